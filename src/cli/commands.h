@@ -1,0 +1,25 @@
+#pragma once
+// The commands: each gives one JSON object, or an error.
+
+#include "core/json_walk.h"
+#include "core/result.h"
+
+#include <string>
+#include <vector>
+
+namespace riflesso::cli {
+
+using Words = std::vector<std::string>;
+
+[[nodiscard]] Result<Json> probe(const Words& words);
+[[nodiscard]] Result<Json> frame(const Words& words);
+[[nodiscard]] Result<Json> measure(const Words& words);
+[[nodiscard]] Result<Json> assessCommand(const Words& words);
+[[nodiscard]] Result<Json> rung(const Words& words);
+[[nodiscard]] Result<Json> packCheck(const Words& words);
+[[nodiscard]] Result<Json> simulate(const Words& words);
+[[nodiscard]] Result<Json> demo(const Words& words);
+[[nodiscard]] Result<Json> verify(const Words& words);
+[[nodiscard]] Result<Json> report(const Words& words);
+
+} // namespace riflesso::cli

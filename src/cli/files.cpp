@@ -1,0 +1,24 @@
+#include "cli/files.h"
+
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+namespace riflesso::cli {
+
+Result<std::string> readFile(const std::string& path) {
+    constexpr std::uintmax_t kMaxBytes = std::uintmax_t(512) << 20;
+    std::error_code problem;
+    if (!std::filesystem::is_regular_file(path, problem))
+        return badInput(path, "a file", "no such file");
+    if (std::filesystem::file_size(path, problem) > kMaxBytes)
+        return badInput(path, "a file of at most 512 MiB", "more");
+    std::ifstream in(path, std::ios::binary);
+    std::ostringstream text;
+    text << in.rdbuf();
+    if (!in)
+        return badInput(path, "a file that can be read", "no read");
+    return text.str();
+}
+
+} // namespace riflesso::cli

@@ -1,0 +1,235 @@
+#include "cli/arguments.h"
+#include "cli/commands.h"
+#include "cli/files.h"
+#include "core/assessment.h"
+#include "core/csv.h"
+#include "core/pack_reader.h"
+#include "core/signal.h"
+
+namespace riflesso::cli {
+namespace {
+
+constexpr double kMaxScale = 1e6, kMaxSlowMotion = 1e4, kMaxCutoffHz = 1e4;
+
+Result<Pack> readPackFile(const Arguments& arguments) {
+    const auto path = arguments.required("pack");
+    if (!path)
+        return path.error();
+    const auto text = readFile(*path);
+    if (!text)
+        return text.error();
+    return loadPack(*text, *path);
+}
+
+template <class T, class Parse>
+Result<std::optional<T>> word(const Arguments& arguments, const std::string& name, const char* words, Parse parse) {
+    const auto text = arguments.value(name);
+    if (!text)
+        return std::optional<T>();
+    const std::optional<T> value = parse(*text);
+    if (!value)
+        return badInput("--" + name, words, *text);
+    return value;
+}
+
+Result<std::optional<double>> cutoff(const Arguments& arguments) {
+    if (arguments.value("cutoff") == "auto")
+        return std::optional<double>();
+    return arguments.number("cutoff", 1e-3, kMaxCutoffHz);
+}
+
+struct SetOfTrials {
+    std::vector<Trial> trials;
+    std::vector<std::string> assumed;
+    AthleteFacts facts;
+};
+
+/// Trials of the switches with a prefix: "" for the athlete, "model-" for the model.
+Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefix, const Pack& pack) {
+    SetOfTrials out;
+    const auto landmarksPath = arguments.required(prefix + "landmarks");
+    const auto eventsPath = arguments.required(prefix + "events");
+    if (!landmarksPath || !eventsPath)
+        return !landmarksPath ? landmarksPath.error() : eventsPath.error();
+    const auto landmarks = readFile(*landmarksPath), events = readFile(*eventsPath);
+    if (!landmarks || !events)
+        return !landmarks ? landmarks.error() : events.error();
+    std::string observations, observationsPath;
+    if (const auto path = arguments.value(prefix + "observations")) {
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        observations = *text;
+        observationsPath = *path;
+    }
+    if (const auto path = arguments.value(prefix + "athlete")) {
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        auto facts = readAthleteFacts(*text, *path);
+        if (!facts)
+            return facts.error();
+        out.facts = std::move(*facts);
+    }
+    TrialDefaults defaults;
+    const auto handedness = word<Side>(arguments, prefix + "handedness", "left or right", sideFrom);
+    const auto facing = word<Side>(arguments, prefix + "facing", "left or right", sideFrom);
+    const auto view = word<View>(arguments, prefix + "view", "side, front, rear or top", viewFrom);
+    const auto scale = arguments.number(prefix + "scale", 1e-9, kMaxScale);
+    const auto slowMotion = arguments.number(prefix + "slow-motion", 1e-3, kMaxSlowMotion);
+    if (!handedness)
+        return handedness.error();
+    if (!facing)
+        return facing.error();
+    if (!view)
+        return view.error();
+    if (!scale)
+        return scale.error();
+    if (!slowMotion)
+        return slowMotion.error();
+    defaults.handedness = *handedness;
+    defaults.facing = *facing;
+    defaults.view = *view;
+    defaults.scale = *scale;
+    defaults.slowMotion = *slowMotion;
+    auto read = readTrials({*landmarks, *landmarksPath, *events, *eventsPath, observations, observationsPath}, defaults,
+                           out.facts, pack);
+    if (!read)
+        return read.error();
+    out.trials = std::move(read->trials);
+    out.assumed = std::move(read->assumed);
+    return out;
+}
+
+std::vector<std::string> setSwitches(const std::string& prefix) {
+    std::vector<std::string> names;
+    for (const char* name : {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "athlete"})
+        names.push_back(prefix + name);
+    return names;
+}
+
+/// A cutoff too high for every trial is bad input, not a list of unavailable measures.
+Result<void> checkCutoff(std::optional<double> hz, const std::vector<Trial>& trials) {
+    if (!hz)
+        return {};
+    for (const Trial& trial : trials) {
+        const double interval = trial.times.known() ? trial.times.timeOf(1) - trial.times.timeOf(0) : 0;
+        if (interval > 0 && *hz > kMaxCutoffShare / interval)
+            return badInput("--cutoff", "at most 0.45 of the frame rate of trial " + trial.id, std::to_string(*hz));
+    }
+    return {};
+}
+
+} // namespace
+
+Result<Json> measure(const Words& words) {
+    std::vector<std::string> known = setSwitches("");
+    known.insert(known.end(), {"pack", "cutoff"});
+    const auto arguments = Arguments::parse(words, known);
+    if (!arguments)
+        return arguments.error();
+    const auto pack = readPackFile(*arguments);
+    if (!pack)
+        return pack.error();
+    const auto hz = cutoff(*arguments);
+    if (!hz)
+        return hz.error();
+    const auto set = readSet(*arguments, "", *pack);
+    if (!set)
+        return set.error();
+    if (const auto fits = checkCutoff(*hz, set->trials); !fits)
+        return fits.error();
+    const double used = hz->has_value() ? **hz : chooseCutoff({&set->trials}).hz;
+    Json out = measuresJson(measureTrials(*pack, set->trials, used), set->assumed);
+    out["cutoff_hz"] = used;
+    return out;
+}
+
+Result<Json> assessCommand(const Words& words) {
+    std::vector<std::string> known = setSwitches("");
+    for (const std::string& name : setSwitches("model-"))
+        known.push_back(name);
+    known.insert(known.end(), {"pack", "cutoff", "observations", "model", "school"});
+    const auto arguments = Arguments::parse(words, known);
+    if (!arguments)
+        return arguments.error();
+    AssessmentInput input;
+    auto pack = readPackFile(*arguments);
+    if (!pack)
+        return pack.error();
+    input.pack = std::move(*pack);
+    const auto hz = cutoff(*arguments);
+    if (!hz)
+        return hz.error();
+    input.cutoffHz = *hz;
+    auto set = readSet(*arguments, "", input.pack);
+    if (!set)
+        return set.error();
+    input.trials = std::move(set->trials);
+    input.assumed = std::move(set->assumed);
+    input.facts = std::move(set->facts);
+    if (const auto fits = checkCutoff(*hz, input.trials); !fits)
+        return fits.error();
+    const bool modelTrials = arguments->value("model-landmarks") || arguments->value("model-events");
+    if (modelTrials && arguments->value("model"))
+        return badInput("command line", "model trials or --model, not both", "both");
+    if (modelTrials) {
+        auto model = readSet(*arguments, "model-", input.pack);
+        if (!model)
+            return model.error();
+        input.modelTrials = std::move(model->trials);
+    } else if (const auto path = arguments->value("model")) {
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        auto ranges = readModelRanges(*text, *path, input.pack);
+        if (!ranges)
+            return ranges.error();
+        input.fileRanges = std::move(*ranges);
+    }
+    const auto school = word<School>(*arguments, "school", "root, ground, effect or earliest", schoolFrom);
+    if (!school)
+        return school.error();
+    input.school = school->value_or(School::Root);
+    return assessmentJson(assess(input));
+}
+
+Result<Json> rung(const Words& words) {
+    const auto arguments = Arguments::parse(words, {"reps", "window"});
+    if (!arguments)
+        return arguments.error();
+    const auto text = arguments->required("reps");
+    if (!text)
+        return text.error();
+    int good = 0, all = 0, used = 0;
+    const bool read = std::sscanf(text->c_str(), "%6d/%6d%n", &good, &all, &used) == 2 &&
+                      static_cast<std::size_t>(used) == text->size();
+    if (!read || good < 0 || all < 0 || good > all)
+        return badInput("--reps", "GOOD/ALL, such as 9/12, with GOOD not above ALL", *text);
+    int window = kBlockLength;
+    if (arguments->value("window")) {
+        const auto length = arguments->integer("window", 1, 1000);
+        if (!length)
+            return length.error();
+        window = *length;
+    }
+    return blockJson(judgeBlock(good, all, window));
+}
+
+Result<Json> packCheck(const Words& words) {
+    if (words.size() != 2 || words[0] != "check")
+        return badInput("command line", "pack check P.json", words.empty() ? "nothing" : words[0]);
+    const auto text = readFile(words[1]);
+    if (!text)
+        return text.error();
+    const PackReading reading = readPack(*text);
+    Json out;
+    out["ok"] = reading.faults.empty();
+    out["pack"] = {{"id", reading.pack.id}, {"edition", reading.pack.edition}};
+    out["faults"] = Json::array();
+    for (const JsonFault& fault : reading.faults)
+        out["faults"].push_back({{"path", fault.path}, {"expected", fault.expected}, {"got", fault.got}});
+    return out;
+}
+
+} // namespace riflesso::cli

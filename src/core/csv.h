@@ -1,0 +1,55 @@
+#pragma once
+// CSV by RFC 4180, and the three tables of a trial: landmarks, events, observations.
+
+#include "core/result.h"
+#include "core/trial.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace riflesso {
+
+struct CsvRow {
+    int line = 0; ///< in the file, from 1
+    std::vector<std::string> cells;
+};
+/// Rows of a UTF-8 text; lines that start with # and empty lines are left out. At most 5 million rows.
+[[nodiscard]] Result<std::vector<CsvRow>> parseCsv(std::string_view text, std::string_view name);
+
+/// A cell with quotes where RFC 4180 asks for them.
+[[nodiscard]] std::string csvCell(std::string_view text);
+
+struct TrialTables {
+    std::string_view landmarks, landmarksName;
+    std::string_view events, eventsName;
+    std::string_view observations, observationsName; ///< may be empty
+};
+
+/// What the command line knows of all trials of a file.
+struct TrialDefaults {
+    std::optional<Side> handedness, facing;
+    std::optional<View> view;
+    std::optional<double> scale, slowMotion;
+    int pictureHeight = 0; ///< 0: unknown; marks without sigma_px get 2 px
+    double markingFrames = kDefaultMarkingFrames;
+};
+
+struct ReadTrials {
+    std::vector<Trial> trials;
+    std::vector<std::string> assumed; ///< facing, handedness, view: taken for want of better
+};
+
+/// Trials in the order of their first appearance. A switch wins over the athlete's file; a trial's own facing in
+/// the file wins over both. Errors name file and line; nothing is half-read.
+[[nodiscard]] Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& defaults,
+                                            const AthleteFacts& facts, const Pack& pack);
+
+/// Reads A.json strictly.
+[[nodiscard]] Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view name);
+
+/// The tables of stored trials, as the readers above take them.
+[[nodiscard]] std::string landmarksCsv(const std::vector<Trial>& trials);
+[[nodiscard]] std::string eventsCsv(const std::vector<Trial>& trials);
+
+} // namespace riflesso

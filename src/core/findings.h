@@ -1,0 +1,60 @@
+#pragma once
+// Faults, their causes and their order: what to fix first, with every term of the score.
+
+#include "core/deviation.h"
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+enum class School { Root, Ground, Effect, Earliest };
+[[nodiscard]] std::string_view toString(School school);
+[[nodiscard]] std::optional<School> schoolFrom(std::string_view text);
+
+/// A fault in one repetition.
+struct FaultShown {
+    std::string trial;
+    double degree = 0;      ///< 0 at the tolerance, 1 at three tolerances
+    double probability = 1; ///< that it is real
+};
+
+struct Consequence {
+    std::string fault;
+    double weight = 0; ///< W: largest product of weights over the paths there
+    double share = 0;  ///< q: of the repetitions showing it, those that also show this one
+};
+
+struct Finding {
+    std::string fault;
+    int rank = 0; ///< from 1, safety lift included
+    double score = 0, severity = 0, frequency = 0, certainty = 0, leverage = 0, effect = 0, readiness = 1;
+    State state = State::Possible;
+    bool present = false;
+    int shown = 0, judged = 0;
+    Caution safety = Caution::None;
+    std::string consequenceOf;        ///< empty for none
+    std::vector<Consequence> leadsTo; ///< present descendants, in pack order
+    std::vector<FaultShown> repetitions;
+    bool changedTarget = false; ///< limited by one of the athlete's limits
+};
+
+struct Findings {
+    std::vector<Finding> ranked;       ///< as printed, safety lifted
+    std::vector<std::string> unlifted; ///< present faults in the school's order without the lift
+    std::vector<std::string> seenOnce, notJudged;
+    [[nodiscard]] const Finding* find(std::string_view fault) const;
+    /// True when `fault` follows from `cause`, directly or through others.
+    [[nodiscard]] bool followsFrom(std::string_view fault, std::string_view cause) const;
+};
+
+[[nodiscard]] Findings findFaults(const Pack& pack, const std::vector<Trial>& trials,
+                                  const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits,
+                                  School school);
+
+/// Degree of a deviation against the tolerance, 0..1: `(delta/T - 1)/2`.
+[[nodiscard]] double degreeOf(double delta, double tolerance);
+
+} // namespace riflesso

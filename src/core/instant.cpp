@@ -1,0 +1,126 @@
+#include "core/instant.h"
+
+#include <algorithm>
+
+namespace riflesso {
+
+bool isInstantKind(Kind kind) {
+    switch (kind) {
+    case Kind::Angle:
+    case Kind::Flexion:
+    case Kind::SegmentAngle:
+    case Kind::LineAngle:
+    case Kind::Clock:
+    case Kind::Distance:
+    case Kind::Offset:
+    case Kind::Ratio:
+    case Kind::Stack:
+    case Kind::Speed:
+        return true;
+    default:
+        return false;
+    }
+}
+
+bool needsLengthUnit(const MeasureDef& def) {
+    return def.kind == Kind::Distance || def.kind == Kind::Offset || def.kind == Kind::Stack || def.kind == Kind::Speed;
+}
+
+namespace {
+
+/// Adds the inputs of a point to the plan; a reason when they cannot be named.
+std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const std::map<std::string, Side>& sides) {
+    std::vector<std::pair<std::string, double>> inputs;
+    if (ref.part == "com")
+        return "the centre of mass is not computed yet";
+    if (isDerived(ref.part)) {
+        const std::string part = ref.part.substr(4);
+        inputs = {{"left_" + part, 0.5}, {"right_" + part, 0.5}};
+    } else {
+        const std::string name = resolvePoint(ref, sides);
+        if (name.empty())
+            return "which side is " + ref.role + " could not be told from the marks";
+        inputs = {{name, 1.0}};
+    }
+    PointTerm term;
+    for (const auto& [name, weight] : inputs) {
+        const auto found = std::find(plan.landmarks.begin(), plan.landmarks.end(), name);
+        term.parts.emplace_back(static_cast<int>(found - plan.landmarks.begin()), weight);
+        if (found == plan.landmarks.end())
+            plan.landmarks.push_back(name);
+    }
+    if (plan.landmarks.size() > kMaxInputs)
+        return "more than " + std::to_string(kMaxInputs) + " landmarks in one measure";
+    plan.points.push_back(term);
+    return {};
+}
+
+std::string viewWords(View view) { return std::string(toString(view)) + " view"; }
+
+} // namespace
+
+std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef& def, const Trial& trial,
+                                              const std::map<std::string, Side>& sides) {
+    const View view = trial.capture.view;
+    if (!def.views.empty() && std::find(def.views.begin(), def.views.end(), view) == def.views.end())
+        return "not valid in a " + viewWords(view) + ": film from the " + std::string(toString(def.views[0]));
+    const auto fold = Fold::of(trial, &pack);
+    if (!fold)
+        return Reason("the line \"ahead\" is not marked in this top view");
+    InstantPlan plan;
+    plan.def = &def;
+    plan.fold = *fold;
+    plan.view = view;
+    plan.ownPoints = def.points.size();
+    std::vector<PointRef> refs = def.points;
+    refs.insert(refs.end(), def.otherPoints.begin(), def.otherPoints.end());
+    if (def.kind == Kind::SegmentAngle && def.against != "horizontal" && def.against != "vertical")
+        if (const LineDef* line = pack.line(def.against)) {
+            refs.push_back(line->a);
+            refs.push_back(line->b);
+        }
+    for (const PointRef& ref : refs)
+        if (const auto reason = addPoint(plan, ref, sides))
+            return *reason;
+
+    if (def.kind == Kind::Stack) {
+        plan.axis = axisIndex(view, view == View::Side ? Axis::Forward : Axis::Lateral);
+        if (view == View::Top)
+            return "no plumb line in a " + viewWords(view);
+    } else if (def.axis) {
+        plan.axis = axisIndex(view, *def.axis);
+        if (!plan.axis)
+            return "the axis " + std::string(toString(*def.axis)) + " is not seen in a " + viewWords(view);
+    }
+    if (def.kind == Kind::Flexion && view != View::Side && def.joint != Joint::Knee && def.joint != Joint::Elbow &&
+        def.joint != Joint::Wrist)
+        return "this joint's bend has no sign in a " + viewWords(view) + ": film from the side";
+    if (def.kind == Kind::SegmentAngle && view == View::Top && (def.against == "vertical"))
+        return "no vertical in a " + viewWords(view);
+    return plan;
+}
+
+std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in) {
+    std::vector<Vec<double>> p;
+    for (const PointTerm& term : plan.points)
+        p.push_back(detail::foldedPoint(plan, term, in));
+    const auto length = [&](std::size_t a, std::size_t b) { return std::hypot(p[b].x - p[a].x, p[b].y - p[a].y); };
+    switch (plan.def->kind) {
+    case Kind::Angle:
+    case Kind::Flexion:
+        return {length(0, 1), length(1, 2)};
+    case Kind::SegmentAngle:
+    case Kind::Clock:
+        return p.size() > 3 ? std::vector<double>{length(0, 1), length(2, 3)} : std::vector<double>{length(0, 1)};
+    case Kind::LineAngle:
+        return {length(0, 1), length(2, 3)};
+    case Kind::Ratio:
+        if (plan.axis)
+            return {std::abs(*plan.axis == 0 ? p[3].x - p[2].x : p[3].y - p[2].y)};
+        return {length(2, 3)};
+    default:
+        return {};
+    }
+}
+
+} // namespace riflesso

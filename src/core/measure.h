@@ -1,0 +1,63 @@
+#pragma once
+// Every measure of a trial: value, standard uncertainty, unit, and either valid or the reason why not.
+
+#include "core/result.h"
+#include "core/trial.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+/// One source of a number's uncertainty, in the number's unit.
+struct BudgetPart {
+    std::string what; ///< "left knee", "time of front foot down", "length unit"
+    double u = 0;
+};
+
+struct MeasureValue {
+    std::string unit;
+    std::optional<double> value;
+    double u = 0;       ///< standard uncertainty, whole
+    double sharedU = 0; ///< the part of u that all repetitions of the set share (calibration)
+    Reason reason;      ///< why there is no value; empty when valid
+    std::vector<std::string> notes;
+    std::vector<double> offsets; ///< stack: signed offset of each listed point
+    std::vector<BudgetPart> budget;
+    std::vector<int> frames; ///< where its marks lie
+    std::vector<std::string> landmarks;
+    std::vector<std::string> events; ///< events it depends on
+
+    [[nodiscard]] bool valid() const { return value.has_value(); }
+};
+
+struct TrialMeasures {
+    std::string trial;
+    std::vector<std::pair<std::string, MeasureValue>> measures; ///< in pack order
+    [[nodiscard]] const MeasureValue* find(std::string_view id) const;
+};
+
+/// One low-pass cutoff (Hz) for all trials of an assessment, model and athlete alike.
+struct CutoffChoice {
+    double hz = 6;
+    bool byDefault = false; ///< no run was long enough for residual analysis
+};
+[[nodiscard]] CutoffChoice chooseCutoff(const std::vector<const std::vector<Trial>*>& sets);
+
+/// All measures of the pack in every trial of one set. Precondition: cutoffHz > 0. A cutoff above 0.45 of a
+/// trial's rate makes that trial's filtered measures unavailable, with the reason.
+[[nodiscard]] std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Trial>& trials,
+                                                       double cutoffHz);
+
+/// A measure along time, for traces and curves: unfiltered where the kind is instant, at every marked frame.
+struct Series {
+    std::vector<double> timesS, values;
+    Reason reason; ///< why it is empty
+};
+[[nodiscard]] Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial, double cutoffHz);
+
+/// Value of an observation as a number: yes 1, partly 0.5, no 0, else the number itself; none for other words.
+[[nodiscard]] std::optional<double> observedValue(const ObservationDef& def, const std::string& word);
+
+} // namespace riflesso

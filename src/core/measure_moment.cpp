@@ -1,0 +1,242 @@
+#include "core/measure_moment.h"
+
+#include "core/measure_span.h"
+#include "core/signal.h"
+#include "core/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <random>
+
+namespace riflesso {
+
+std::string eventWords(const Pack& pack, const std::string& event) {
+    const EventDef* def = pack.event(event);
+    return "time of " + (def ? def->title : event);
+}
+
+std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const MeasureDef& def) {
+    if (!needsLengthUnit(def))
+        return LengthScale{};
+    const auto known = context.medianUnits.find(unitKey(def.in));
+    return lengthScale(def.in, context.trial, context.sides, known == context.medianUnits.end() ? 0 : known->second);
+}
+
+MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def) {
+    MeasureValue out;
+    const auto find = [&](const std::string& id) -> const TrialEvent* {
+        const TrialEvent* event = context.trial.event(id);
+        if (!event && out.reason.empty()) {
+            const EventDef* named = context.pack.event(id);
+            out.reason = "the event \"" + (named ? named->title : id) + "\" is not set";
+        }
+        return event;
+    };
+    // value = scale * (t[to] - t[from]) / (t[otherTo] - t[otherFrom]); derivatives gathered by event.
+    std::map<std::string, double> slope;
+    if (def.kind == Kind::Interval) {
+        const TrialEvent *from = find(def.fromEvent), *to = find(def.toEvent);
+        if (!from || !to)
+            return out;
+        out.value = to->timeS - from->timeS;
+        slope[def.toEvent] += 1;
+        slope[def.fromEvent] -= 1;
+    } else {
+        const PhaseDef *a = context.pack.phase(def.phase), *b = context.pack.phase(def.otherPhase);
+        const TrialEvent *a0 = find(a->from), *a1 = find(a->to), *b0 = find(b->from), *b1 = find(b->to);
+        if (!a0 || !a1 || !b0 || !b1)
+            return out;
+        const double length = a1->timeS - a0->timeS, whole = b1->timeS - b0->timeS;
+        if (length <= 0 || whole <= 0) {
+            out.reason = "order reversed: a phase ends before it starts";
+            return out;
+        }
+        const double scale = def.kind == Kind::PhaseShare ? 100 : 1;
+        out.value = scale * length / whole;
+        slope[a->to] += scale / whole;
+        slope[a->from] -= scale / whole;
+        slope[b->to] -= scale * length / (whole * whole);
+        slope[b->from] += scale * length / (whole * whole);
+    }
+    double variance = 0;
+    for (const auto& [id, d] : slope) {
+        const TrialEvent* event = context.trial.event(id);
+        const double u = std::abs(d) * event->uS;
+        variance += u * u;
+        out.budget.push_back({eventWords(context.pack, id), u});
+        out.events.push_back(id);
+        out.frames.push_back(static_cast<int>(std::lround(event->frame)));
+    }
+    out.u = std::sqrt(variance);
+    return out;
+}
+
+namespace {
+
+/// Change of the value with time (unit/s) at a frame: filtered coordinates where enough frames are marked, else
+/// a line through the values of the marked frames within 0.1 s. None: no other frame is marked.
+std::optional<double> rateAt(const MeasureContext& context, const InstantPlan& plan, double unitPixels, double frame) {
+    const Trial& trial = context.trial;
+    if (!trial.times.known())
+        return {};
+    const double at = trial.times.timeOf(frame);
+    const auto run = runOver(trial, plan.landmarks, at, at);
+    if (const MarkRun* marked = std::get_if<MarkRun>(&run)) {
+        const auto series = filteredSeries(plan, *marked, context.cutoffHz, unitPixels);
+        if (series.size() == marked->size()) {
+            const std::vector<double> rates = velocities(marked->timesS, series);
+            const auto after = std::lower_bound(marked->timesS.begin(), marked->timesS.end(), at - 1e-9);
+            const auto i =
+                std::min<std::size_t>(static_cast<std::size_t>(after - marked->timesS.begin()), rates.size() - 1);
+            return rates[i];
+        }
+    }
+    const int centre = static_cast<int>(std::lround(frame));
+    std::vector<double> t, y;
+    constexpr int kNeighbours = 12;
+    for (int f = centre - kNeighbours; f <= centre + kNeighbours; ++f) {
+        if (std::abs(trial.times.timeOf(f) - at) > kMaxBridgeS)
+            continue;
+        std::vector<Vec<double>> in;
+        for (const std::string& landmark : plan.landmarks) {
+            const auto track = trial.marks.find(landmark);
+            if (track == trial.marks.end())
+                break;
+            const auto mark = track->second.find(f);
+            if (mark == track->second.end())
+                break;
+            in.push_back({mark->second.at.x, mark->second.at.y});
+        }
+        if (in.size() != plan.landmarks.size())
+            continue;
+        t.push_back(trial.times.timeOf(f));
+        y.push_back(instantValue(plan, in, unitPixels));
+    }
+    if (t.size() < 2)
+        return {};
+    if (const double period = wrapPeriodAlong(*plan.def); period > 0)
+        y = unwrapAlong(y, period);
+    const double mt = mean(t), my = mean(y);
+    double sty = 0, stt = 0;
+    for (std::size_t i = 0; i < t.size(); ++i) {
+        sty += (t[i] - mt) * (y[i] - my);
+        stt += (t[i] - mt) * (t[i] - mt);
+    }
+    return sty / stt;
+}
+
+/// u by 400 seeded draws, for segments too short for a straight line of error (JCGM 101:2008).
+double monteCarloU(const InstantPlan& plan, const std::vector<Vec<double>>& in, const std::vector<double>& sigma,
+                   const LengthScale& scale, double centre) {
+    std::mt19937_64 random(20240611);
+    std::normal_distribution<double> normal;
+    constexpr int kDraws = 400;
+    const double period = wrapPeriodAlong(*plan.def);
+    std::vector<double> values;
+    for (int draw = 0; draw < kDraws; ++draw) {
+        std::vector<Vec<double>> moved = in;
+        for (std::size_t i = 0; i < in.size(); ++i) {
+            moved[i].x += sigma[i] * normal(random);
+            moved[i].y += sigma[i] * normal(random);
+        }
+        const double unit = scale.pixels * (1 + scale.relativeU * normal(random));
+        double value = instantValue(plan, moved, unit);
+        if (period > 0)
+            value = centre + wrapDifference(value - centre, period);
+        values.push_back(value);
+    }
+    return standardDeviation(values);
+}
+
+} // namespace
+
+MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def) {
+    MeasureValue out;
+    const Trial& trial = context.trial;
+    const TrialEvent* event = trial.event(def.at);
+    const EventDef* named = context.pack.event(def.at);
+    if (!event) {
+        out.reason = "the event \"" + (named ? named->title : def.at) + "\" is not set";
+        return out;
+    }
+    const auto planned = planInstant(context.pack, def, trial, context.sides);
+    if (const Reason* reason = std::get_if<Reason>(&planned)) {
+        out.reason = *reason;
+        return out;
+    }
+    const InstantPlan& plan = std::get<InstantPlan>(planned);
+    const auto scaled = scaleOf(context, def);
+    if (const Reason* reason = std::get_if<Reason>(&scaled)) {
+        out.reason = *reason;
+        return out;
+    }
+    const LengthScale& scale = std::get<LengthScale>(scaled);
+    out.landmarks = plan.landmarks;
+    out.events = {def.at};
+    if (def.kind == Kind::Speed)
+        return speedAtEvent(context, def, plan, scale, *event);
+
+    std::vector<Vec<double>> in;
+    std::vector<Vec<Dual>> dual;
+    std::vector<double> sigma;
+    for (std::size_t i = 0; i < plan.landmarks.size(); ++i) {
+        const auto mark = markAt(trial, plan.landmarks[i], event->frame);
+        if (!mark) {
+            out.reason = inWords(plan.landmarks[i]) + " is not marked at \"" + (named ? named->title : def.at) + "\"";
+            return out;
+        }
+        if (mark->bridged)
+            out.notes.push_back(inWords(plan.landmarks[i]) + " bridged");
+        in.push_back({mark->at.x, mark->at.y});
+        const int index = static_cast<int>(2 * i);
+        dual.push_back({Dual::variable(mark->at.x, index), Dual::variable(mark->at.y, index + 1)});
+        sigma.push_back(mark->sigmaPx);
+    }
+    out.frames = {static_cast<int>(std::lround(event->frame))};
+    const double largestSigma = *std::max_element(sigma.begin(), sigma.end());
+    double ratio = 1e9;
+    for (double length : criticalLengths(plan, in))
+        ratio = std::min(ratio, length / largestSigma);
+    constexpr double kFirstOrderFrom = 10, kAvailableFrom = 5;
+    if (ratio < kAvailableFrom) {
+        out.reason = "too short in this view";
+        return out;
+    }
+    const Dual unit = Dual::variable(scale.pixels, kDerivatives - 1);
+    const Dual value = instantValue(plan, dual, unit, &out.offsets);
+    out.value = value.v;
+    if (!scale.note.empty())
+        out.notes.push_back(scale.note);
+
+    double variance = 0;
+    for (std::size_t i = 0; i < sigma.size(); ++i) {
+        const double u = std::hypot(value.d[2 * i], value.d[2 * i + 1]) * sigma[i];
+        out.budget.push_back({inWords(plan.landmarks[i]), u});
+        variance += u * u;
+    }
+    if (needsLengthUnit(def)) {
+        const double u = std::abs(value.d[kDerivatives - 1]) * scale.pixels * scale.relativeU;
+        out.budget.push_back({"length unit", u});
+        variance += u * u;
+        if (scale.shared)
+            out.sharedU = u;
+    }
+    if (ratio < kFirstOrderFrom) {
+        const double u = monteCarloU(plan, in, sigma, scale, value.v);
+        variance = u * u;
+        out.notes.push_back("short segment: uncertainty by simulation");
+    }
+    if (event->uS > 0) {
+        if (const auto rate = rateAt(context, plan, scale.pixels, event->frame)) {
+            const double u = std::abs(*rate) * event->uS;
+            out.budget.push_back({eventWords(context.pack, def.at), u});
+            variance += u * u;
+        } else {
+            out.notes.push_back("uncertainty of the event's time is not in it: mark the frames beside it");
+        }
+    }
+    out.u = std::sqrt(variance);
+    return out;
+}
+
+} // namespace riflesso

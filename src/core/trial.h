@@ -1,0 +1,75 @@
+#pragma once
+// One repetition as marked: where the landmarks are, when the key events happen, what was seen.
+
+#include "core/landmark.h"
+#include "core/pack.h"
+#include "core/timebase.h"
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+/// A landmark in one frame. sigmaPx: standard uncertainty of each coordinate, in pixels; > 0.
+struct Mark {
+    PixelPoint at;
+    double sigmaPx = 2;
+    std::string source;
+};
+using MarksByFrame = std::map<int, Mark>;
+
+/// Standard uncertainty of a mark where nothing better is known: 2 px at 1080 lines (own choice), scaled with
+/// the height of the picture where it is known.
+[[nodiscard]] inline double defaultSigmaPx(int pictureHeight = 1080) {
+    return 2.0 * (pictureHeight > 0 ? pictureHeight : 1080) / 1080.0;
+}
+
+struct TrialEvent {
+    std::string event;
+    double frame = 0; ///< may lie between frames
+    double timeS = 0; ///< real time
+    double uS = 0;    ///< standard uncertainty, real time
+};
+
+struct Trial {
+    std::string id;
+    int number = 0; ///< true number of the repetition in its set, from 1
+    Capture capture;
+    FrameTimes times;
+    std::map<std::string, MarksByFrame> marks; ///< by anatomical name or the pack's own point
+    std::vector<TrialEvent> events;
+    std::map<std::string, std::string> observations; ///< yes, partly, no, or the value of its type
+    std::string variant, result, performer;
+    std::optional<bool> variantFits; ///< the analyst's word: was the chosen variant the right one here?
+    std::optional<Stress> stress;
+
+    [[nodiscard]] const TrialEvent* event(std::string_view id) const;
+};
+
+/// Side of every role of the pack in this trial. front_at and rear_at follow the marks at their event: the ankle,
+/// toe, heel or knee further forward; a role that cannot be decided is left out.
+[[nodiscard]] std::map<std::string, Side> resolveRoles(const Pack& pack, const Trial& trial);
+
+/// Stored name of a point: "left_knee"; empty when its role could not be decided.
+[[nodiscard]] std::string resolvePoint(const PointRef& ref, const std::map<std::string, Side>& sides);
+
+/// What an athlete brings to an assessment (A.json).
+struct AthleteFacts {
+    std::optional<Side> handedness, facing;
+    std::optional<View> view;
+    std::optional<double> scale, slowMotion, willingness;
+    std::vector<std::string> limits, competitions, equipment;
+    std::optional<std::string> today;
+    std::optional<Stress> masteredStress;
+    struct TrialFacts {
+        std::optional<Side> facing;
+        std::optional<Stress> stress;
+        std::string performer;
+    };
+    std::map<std::string, TrialFacts> trials;
+    bool equipmentKnown = false; ///< `equipment` was given: what is not in it is missing
+};
+
+} // namespace riflesso

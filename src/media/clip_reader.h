@@ -1,0 +1,59 @@
+#pragma once
+// A clip as frames: every frame by its index in presentation order, upright, at its true time.
+
+#include "core/result.h"
+
+#include <cstdint>
+#include <functional>
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+/// An upright picture, 8-bit RGB, rows without padding. Cheap to copy; never written to after it is made.
+struct Picture {
+    int width = 0, height = 0;
+    std::shared_ptr<const std::vector<std::uint8_t>> rgb;
+    int index = 0;
+    double timeS = 0; ///< stored time, from the first frame
+};
+
+struct ClipGap {
+    int frame = 0; ///< the frame after the gap
+    double intervalS = 0;
+};
+
+struct ClipInfo {
+    std::string codec;
+    int storedWidth = 0, storedHeight = 0;
+    int displayWidth = 0, displayHeight = 0; ///< after sample aspect and rotation
+    int rotation = 0;                        ///< clockwise degrees that make it upright: 0, 90, 180, 270
+    std::vector<double> timesS;              ///< stored time of every frame, from 0
+    double medianIntervalS = 0, durationS = 0;
+    std::vector<ClipGap> gaps; ///< intervals over 1.5 medians
+    bool hasSound = false;
+    [[nodiscard]] int frames() const { return static_cast<int>(timesS.size()); }
+};
+
+/// Reads one clip. Not thread safe: one thread at a time (FrameServer gives it its own).
+class ClipReader {
+public:
+    /// Opens and indexes a clip (packets only, where they carry their times). `cacheBytes` bounds the decoded
+    /// frames kept. Errors name the file and what FFmpeg could not read.
+    [[nodiscard]] static Result<std::unique_ptr<ClipReader>> open(const std::string& path,
+                                                                  std::size_t cacheBytes = kDefaultCacheBytes);
+    virtual ~ClipReader() = default;
+
+    [[nodiscard]] virtual const ClipInfo& info() const = 0;
+    /// Exactly frame `index`, whichever way it is reached. 0 <= index < info().frames().
+    [[nodiscard]] virtual Result<Picture> frame(int index) = 0;
+    /// Bytes of decoded frames kept now; never above the bound by more than one frame.
+    [[nodiscard]] virtual std::size_t cachedBytes() const = 0;
+    /// Frames whose content equals the frame before; decodes the whole clip. `goOn` is asked now and then.
+    [[nodiscard]] virtual Result<std::vector<int>> repeatedFrames(const std::function<bool(double share)>& goOn) = 0;
+
+    static constexpr std::size_t kDefaultCacheBytes = std::size_t(256) << 20;
+};
+
+} // namespace riflesso

@@ -1,0 +1,50 @@
+#pragma once
+// Frames for views, made in a thread of their own: newest request of a view wins, late results die at the view.
+
+#include "media/clip_reader.h"
+
+#include <condition_variable>
+#include <deque>
+#include <map>
+#include <mutex>
+#include <optional>
+#include <thread>
+
+namespace riflesso {
+
+/// Serves one clip. Views ask and never wait. Destroying it stops the thread; no callback comes after that.
+class FrameServer {
+public:
+    using Ready = std::function<void(Result<Picture>)>;
+
+    explicit FrameServer(std::string path, std::size_t cacheBytes = ClipReader::kDefaultCacheBytes);
+    ~FrameServer();
+    FrameServer(const FrameServer&) = delete;
+    FrameServer& operator=(const FrameServer&) = delete;
+
+    /// Asks for a frame on behalf of a view; a request of that view still waiting is dropped. `ready` is called in
+    /// the server's thread.
+    void request(int view, int index, Ready ready);
+    /// Asks for a frame whatever else is asked; served after the views' requests (contact strips, reports).
+    void enqueue(int index, Ready ready);
+    /// Drops what waits for a view.
+    void forget(int view);
+
+private:
+    struct Request {
+        int index = 0;
+        Ready ready;
+    };
+    void run();
+
+    std::string path_;
+    std::size_t cacheBytes_;
+    std::mutex mutex_; // guards waiting_, queue_, stop_
+    std::condition_variable wake_;
+    std::map<int, Request> waiting_;
+    std::deque<Request> queue_;
+    bool stop_ = false;
+    std::thread thread_; // last: starts when all else is there
+};
+
+} // namespace riflesso

@@ -1,0 +1,50 @@
+#pragma once
+// The hall and the camera: rays into a body, floor and wall, light and shadow, to an 8-bit picture.
+
+#include "simcam/figure.h"
+
+#include <cstdint>
+#include <vector>
+
+namespace riflesso::simcam {
+
+struct PixelPosition {
+    float x = 0, y = 0; ///< pixel centres at whole numbers
+};
+
+/// Pinhole camera.
+struct Camera {
+    int width = 960, height = 540;
+    float focalPx = 1287;
+    Vec3 eye{0, .78f, 3.9f}, at{0, .52f, 0};
+
+    [[nodiscard]] PixelPosition project(Vec3 p) const;
+    [[nodiscard]] float depth(Vec3 p) const;
+    [[nodiscard]] Vec3 ray(float x, float y) const;
+
+private:
+    struct Basis {
+        Vec3 forward, up, right;
+    };
+    [[nodiscard]] Basis basis() const;
+};
+
+/// Colours in sRGB 0..255.
+struct Outfit {
+    Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50};
+};
+
+/// Renders frames of one camera; the empty hall is computed once.
+class Renderer {
+public:
+    explicit Renderer(const Camera& camera);
+    /// RGB rows without padding. `noiseSeed` decides the sensor noise of this frame.
+    [[nodiscard]] std::vector<std::uint8_t> render(const Body& body, const Outfit& outfit,
+                                                   std::uint32_t noiseSeed) const;
+
+private:
+    Camera camera_;
+    std::vector<Vec3> empty_; ///< linear light of the hall without anyone in it
+};
+
+} // namespace riflesso::simcam
