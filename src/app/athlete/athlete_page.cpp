@@ -1,0 +1,449 @@
+#include "app/athlete/athlete_page.h"
+
+#include "app/theme.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QDateEdit>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSpinBox>
+
+namespace riflesso {
+namespace {
+
+/// Text of several lines that says when the person has left it.
+class LinesEdit : public QPlainTextEdit {
+public:
+    explicit LinesEdit(std::function<void()> left) : left_(std::move(left)) { setTabChangesFocus(true); }
+
+protected:
+    void focusOutEvent(QFocusEvent* event) override {
+        QPlainTextEdit::focusOutEvent(event);
+        left_();
+    }
+
+private:
+    std::function<void()> left_;
+};
+
+QWidget* column(QVBoxLayout*& layout) {
+    auto* inner = new QWidget;
+    layout = new QVBoxLayout(inner);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(6);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inner);
+    return scroll;
+}
+
+QStringList trimmedLines(const QPlainTextEdit* edit) {
+    QStringList out;
+    for (const QString& line : edit->toPlainText().split(u'\n'))
+        if (!line.trimmed().isEmpty())
+            out << line.trimmed();
+    return out;
+}
+
+} // namespace
+
+AthletePage::AthletePage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildPerson(), 10);
+    layout->addWidget(buildMiddle(), 11);
+    layout->addWidget(buildSessions(), 9);
+}
+
+QWidget* AthletePage::buildPerson() {
+    QVBoxLayout* c = nullptr;
+    QWidget* widget = column(c);
+    c->addWidget(label(tr("WHO"), theme::kHeading));
+    auto* form = new QFormLayout;
+    form->setLabelAlignment(Qt::AlignLeft);
+    form->setVerticalSpacing(6);
+    const auto line = [&](const QString& name, const QString& what, const char* object) {
+        auto* edit = new QLineEdit;
+        edit->setObjectName(QLatin1String(object));
+        edit->setAccessibleName(name);
+        connect(edit, &QLineEdit::editingFinished, this, [this, what] { saveAthlete(what); });
+        form->addRow(name, edit);
+        return edit;
+    };
+    name_ = line(tr("Name"), tr("Change the name"), "athleteName");
+    handedness_ = new QComboBox;
+    handedness_->setObjectName(QStringLiteral("handedness"));
+    handedness_->addItems({tr("right-handed"), tr("left-handed")});
+    connect(handedness_, &QComboBox::activated, this, [this] { saveAthlete(tr("Change the hand")); });
+    form->addRow(tr("Hand"), handedness_);
+    born_ = new QSpinBox;
+    born_->setRange(1900, 2100);
+    born_->setSpecialValueText(tr("not known"));
+    connect(born_, &QSpinBox::editingFinished, this, [this] { saveAthlete(tr("Change the year of birth")); });
+    form->addRow(tr("Born"), born_);
+    level_ = line(tr("Level"), tr("Change the level"), "athleteLevel");
+    goal_ = line(tr("Goal"), tr("Change the goal"), "athleteGoal");
+    willingness_ = new QSpinBox;
+    willingness_->setRange(0, 100);
+    willingness_->setSuffix(QStringLiteral(" %"));
+    willingness_->setToolTip(
+        tr("How much the athlete wants to change the technique. Hard re-learning is for those who do."));
+    connect(willingness_, &QSpinBox::editingFinished, this, [this] { saveAthlete(tr("Change the willingness")); });
+    form->addRow(tr("Willing to change"), willingness_);
+    c->addLayout(form);
+    const auto lines = [&](const QString& name, const QString& hint, const QString& what, const char* object) {
+        c->addSpacing(6);
+        c->addWidget(label(name, theme::kHeading));
+        auto* edit = new LinesEdit([this, what] { saveAthlete(what); });
+        edit->setObjectName(QLatin1String(object));
+        edit->setPlaceholderText(hint);
+        edit->setAccessibleName(name);
+        edit->setMinimumHeight(54);
+        c->addWidget(edit, 1);
+        return edit;
+    };
+    limits_ = lines(tr("LIMITS AND INJURIES"),
+                    tr("One a line, such as: knee pain. A limit changes the target, not the athlete."),
+                    tr("Change the limits"), "limits");
+    equipment_ = lines(tr("EQUIPMENT AT HAND"), tr("One a line. Empty: everything is taken as at hand."),
+                       tr("Change the equipment"), "equipment");
+    notes_ = lines(tr("NOTES"), {}, tr("Change the notes"), "notes");
+    return widget;
+}
+
+QWidget* AthletePage::buildMiddle() {
+    QVBoxLayout* c = nullptr;
+    QWidget* widget = column(c);
+    c->addWidget(label(tr("WHAT THE ATHLETE BELIEVES"), theme::kHeading));
+    c->addWidget(label(tr("Ask before anything is shown. Locked beliefs stand beside the measured value in Findings "
+                          "and in the report."),
+                       theme::kQuiet));
+    beliefs_ = new QVBoxLayout;
+    c->addLayout(beliefs_);
+    beliefMeasure_ = new QComboBox;
+    beliefMeasure_->setObjectName(QStringLiteral("beliefMeasure"));
+    beliefMeasure_->setAccessibleName(tr("Measure the belief is about"));
+    beliefMeasure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    beliefWords_ = new QLineEdit;
+    beliefWords_->setObjectName(QStringLiteral("beliefWords"));
+    beliefWords_->setPlaceholderText(tr("In the athlete's own words"));
+    beliefValue_ = new QDoubleSpinBox;
+    beliefValue_->setObjectName(QStringLiteral("beliefValue"));
+    beliefValue_->setRange(-1000, 1000);
+    beliefValue_->setDecimals(2);
+    beliefValue_->setAccessibleName(tr("Believed value"));
+    auto* add = new QPushButton(tr("Write down"));
+    add->setObjectName(QStringLiteral("addBelief"));
+    auto* row = new QHBoxLayout;
+    row->addWidget(beliefMeasure_, 1);
+    row->addWidget(beliefValue_);
+    c->addLayout(row);
+    auto* row2 = new QHBoxLayout;
+    row2->addWidget(beliefWords_, 1);
+    row2->addWidget(add);
+    c->addLayout(row2);
+    lock_ = new QPushButton(tr("Lock the beliefs"));
+    lock_->setObjectName(QStringLiteral("lockBeliefs"));
+    lock_->setToolTip(tr("After this they cannot be changed: what was believed before the results stays as it was."));
+    c->addWidget(lock_, 0, Qt::AlignLeft);
+    connect(add, &QPushButton::clicked, this, &AthletePage::addBelief);
+    connect(beliefMeasure_, &QComboBox::currentIndexChanged, this, [this] {
+        if (!this->workspace().hasCase())
+            return;
+        const MeasureDef* def =
+            this->workspace().data().pack.measure(beliefMeasure_->currentData().toString().toStdString());
+        beliefValue_->setSuffix(def ? QStringLiteral(" ") + words::unitOf(*def) : QString());
+    });
+    connect(lock_, &QPushButton::clicked, this, [this] {
+        const CaseId id = this->workspace().data().id;
+        this->workspace().apply(tr("Lock the beliefs"), [id](Edit& edit) { return edit.lockBeliefs(id); });
+    });
+    c->addSpacing(10);
+    c->addWidget(label(tr("COMPETITIONS"), theme::kHeading));
+    competitions_ = new QVBoxLayout;
+    c->addLayout(competitions_);
+    competitionDate_ = new QDateEdit(QDate::currentDate().addDays(35));
+    competitionDate_->setObjectName(QStringLiteral("competitionDate"));
+    competitionDate_->setCalendarPopup(true);
+    competitionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    competitionTitle_ = new QLineEdit;
+    competitionTitle_->setObjectName(QStringLiteral("competitionTitle"));
+    competitionTitle_->setPlaceholderText(tr("Name of the competition"));
+    auto* addDate = new QPushButton(tr("Add"));
+    addDate->setObjectName(QStringLiteral("addCompetition"));
+    auto* row3 = new QHBoxLayout;
+    row3->addWidget(competitionDate_);
+    row3->addWidget(competitionTitle_, 1);
+    row3->addWidget(addDate);
+    c->addLayout(row3);
+    connect(addDate, &QPushButton::clicked, this, [this] {
+        const QString title = competitionTitle_->text().trimmed();
+        if (title.isEmpty()) {
+            this->workspace().say(tr("A competition needs a name."), true);
+            return;
+        }
+        const AthleteId id = this->workspace().data().athlete.id;
+        const QDate date = competitionDate_->date();
+        if (this->workspace().apply(tr("Add a competition"),
+                                    [=](Edit& edit) { return edit.addCompetition(id, date, title); }))
+            competitionTitle_->clear();
+    });
+    c->addStretch();
+    return widget;
+}
+
+QWidget* AthletePage::buildSessions() {
+    QVBoxLayout* c = nullptr;
+    QWidget* widget = column(c);
+    c->addWidget(label(tr("SESSIONS"), theme::kHeading));
+    sessions_ = new QVBoxLayout;
+    sessions_->setSpacing(8);
+    c->addLayout(sessions_);
+    c->addSpacing(8);
+    c->addWidget(label(tr("NEW SESSION"), theme::kHeading));
+    sessionDate_ = new QDateEdit(QDate::currentDate());
+    sessionDate_->setCalendarPopup(true);
+    sessionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    sessionTitle_ = new QLineEdit;
+    sessionTitle_->setObjectName(QStringLiteral("sessionTitle"));
+    sessionTitle_->setPlaceholderText(tr("Such as: retest"));
+    auto* own = new QPushButton(tr("Add for the athlete"));
+    own->setObjectName(QStringLiteral("addSession"));
+    auto* model = new QPushButton(tr("Add for a model"));
+    auto* row = new QHBoxLayout;
+    row->addWidget(sessionDate_);
+    row->addWidget(sessionTitle_, 1);
+    c->addLayout(row);
+    auto* row2 = new QHBoxLayout;
+    row2->addWidget(own);
+    row2->addWidget(model);
+    row2->addStretch();
+    c->addLayout(row2);
+    const auto add = [this](bool isModel) {
+        const QString title = sessionTitle_->text().trimmed().isEmpty() ? (isModel ? tr("Model") : tr("Session"))
+                                                                        : sessionTitle_->text().trimmed();
+        const CaseId id = workspace().data().id;
+        const QDate date = sessionDate_->date();
+        SessionId made;
+        const bool done = workspace().apply(tr("Add a session"), [&](Edit& edit) -> Result<void> {
+            const auto session = edit.addSession(id, date, title, isModel);
+            if (!session)
+                return session.error();
+            made = *session;
+            return {};
+        });
+        if (done) {
+            sessionTitle_->clear();
+            workspace().selectSession(made);
+            emit goTo(QStringLiteral("film"));
+        }
+    };
+    connect(own, &QPushButton::clicked, this, [add] { add(false); });
+    connect(model, &QPushButton::clicked, this, [add] { add(true); });
+    c->addStretch();
+    return widget;
+}
+
+QString AthletePage::headline() const {
+    if (!workspace().hasCase())
+        return {};
+    const CaseData& data = workspace().data();
+    QStringList missing;
+    if (data.athlete.goal.isEmpty())
+        missing << tr("a goal");
+    if (data.competitions.empty())
+        missing << tr("a competition date");
+    if (data.beliefs.empty())
+        missing << tr("what the athlete believes");
+    const bool open = std::any_of(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return !b.locked; });
+    QString next = tr("film a session");
+    if (open)
+        next = tr("lock the beliefs before results are shown");
+    else if (data.beliefs.empty())
+        next = tr("ask what the athlete believes");
+    else if (!trialsOf(data, workspace().session(), {}).empty())
+        next = tr("see Mirror and Findings");
+    return tr("%1, %2. %3<b>Next: %4.</b>")
+        .arg(data.athlete.name.toHtmlEscaped(), words::text(data.pack.title).toLower(),
+             missing.isEmpty() ? QString() : tr("Missing: %1. ").arg(missing.join(QStringLiteral(", "))), next);
+}
+
+StepState AthletePage::state() const {
+    if (!workspace().hasCase())
+        return {};
+    const CaseData& data = workspace().data();
+    const bool open = data.beliefs.empty() ||
+                      std::any_of(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return !b.locked; });
+    if (open)
+        return {StepState::Kind::InWork, data.beliefs.empty() ? tr("ask belief") : tr("lock beliefs")};
+    return {StepState::Kind::Done, tr("ready")};
+}
+
+void AthletePage::refresh() {
+    if (!workspace().hasCase())
+        return;
+    filling_ = true;
+    const Athlete& a = workspace().data().athlete;
+    const auto set = [](QLineEdit* edit, const QString& text) {
+        if (edit->text() != text)
+            edit->setText(text);
+    };
+    set(name_, a.name);
+    set(level_, a.level);
+    set(goal_, a.goal);
+    goal_->setCursorPosition(0);
+    handedness_->setCurrentIndex(a.handedness == Side::Left ? 1 : 0);
+    born_->setValue(a.birthYear ? a.birthYear : born_->minimum());
+    willingness_->setValue(qRound(100 * a.willingness));
+    for (const auto& [edit, text] :
+         {std::pair{limits_, a.limits.join(u'\n')}, {equipment_, a.equipment.join(u'\n')}, {notes_, a.notes}})
+        if (edit->toPlainText() != text && !edit->hasFocus())
+            edit->setPlainText(text);
+    showCompetitions();
+    showBeliefs();
+    showSessions();
+    filling_ = false;
+}
+
+void AthletePage::saveAthlete(const QString& what) {
+    if (filling_ || !workspace().hasCase())
+        return;
+    Athlete a = workspace().data().athlete;
+    a.name = name_->text().trimmed();
+    a.level = level_->text().trimmed();
+    a.goal = goal_->text().trimmed();
+    a.handedness = handedness_->currentIndex() == 1 ? Side::Left : Side::Right;
+    a.birthYear = born_->value() == born_->minimum() ? 0 : born_->value();
+    a.willingness = willingness_->value() / 100.0;
+    a.limits = trimmedLines(limits_);
+    a.equipment = trimmedLines(equipment_);
+    a.notes = notes_->toPlainText().trimmed();
+    if (a.name.isEmpty()) {
+        workspace().say(tr("The athlete needs a name; the old one is kept."), true);
+        refresh();
+        return;
+    }
+    if (a == workspace().data().athlete)
+        return;
+    workspace().apply(what, [a](Edit& edit) { return edit.setAthlete(a); });
+}
+
+void AthletePage::showCompetitions() {
+    clearLayout(competitions_);
+    const QDate today = QDate::currentDate();
+    for (const Competition& competition : workspace().data().competitions) {
+        auto* row = new QHBoxLayout;
+        const qint64 days = today.daysTo(competition.date);
+        row->addWidget(
+            label(QStringLiteral("<b>%1</b> %2%3")
+                      .arg(competition.date.toString(QStringLiteral("d MMM yyyy")), competition.title.toHtmlEscaped(),
+                           days > 0 ? tr(", in %1 days").arg(days) : QString())),
+            1);
+        auto* remove = new QPushButton(tr("Remove"));
+        connect(remove, &QPushButton::clicked, this, [this, id = competition.id] {
+            workspace().apply(tr("Remove a competition"), [id](Edit& edit) { return edit.removeCompetition(id); });
+        });
+        row->addWidget(remove);
+        competitions_->addLayout(row);
+    }
+}
+
+void AthletePage::showBeliefs() {
+    const Pack& pack = workspace().data().pack;
+    if (beliefMeasure_->count() != static_cast<int>(pack.measures.size())) {
+        beliefMeasure_->clear();
+        for (const MeasureDef& def : pack.measures)
+            beliefMeasure_->addItem(words::text(def.title), words::text(def.id));
+    }
+    clearLayout(beliefs_);
+    bool anyOpen = false;
+    for (const Belief& belief : workspace().data().beliefs) {
+        const MeasureDef* def = pack.measure(belief.measure);
+        auto* row = new QHBoxLayout;
+        QString text =
+            QStringLiteral("<b>%1</b><br>\"%2\"")
+                .arg(def ? words::text(def->title) : words::text(belief.measure), belief.words.toHtmlEscaped());
+        if (belief.value && def)
+            text += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*def));
+        row->addWidget(label(text), 1);
+        if (belief.locked) {
+            row->addWidget(label(tr("locked"), theme::kQuiet));
+        } else {
+            anyOpen = true;
+            auto* remove = new QPushButton(tr("Remove"));
+            connect(remove, &QPushButton::clicked, this, [this, id = belief.id] {
+                workspace().apply(tr("Remove a belief"), [id](Edit& edit) { return edit.removeBelief(id); });
+            });
+            row->addWidget(remove);
+        }
+        beliefs_->addLayout(row);
+        beliefs_->addWidget(hairline());
+    }
+    lock_->setEnabled(anyOpen);
+}
+
+void AthletePage::addBelief() {
+    Belief belief;
+    belief.measure = beliefMeasure_->currentData().toString().toStdString();
+    belief.words = beliefWords_->text().trimmed();
+    belief.value = beliefValue_->value();
+    if (belief.words.isEmpty()) {
+        workspace().say(tr("Write the belief down in the athlete's own words."), true);
+        beliefWords_->setFocus();
+        return;
+    }
+    const CaseId id = workspace().data().id;
+    if (workspace().apply(tr("Write down a belief"), [&](Edit& edit) { return edit.addBelief(id, belief); }))
+        beliefWords_->clear();
+}
+
+void AthletePage::showSessions() {
+    clearLayout(sessions_);
+    for (const Session& session : workspace().data().sessions) {
+        auto* box = new QWidget;
+        auto* layout = new QHBoxLayout(box);
+        layout->setContentsMargins(0, 0, 0, 0);
+        auto* picture = new QLabel;
+        picture->setFixedSize(112, 63);
+        picture->setStyleSheet(QStringLiteral("background: %1;").arg(theme::colours().stage.name()));
+        layout->addWidget(picture);
+        int repetitions = 0;
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                repetitions += static_cast<int>(section.repetitions.size());
+        auto* text = label(QStringLiteral("<b>%1</b>%2<br>%3<br>%4")
+                               .arg(session.title.toHtmlEscaped(), session.isModel ? tr(", model") : QString(),
+                                    session.date.toString(QStringLiteral("d MMM yyyy")),
+                                    tr("%1 clips, %2 repetitions").arg(session.clips.size()).arg(repetitions)));
+        layout->addWidget(text, 1);
+        auto* open = new QPushButton(session.id == workspace().session() ? tr("Chosen") : tr("Choose"));
+        open->setEnabled(session.id != workspace().session() && !session.isModel);
+        open->setVisible(!session.isModel);
+        connect(open, &QPushButton::clicked, this, [this, id = session.id] { workspace().selectSession(id); });
+        layout->addWidget(open);
+        sessions_->addWidget(box);
+        if (!session.clips.empty() && !session.clips.front().missing) {
+            const Clip& clip = session.clips.front();
+            int frame = clip.frames() / 3;
+            for (const Section& section : clip.sections)
+                for (const Repetition& repetition : section.repetitions)
+                    if (const auto down = repetition.events.find("down"); down != repetition.events.end())
+                        frame = static_cast<int>(down->second.frame);
+            workspace().enqueueFrame(clip.path, frame, picture, [picture](const QImage& image, int) {
+                picture->setPixmap(
+                    QPixmap::fromImage(image.scaled(112, 63, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+            });
+        }
+    }
+}
+
+} // namespace riflesso

@@ -1,0 +1,676 @@
+#include "app/film/film_page.h"
+
+#include "app/theme.h"
+#include "demo/demo_library.h"
+#include "media/clip_reader.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+
+FilmPage::FilmPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    player_ = new Player(this);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildClips());
+    layout->addWidget(buildStage(), 1);
+    layout->addWidget(buildSide());
+    connect(player_, &Player::frameDue, this, &FilmPage::goToFrame);
+    connect(player_, &Player::stopped, this, [this] { play_->setText(tr("Play")); });
+}
+
+QWidget* FilmPage::buildClips() {
+    auto* widget = new QWidget;
+    widget->setFixedWidth(216);
+    auto* layout = new QVBoxLayout(widget);
+    layout->setContentsMargins(12, 10, 8, 10);
+    layout->addWidget(label(tr("CLIPS"), theme::kHeading));
+    list_ = new QListWidget;
+    list_->setObjectName(QStringLiteral("clips"));
+    list_->setIconSize({176, 40});
+    list_->setWordWrap(true);
+    list_->setFocusPolicy(Qt::TabFocus);
+    list_->setAccessibleName(tr("Clips of the session"));
+    layout->addWidget(list_, 1);
+    auto* add = new QPushButton(tr("Add a clip…"));
+    add->setObjectName(QStringLiteral("addClip"));
+    layout->addWidget(add);
+    layout->addWidget(label(tr("Or drop files anywhere in the window."), theme::kQuiet));
+    connect(list_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+        if (item && !filling_)
+            chooseClip({item->data(Qt::UserRole).toLongLong()});
+    });
+    connect(add, &QPushButton::clicked, this, [this] {
+        auto* dialog = new QFileDialog(this, tr("Add a clip"));
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->setFileMode(QFileDialog::ExistingFiles);
+        dialog->setOption(QFileDialog::DontUseNativeDialog);
+        connect(dialog, &QFileDialog::filesSelected, this, &FilmPage::addClips);
+        dialog->open();
+    });
+    return widget;
+}
+
+QWidget* FilmPage::buildStage() {
+    auto* widget = new QWidget;
+    auto* layout = new QVBoxLayout(widget);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    stage_ = new StageView;
+    stage_->setObjectName(QStringLiteral("filmStage"));
+    layout->addWidget(stage_, 1);
+    auto* bar = new QHBoxLayout;
+    bar->setContentsMargins(14, 6, 14, 6);
+    play_ = new QPushButton(tr("Play"));
+    play_->setObjectName(QStringLiteral("play"));
+    play_->setFixedWidth(80);
+    speed_ = new QComboBox;
+    speed_->setObjectName(QStringLiteral("speed"));
+    speed_->addItem(tr("full speed"), 1.0);
+    speed_->addItem(tr("half speed"), 0.5);
+    speed_->addItem(tr("quarter speed"), 0.25);
+    speed_->setAccessibleName(tr("Speed of play"));
+    cut_ = new QPushButton(tr("Start of a repetition"));
+    cut_->setObjectName(QStringLiteral("cut"));
+    cut_->setProperty("role", "main");
+    time_ = label({});
+    time_->setObjectName(QStringLiteral("filmTime"));
+    time_->setWordWrap(false);
+    bar->addWidget(play_);
+    bar->addWidget(speed_);
+    bar->addWidget(time_, 1);
+    bar->addWidget(cut_);
+    layout->addLayout(bar);
+    timeline_ = new ClipTimeline;
+    timeline_->setObjectName(QStringLiteral("clipTimeline"));
+    layout->addWidget(timeline_);
+    for (QWidget* control : {static_cast<QWidget*>(play_), static_cast<QWidget*>(cut_)})
+        control->setFocusPolicy(Qt::TabFocus);
+    connect(play_, &QPushButton::clicked, this, &FilmPage::togglePlay);
+    connect(cut_, &QPushButton::clicked, this, &FilmPage::cut);
+    connect(timeline_, &ClipTimeline::frameAsked, this, [this](int frame) {
+        player_->stop();
+        goToFrame(frame);
+    });
+    connect(timeline_, &ClipTimeline::repetitionClicked, this,
+            [this](RepetitionId id) { this->workspace().selectRepetition(id); });
+    return widget;
+}
+
+QWidget* FilmPage::buildSide() {
+    auto* widget = new QWidget;
+    widget->setFixedWidth(276);
+    auto* layout = new QVBoxLayout(widget);
+    layout->setContentsMargins(14, 10, 14, 10);
+    layout->setSpacing(6);
+    layout->addWidget(label(tr("THIS SECTION"), theme::kHeading));
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(6);
+    const auto combo = [&](const QString& name, const char* object) {
+        auto* box = new QComboBox;
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(name);
+        form->addRow(name, box);
+        connect(box, &QComboBox::activated, this, &FilmPage::saveSection);
+        return box;
+    };
+    view_ = combo(tr("View"), "view");
+    for (View view : {View::Side, View::Front, View::Rear, View::Top})
+        view_->addItem(words::text(toString(view)), static_cast<int>(view));
+    facing_ = combo(tr("Facing"), "facing");
+    facing_->addItems({tr("left in the picture"), tr("right in the picture")});
+    stress_ = combo(tr("Conditions"), "stress");
+    for (int i = 0; i <= static_cast<int>(Stress::Competition); ++i)
+        stress_->addItem(words::stressName(static_cast<Stress>(i)), i);
+    slowMotion_ = new QDoubleSpinBox;
+    slowMotion_->setObjectName(QStringLiteral("slowMotion"));
+    slowMotion_->setRange(0.01, 1000);
+    slowMotion_->setDecimals(3);
+    slowMotion_->setToolTip(
+        tr("Capture rate divided by stored rate: filmed at 240 and stored at 30 is 8. Times are divided by it once."));
+    form->addRow(tr("Slow motion ×"), slowMotion_);
+    scale_ = new QDoubleSpinBox;
+    scale_->setObjectName(QStringLiteral("scale"));
+    scale_->setRange(0, 1000);
+    scale_->setDecimals(3);
+    scale_->setSpecialValueText(tr("not known"));
+    scale_->setSuffix(tr(" mm/px"));
+    scale_->setToolTip(tr("Millimetres a pixel in the plane of movement. Without it lengths are given in body units."));
+    form->addRow(tr("Scale"), scale_);
+    handedness_ = combo(tr("Hand"), "sectionHand");
+    handedness_->addItems({tr("the athlete's"), tr("left"), tr("right")});
+    performer_ = new QLineEdit;
+    performer_->setObjectName(QStringLiteral("performer"));
+    performer_->setPlaceholderText(tr("the athlete"));
+    form->addRow(tr("Who"), performer_);
+    layout->addLayout(form);
+    connect(slowMotion_, &QDoubleSpinBox::editingFinished, this, &FilmPage::saveSection);
+    connect(scale_, &QDoubleSpinBox::editingFinished, this, &FilmPage::saveSection);
+    connect(performer_, &QLineEdit::editingFinished, this, &FilmPage::saveSection);
+    layout->addSpacing(6);
+    layout->addWidget(label(tr("REPETITION"), theme::kHeading));
+    repetition_ = label({});
+    repetition_->setObjectName(QStringLiteral("repetitionText"));
+    layout->addWidget(repetition_);
+    results_ = new QHBoxLayout;
+    layout->addLayout(results_);
+    remove_ = new QPushButton(tr("Remove this repetition"));
+    remove_->setObjectName(QStringLiteral("removeRepetition"));
+    remove_->setFocusPolicy(Qt::TabFocus);
+    layout->addWidget(remove_, 0, Qt::AlignLeft);
+    connect(remove_, &QPushButton::clicked, this, &FilmPage::removeRepetition);
+    layout->addSpacing(6);
+    layout->addWidget(label(tr("CHECKS OF THE CLIP"), theme::kHeading));
+    checks_ = label({}, theme::kQuiet);
+    checks_->setObjectName(QStringLiteral("checks"));
+    layout->addWidget(checks_);
+    auto* repeats = new QPushButton(tr("Look for repeated frames"));
+    repeats->setFocusPolicy(Qt::TabFocus);
+    layout->addWidget(repeats, 0, Qt::AlignLeft);
+    connect(repeats, &QPushButton::clicked, this, &FilmPage::lookForRepeats);
+    layout->addStretch();
+    return widget;
+}
+
+const Clip* FilmPage::clip() const { return workspace().hasCase() ? workspace().data().clip(clip_) : nullptr; }
+
+const Section* FilmPage::section() const {
+    const Clip* shown = clip();
+    if (!shown)
+        return nullptr;
+    const Section* best = shown->sections.empty() ? nullptr : &shown->sections.front();
+    for (const Section& entry : shown->sections)
+        if (entry.from <= frame_ && frame_ <= entry.to)
+            best = &entry;
+    return best;
+}
+
+const Repetition* FilmPage::repetitionHere() const {
+    const RepetitionPlace place = workspace().place();
+    return place && place.clip == clip() ? place.repetition : nullptr;
+}
+
+QString FilmPage::headline() const {
+    if (!workspace().hasCase())
+        return {};
+    const Session* session = workspace().data().session(workspace().session());
+    if (!session)
+        return tr("No session is chosen. <b>Next: add one on the Athlete page.</b>");
+    int repetitions = 0, results = 0;
+    for (const Clip& entry : session->clips)
+        for (const Section& part : entry.sections)
+            for (const Repetition& repetition : part.repetitions) {
+                ++repetitions;
+                results += !repetition.result.empty();
+            }
+    if (session->clips.empty())
+        return tr("%1 has no clip. <b>Next: add a clip, filmed from the side the skill asks for.</b>")
+            .arg(session->title.toHtmlEscaped());
+    if (cutStart_)
+        return tr("A repetition starts at frame %1. <b>Next: go to its end and press C again.</b>").arg(*cutStart_);
+    if (repetitions == 0)
+        return tr("%1 clip(s), no repetition cut. <b>Next: play, press C at the start and again at the end of each "
+                  "repetition.</b>")
+            .arg(session->clips.size());
+    const QString missing = repetitions < 4 ? tr("Missing: fewer than four repetitions prove little. ")
+                            : results < repetitions && !workspace().data().pack.results.empty()
+                                ? tr("Missing: the result of %1. ").arg(repetitions - results)
+                                : QString();
+    return tr("%1 clip(s), %2 repetitions, %3 with a result. %4<b>Next: mark the key positions.</b>")
+        .arg(session->clips.size())
+        .arg(repetitions)
+        .arg(results)
+        .arg(missing);
+}
+
+StepState FilmPage::state() const {
+    if (!workspace().hasCase())
+        return {};
+    const Session* session = workspace().data().session(workspace().session());
+    if (!session || session->clips.empty())
+        return {StepState::Kind::Untouched, {}};
+    const bool missing =
+        std::any_of(session->clips.begin(), session->clips.end(), [](const Clip& c) { return c.missing; });
+    if (missing)
+        return {StepState::Kind::Attention, tr("clip not found")};
+    const std::size_t repetitions = trialsOf(workspace().data(), session->id, {}).size();
+    return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork, tr("%1 repetitions").arg(repetitions)};
+}
+
+QList<KeyHint> FilmPage::keys() const {
+    QList<KeyHint> hints = {
+        {tr("Space"), tr("play")}, {QStringLiteral("← →"), tr("frame")}, {QStringLiteral("C"), tr("cut")}};
+    if (workspace().hasCase() && !workspace().data().pack.results.empty())
+        hints.append(KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
+    hints.append(KeyHint{tr("Del"), tr("remove repetition")});
+    if (const QString name = workspace().undoName(); !name.isEmpty())
+        hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
+    return hints;
+}
+
+void FilmPage::refresh() {
+    if (!workspace().hasCase())
+        return;
+    filling_ = true;
+    const Session* session = workspace().data().session(workspace().session());
+    const RepetitionPlace place = workspace().place();
+    const bool known = clip() != nullptr;
+    if (!known) {
+        clip_ = place && place.session == session    ? place.clip->id
+                : session && !session->clips.empty() ? session->clips.front().id
+                                                     : ClipId{};
+        if (const Clip* shown = clip()) {
+            player_->setTimes(shown->timesS);
+            frame_ = place && place.clip == shown ? place.repetition->from : 0;
+        }
+    }
+    showClips();
+    showSide();
+    timeline_->setClip(clip(), workspace().repetition());
+    goToFrame(frame_);
+    filling_ = false;
+}
+
+void FilmPage::showClips() {
+    QList<ClipId> wanted;
+    for (const Session& session : workspace().data().sessions)
+        for (const Clip& entry : session.clips)
+            if (session.id == workspace().session() || session.isModel)
+                wanted.append(entry.id);
+    QList<ClipId> have;
+    for (int i = 0; i < list_->count(); ++i)
+        have.append(ClipId{list_->item(i)->data(Qt::UserRole).toLongLong()});
+    if (have != wanted) {
+        list_->clear();
+        for (const ClipId id : wanted) {
+            const Clip* entry = workspace().data().clip(id);
+            auto* item = new QListWidgetItem(list_);
+            item->setData(Qt::UserRole, qint64(id.value));
+            // A contact strip of four frames through the clip.
+            auto strip = std::make_shared<QPixmap>(176, 40);
+            strip->fill(theme::colours().stage);
+            item->setIcon(QIcon(*strip));
+            for (int i = 0; !entry->missing && i < 4; ++i)
+                workspace().enqueueFrame(
+                    entry->path, entry->frames() * (2 * i + 1) / 8, this,
+                    [this, strip, i, id](const QImage& image, int) {
+                        QPainter painter(strip.get());
+                        const QImage small =
+                            image.scaled(44, 40, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
+                        painter.drawImage(QRect(44 * i, 0, 43, 40), small, QRect((small.width() - 43) / 2, 0, 43, 40));
+                        for (int row = 0; row < list_->count(); ++row)
+                            if (list_->item(row)->data(Qt::UserRole).toLongLong() == id.value)
+                                list_->item(row)->setIcon(QIcon(*strip));
+                    });
+        }
+    }
+    for (int i = 0; i < list_->count(); ++i) {
+        const Clip* entry = workspace().data().clip({list_->item(i)->data(Qt::UserRole).toLongLong()});
+        QString text = entry->title;
+        if (entry->missing)
+            text += tr("\nnot found: %1").arg(entry->path);
+        list_->item(i)->setText(text);
+        if (entry->id == clip_)
+            list_->setCurrentRow(i);
+    }
+}
+
+void FilmPage::chooseClip(ClipId id) {
+    if (id == clip_)
+        return;
+    player_->stop();
+    cutStart_.reset();
+    timeline_->setCutStart({});
+    clip_ = id;
+    const Clip* shown = clip();
+    if (!shown)
+        return;
+    player_->setTimes(shown->timesS);
+    frame_ = 0;
+    if (!shown->sections.empty() && !shown->sections.front().repetitions.empty())
+        frame_ = shown->sections.front().repetitions.front().from;
+    timeline_->setClip(shown, workspace().repetition());
+    showSide();
+    goToFrame(frame_);
+    emit headlineChanged();
+}
+
+void FilmPage::goToFrame(int frame) {
+    const Clip* shown = clip();
+    if (!shown) {
+        stage_->setImage({});
+        stage_->setCaption(tr("Add a clip to begin"), {}, look::dark().athlete);
+        time_->clear();
+        return;
+    }
+    frame_ = std::clamp(frame, 0, std::max(0, shown->frames() - 1));
+    timeline_->setFrame(frame_);
+    const Section* part = section();
+    const double stored = (*shown->timesS)[static_cast<std::size_t>(frame_)];
+    const double real = stored / (part ? part->slowMotion : 1);
+    time_->setText(tr("frame %1 of %2 · %3 s").arg(frame_).arg(shown->frames()).arg(real, 0, 'f', 3));
+    if (shown->missing) {
+        stage_->setImage({});
+        stage_->setCaption(tr("The clip is not at %1. Put it back there, or add it again.").arg(shown->path), {},
+                           look::dark().athlete);
+        return;
+    }
+    workspace().requestFrame(shown->path, frame_, stage_,
+                             [this](const QImage& image, int) { stage_->setImage(image); });
+    stage_->setCaption(shown->title, part && !part->performer.isEmpty() ? part->performer : QString(),
+                       part && !part->performer.isEmpty() ? look::dark().model : look::dark().athlete);
+    if (!player_->playing())
+        showSide();
+}
+
+void FilmPage::togglePlay() {
+    if (player_->playing()) {
+        player_->stop();
+        return;
+    }
+    const Clip* shown = clip();
+    if (!shown)
+        return;
+    const int from = frame_ + 1 >= shown->frames() ? 0 : frame_;
+    play_->setText(tr("Stop"));
+    player_->play(from, speed_->currentData().toDouble());
+}
+
+void FilmPage::cut() {
+    const Clip* shown = clip();
+    const Section* part = section();
+    if (!shown || !part)
+        return;
+    if (!cutStart_) {
+        cutStart_ = frame_;
+        timeline_->setCutStart(frame_);
+        cut_->setText(tr("End of the repetition"));
+        emit headlineChanged();
+        return;
+    }
+    const int from = std::min(*cutStart_, frame_), to = std::max(*cutStart_, frame_);
+    cutStart_.reset();
+    timeline_->setCutStart({});
+    cut_->setText(tr("Start of a repetition"));
+    if (to - from < 2) {
+        workspace().say(tr("A repetition needs at least three frames; nothing was cut."), true);
+        emit headlineChanged();
+        return;
+    }
+    Repetition repetition;
+    repetition.from = from;
+    repetition.to = to;
+    repetition.number = 1;
+    for (const Session& entry : workspace().data().sessions)
+        for (const Clip& c : entry.clips)
+            if (c.id == clip_)
+                for (const Clip& other : entry.clips)
+                    for (const Section& s : other.sections)
+                        for (const Repetition& r : s.repetitions)
+                            if (s.performer == part->performer)
+                                repetition.number = std::max(repetition.number, r.number + 1);
+    if (!workspace().data().pack.variants.empty())
+        repetition.variant = workspace().data().pack.variants.front().id;
+    RepetitionId made;
+    workspace().apply(tr("Cut repetition %1").arg(repetition.number), [&](Edit& edit) -> Result<void> {
+        const auto id = edit.addRepetition(part->id, repetition);
+        if (!id)
+            return id.error();
+        made = *id;
+        return {};
+    });
+    if (made)
+        workspace().selectRepetition(made);
+    emit headlineChanged();
+}
+
+void FilmPage::setResult(int index) {
+    const Repetition* repetition = repetitionHere();
+    const Pack& pack = workspace().data().pack;
+    if (!repetition || pack.results.empty() || index >= static_cast<int>(pack.results.front().values.size()))
+        return;
+    const std::string value = pack.results.front().values[static_cast<std::size_t>(index)];
+    const RepetitionId id = repetition->id;
+    workspace().apply(tr("Result of repetition %1: %2").arg(repetition->number).arg(words::text(value)),
+                      [=](Edit& edit) { return edit.setResult(id, value); });
+}
+
+void FilmPage::removeRepetition() {
+    const Repetition* repetition = repetitionHere();
+    if (!repetition)
+        return;
+    const RepetitionId id = repetition->id;
+    workspace().apply(tr("Remove repetition %1").arg(repetition->number),
+                      [id](Edit& edit) { return edit.removeRepetition(id); });
+}
+
+void FilmPage::saveSection() {
+    const Section* part = section();
+    if (filling_ || !part)
+        return;
+    Section changed = *part;
+    changed.repetitions.clear();
+    changed.view = static_cast<View>(view_->currentData().toInt());
+    changed.facing = facing_->currentIndex() == 0 ? Side::Left : Side::Right;
+    changed.stress = static_cast<Stress>(stress_->currentData().toInt());
+    changed.slowMotion = slowMotion_->value();
+    changed.metresPerPixel = scale_->value() > 0 ? std::optional(scale_->value() / 1000) : std::nullopt;
+    changed.handedness = handedness_->currentIndex() == 0
+                             ? std::nullopt
+                             : std::optional(handedness_->currentIndex() == 1 ? Side::Left : Side::Right);
+    changed.performer = performer_->text().trimmed();
+    const bool same = changed.view == part->view && changed.facing == part->facing && changed.stress == part->stress &&
+                      std::abs(changed.slowMotion - part->slowMotion) < 5e-4 &&
+                      changed.handedness == part->handedness && changed.performer == part->performer &&
+                      std::abs(changed.metresPerPixel.value_or(0) - part->metresPerPixel.value_or(0)) < 5e-7;
+    if (!same)
+        workspace().apply(tr("Change the section"), [changed](Edit& edit) { return edit.setSection(changed); });
+}
+
+void FilmPage::showSide() {
+    const bool before = std::exchange(filling_, true);
+    const Section* part = section();
+    for (QWidget* control : std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, handedness_,
+                                                            performer_, cut_, play_})
+        control->setEnabled(part != nullptr);
+    if (part) {
+        view_->setCurrentIndex(static_cast<int>(part->view));
+        facing_->setCurrentIndex(part->facing == Side::Left ? 0 : 1);
+        stress_->setCurrentIndex(static_cast<int>(part->stress));
+        slowMotion_->setValue(part->slowMotion);
+        scale_->setValue(1000 * part->metresPerPixel.value_or(0));
+        handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);
+        performer_->setText(part->performer);
+    }
+    const Repetition* repetition = repetitionHere();
+    const Pack& pack = workspace().data().pack;
+    const bool hasResults = !pack.results.empty();
+    remove_->setEnabled(repetition != nullptr);
+    repetition_->setText(repetition ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
+                                          .arg(repetition->number)
+                                          .arg(repetition->from)
+                                          .arg(repetition->to)
+                                          .arg(repetition->result.empty()
+                                                   ? tr(", no result yet")
+                                                   : QStringLiteral(", ") + words::text(repetition->result))
+                                    : tr("None chosen in this clip."));
+    if (results_->count() != (hasResults ? static_cast<int>(pack.results.front().values.size()) : 0)) {
+        clearLayout(results_);
+        for (std::size_t i = 0; hasResults && i < pack.results.front().values.size(); ++i) {
+            auto* button =
+                new QPushButton(QStringLiteral("%1 %2").arg(i + 1).arg(words::text(pack.results.front().values[i])));
+            button->setObjectName(QStringLiteral("result-%1").arg(i + 1));
+            button->setCheckable(true);
+            button->setFocusPolicy(Qt::TabFocus);
+            connect(button, &QPushButton::clicked, this, [this, i] { setResult(static_cast<int>(i)); });
+            results_->addWidget(button);
+        }
+    }
+    for (int i = 0; hasResults && i < results_->count(); ++i) {
+        auto* button = static_cast<QPushButton*>(results_->itemAt(i)->widget());
+        button->setEnabled(repetition != nullptr);
+        button->setChecked(repetition &&
+                           repetition->result == pack.results.front().values[static_cast<std::size_t>(i)]);
+    }
+    showChecks();
+    filling_ = before;
+}
+
+void FilmPage::showChecks() {
+    const Clip* shown = clip();
+    if (!shown) {
+        checks_->setText({});
+        return;
+    }
+    QStringList lines;
+    const std::vector<double>& times = *shown->timesS;
+    std::vector<double> intervals;
+    for (std::size_t i = 1; i < times.size(); ++i)
+        intervals.push_back(times[i] - times[i - 1]);
+    const double typical = intervals.empty() ? 0 : median(intervals);
+    const auto gaps = std::count_if(intervals.begin(), intervals.end(), [&](double d) { return d > 1.5 * typical; });
+    lines << tr("%1 × %2 pixels, %3 frames, %4 a second")
+                 .arg(shown->width)
+                 .arg(shown->height)
+                 .arg(shown->frames())
+                 .arg(typical > 0 ? 1 / typical : 0, 0, 'f', 1);
+    lines << (gaps ? tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
+                   : tr("no gaps between frames"));
+    const Section* part = section();
+    const std::vector<View>& views = workspace().data().pack.views;
+    if (part && std::find(views.begin(), views.end(), part->view) == views.end())
+        lines << tr("wrong view: this skill is judged from the %1").arg(words::text(toString(views.front())));
+    if (part && typical > 0)
+        lines << tr("an event can be placed to about ± %1 s")
+                     .arg(words::number(2 * eventUncertainty(typical / part->slowMotion, kDefaultMarkingFrames), 3));
+    if (const auto said = repeats_.find(shown->hash); said != repeats_.end())
+        lines << said->second;
+    checks_->setText(lines.join(QStringLiteral("\n")));
+}
+
+void FilmPage::lookForRepeats() {
+    const Clip* shown = clip();
+    if (!shown || shown->missing)
+        return;
+    const QString path = shown->path, hash = shown->hash;
+    workspace().jobs().start<std::vector<int>>(
+        tr("Looking for repeated frames"), this,
+        [path](JobControl& control) -> Result<std::vector<int>> {
+            const auto reader = ClipReader::open(path.toStdString());
+            if (!reader)
+                return reader.error();
+            return (*reader)->repeatedFrames([&control](double share) { return control.goOn(share); });
+        },
+        [this, hash](const Result<std::vector<int>>& result) {
+            if (!result && result.error().kind == Error::Kind::Cancelled)
+                return;
+            repeats_[hash] = !result ? words::text(result.error().sentence())
+                             : result->empty()
+                                 ? tr("no repeated frames")
+                                 : tr("%1 repeated frames, the first is %2").arg(result->size()).arg(result->front());
+            showChecks();
+        });
+}
+
+void FilmPage::addClips(const QStringList& paths) {
+    if (!workspace().hasCase() || !workspace().session()) {
+        workspace().say(tr("Choose or add a session on the Athlete page first."), true);
+        return;
+    }
+    const SessionId session = workspace().session();
+    workspace().jobs().start<std::vector<Result<NewClip>>>(
+        tr("Reading %1 clip(s)").arg(paths.size()), this,
+        [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {
+            std::vector<Result<NewClip>> clips;
+            for (const QString& path : paths) {
+                if (!control.goOn(static_cast<double>(clips.size()) / static_cast<double>(paths.size())))
+                    return cancelled();
+                const QString absolute = QFileInfo(path).absoluteFilePath();
+                clips.push_back(describeClip(absolute, absolute, QFileInfo(path).completeBaseName()));
+            }
+            return clips;
+        },
+        [this, session](Result<std::vector<Result<NewClip>>> result) {
+            if (!result)
+                return;
+            for (Result<NewClip>& read : *result) {
+                if (!read) {
+                    workspace().say(words::text(read.error().sentence()), true);
+                    continue;
+                }
+                Section whole;
+                whole.view = workspace().data().pack.views.front();
+                ClipId made;
+                workspace().apply(tr("Add the clip %1").arg(read->title), [&](Edit& edit) -> Result<void> {
+                    const auto id = edit.addClip(session, *read, whole);
+                    if (!id)
+                        return id.error();
+                    made = *id;
+                    return {};
+                });
+                if (made)
+                    chooseClip(made);
+            }
+            refresh();
+            emit headlineChanged();
+        });
+}
+
+void FilmPage::show(const QString& detail) {
+    if (detail.startsWith(QLatin1String("add:")))
+        addClips(detail.mid(4).split(u'\n'));
+}
+
+void FilmPage::keyPressEvent(QKeyEvent* event) {
+    const int step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    switch (event->key()) {
+    case Qt::Key_Space:
+        togglePlay();
+        return;
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+        player_->stop();
+        goToFrame(frame_ + (event->key() == Qt::Key_Left ? -step : step));
+        return;
+    case Qt::Key_C:
+        cut();
+        return;
+    case Qt::Key_Delete:
+        removeRepetition();
+        return;
+    case Qt::Key_Escape:
+        cutStart_.reset();
+        timeline_->setCutStart({});
+        cut_->setText(tr("Start of a repetition"));
+        emit headlineChanged();
+        return;
+    default:
+        break;
+    }
+    if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9 && event->modifiers() == Qt::NoModifier) {
+        setResult(event->key() - Qt::Key_1);
+        return;
+    }
+    Page::keyPressEvent(event);
+}
+
+void FilmPage::hideEvent(QHideEvent*) { player_->stop(); }
+
+} // namespace riflesso

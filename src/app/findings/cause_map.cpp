@@ -1,0 +1,109 @@
+#include "app/findings/cause_map.h"
+
+#include "app/theme.h"
+#include "report/words.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+
+#include <algorithm>
+
+namespace riflesso {
+
+CauseMap::CauseMap(QWidget* parent) : QWidget(parent) {
+    setMinimumHeight(120);
+    setAccessibleName(tr("Cause map: causes left, consequences right"));
+}
+
+void CauseMap::setFinding(const Pack& pack, const Findings& findings, const std::string& fault) {
+    boxes_.clear();
+    std::fill(std::begin(rows_), std::end(rows_), 0);
+    const FaultDef* def = pack.fault(fault);
+    if (!def) {
+        update();
+        return;
+    }
+    const auto add = [&](const std::string& id, const QString& title, int column, double weight) {
+        const Finding* finding = findings.find(id);
+        boxes_.push_back({id, title, column, rows_[column]++, weight, finding && finding->present,
+                          finding ? finding->state : State::Within});
+    };
+    add(fault, words::text(def->title), 1, 0);
+    for (const CauseDef& cause : def->causes) {
+        const FaultDef* from = cause.fault.empty() ? nullptr : pack.fault(cause.fault);
+        add(cause.fault, from ? words::text(from->title) : words::text(cause.title), 0, cause.weight);
+    }
+    for (const FaultDef& other : pack.faults)
+        for (const CauseDef& cause : other.causes)
+            if (cause.fault == fault)
+                add(other.id, words::text(other.title), 2, cause.weight);
+    const int most = std::max({rows_[0], rows_[1], rows_[2]});
+    setMinimumHeight(std::max(70, most * 58 + 8));
+    update();
+}
+
+QRectF CauseMap::rectOf(const Box& box) const {
+    // Only the columns in use share the width.
+    int used = 0, index = 0;
+    for (int c = 0; c < 3; ++c) {
+        if (c == box.column)
+            index = used;
+        used += rows_[c] > 0;
+    }
+    const double gap = 34, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 46;
+    const double slot = height() / static_cast<double>(std::max(1, rows_[box.column]));
+    return QRectF(1 + index * (boxWidth + gap), slot * (box.row + .5) - boxHeight / 2, boxWidth, boxHeight);
+}
+
+void CauseMap::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const look::Palette& p = theme::colours();
+    if (boxes_.empty())
+        return;
+    QFont small = font();
+    small.setPointSizeF(8.5);
+    painter.setFont(small);
+    const QRectF centre = rectOf(boxes_.front());
+    for (const Box& box : boxes_) {
+        if (box.column == 1)
+            continue;
+        const QRectF own = rectOf(box);
+        const bool before = box.column == 0;
+        const QPointF from =
+            before ? QPointF(own.right(), own.center().y()) : QPointF(centre.right(), centre.center().y());
+        const QPointF to = before ? QPointF(centre.left(), centre.center().y()) : QPointF(own.left(), own.center().y());
+        QPainterPath path(from);
+        const double bend = (to.x() - from.x()) / 2;
+        path.cubicTo(from + QPointF(bend, 0), to - QPointF(bend, 0), to);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(box.present ? p.slate : p.hairline, 1 + 4 * box.weight, Qt::SolidLine, Qt::RoundCap));
+        painter.drawPath(path);
+    }
+    for (const Box& box : boxes_) {
+        const QRectF r = rectOf(box);
+        const bool chosen = box.column == 1;
+        painter.setPen(QPen(chosen ? p.deviation : p.hairline, chosen ? 1.6 : 1));
+        painter.setBrush(chosen ? p.deviationSoft : p.raised);
+        painter.drawRoundedRect(r, 4, 4);
+        QRectF text = r.adjusted(7, 2, -5, -2);
+        if (!box.fault.empty()) {
+            look::drawSign(painter, box.present ? look::signOf(box.state) : look::Sign::Within,
+                           QPointF(r.left() + 12, r.center().y()), 11, p);
+            text.setLeft(r.left() + 23);
+        }
+        painter.setPen(box.present || box.fault.empty() ? p.ink : p.slate);
+        const QString weight =
+            box.column == 1 || box.weight <= 0 ? QString() : QStringLiteral(" (%1)").arg(words::number(box.weight, 1));
+        painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, box.title + weight);
+    }
+}
+
+void CauseMap::mousePressEvent(QMouseEvent* event) {
+    for (const Box& box : boxes_)
+        if (!box.fault.empty() && rectOf(box).contains(event->position()))
+            emit faultClicked(words::text(box.fault));
+}
+
+} // namespace riflesso

@@ -1,0 +1,54 @@
+#pragma once
+// Findings: strengths first, then the ranking with its terms; evidence, cause map; decide with a reason.
+
+#include "app/findings/cause_map.h"
+#include "app/page.h"
+#include "report/report_content.h"
+
+class QComboBox;
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+class QVBoxLayout;
+class QGridLayout;
+
+namespace riflesso {
+
+class FindingsPage : public Page {
+    Q_OBJECT
+public:
+    FindingsPage(Workspace& workspace, QWidget* parent);
+    [[nodiscard]] QString headline() const override;
+    [[nodiscard]] StepState state() const override;
+    [[nodiscard]] QList<KeyHint> keys() const override;
+    void refresh() override;
+    [[nodiscard]] std::string chosen() const { return fault_; }
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    QWidget* buildList();
+    QWidget* buildEvidence();
+    QWidget* buildWhy();
+    void showList();
+    void choose(const std::string& fault);
+    void showEvidence();
+    void showWhy();
+    void decide(Decision::Choice choice);
+    [[nodiscard]] const Decision* decisionOn(const std::string& fault) const;
+
+    QVBoxLayout *strengths_, *rulers_;
+    QListWidget* list_;
+    QComboBox* school_;
+    QLabel *pattern_, *title_, *explain_, *captions_[2], *pictures_[2], *belief_, *decided_, *because_, *safety_;
+    QPushButton *work_, *park_, *notFault_, *open_;
+    QLineEdit* reason_;
+    CauseMap* map_;
+    QGridLayout* terms_;
+    std::string fault_;
+    std::vector<PictureRef> shownPictures_;
+    const Assessment* shownAssessment_ = nullptr;
+};
+
+} // namespace riflesso

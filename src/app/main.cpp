@@ -1,0 +1,130 @@
+// Riflesso: riflesso [--library DIR | --demo] [--shot PAGE FILE.png [--size WxH] [--theme light|dark]] [CLIP…]
+
+#include "app/main_window.h"
+#include "app/theme.h"
+#include "demo/demo_library.h"
+#include "report/words.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTimer>
+
+#include <cstdio>
+
+#ifndef RIFLESSO_VERSION
+#error "the build names the version"
+#endif
+
+namespace {
+
+struct Options {
+    QString library, shotPage, shotFile;
+    QSize size{1280, 800};
+    std::optional<riflesso::theme::Choice> theme;
+    bool demo = false;
+    QStringList clips;
+};
+
+std::optional<Options> parse(const QStringList& words) {
+    Options out;
+    for (qsizetype i = 1; i < words.size(); ++i) {
+        const auto next = [&] { return ++i < words.size() ? words[i] : QString(); };
+        if (words[i] == QLatin1String("--library"))
+            out.library = next();
+        else if (words[i] == QLatin1String("--demo"))
+            out.demo = true;
+        else if (words[i] == QLatin1String("--shot")) {
+            out.shotPage = next();
+            out.shotFile = next();
+            if (out.shotFile.isEmpty())
+                return {};
+        } else if (words[i] == QLatin1String("--size")) {
+            const QStringList sides = next().split(u'x');
+            if (sides.size() != 2 || sides[0].toInt() < 200 || sides[1].toInt() < 200)
+                return {};
+            out.size = {sides[0].toInt(), sides[1].toInt()};
+        } else if (words[i] == QLatin1String("--theme"))
+            out.theme =
+                next() == QLatin1String("dark") ? riflesso::theme::Choice::Dark : riflesso::theme::Choice::Light;
+        else if (words[i].startsWith(QLatin1String("--")))
+            return {};
+        else
+            out.clips << QFileInfo(words[i]).absoluteFilePath();
+    }
+    return out;
+}
+
+/// Saves the window's picture once nothing moves any more.
+void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace, const Options& options) {
+    auto* timer = new QTimer(&window);
+    auto* quiet = new int(0);
+    QObject::connect(timer, &QTimer::timeout, &window, [&window, &workspace, options, quiet] {
+        *quiet = workspace.jobs().idle() && !workspace.assessing() ? *quiet + 1 : 0;
+        if (*quiet < 8)
+            return;
+        const bool saved = window.grab().save(options.shotFile);
+        if (!saved)
+            std::fprintf(stderr, "riflesso: %s could not be written\n", qPrintable(options.shotFile));
+        QApplication::exit(saved ? 0 : 2);
+    });
+    timer->start(150);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QCoreApplication::setOrganizationName(QStringLiteral("riflesso"));
+    QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
+    const auto options = parse(app.arguments());
+    if (!options) {
+        std::fprintf(stderr, "usage: riflesso [--library DIR | --demo] [--shot PAGE FILE.png [--size WxH] [--theme "
+                             "light|dark]] [CLIP…]\n");
+        return 2;
+    }
+    if (!options->shotPage.isEmpty() && !riflesso::MainWindow::pageIds().contains(options->shotPage)) {
+        std::fprintf(stderr, "riflesso: expected a page of %s, got %s\n",
+                     qPrintable(riflesso::MainWindow::pageIds().join(u' ')), qPrintable(options->shotPage));
+        return 2;
+    }
+    riflesso::theme::apply(app, options->theme.value_or(static_cast<riflesso::theme::Choice>(
+                                    QSettings().value(QStringLiteral("theme"), 0).toInt())));
+    const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const QString demoFolder = data + QStringLiteral("/demo");
+    QString folder = options->library.isEmpty() ? data + QStringLiteral("/library")
+                                                : QDir::current().absoluteFilePath(options->library);
+    bool demo = options->demo;
+    if (demo) {
+        folder = options->library.isEmpty() ? demoFolder : folder;
+        if (!QFileInfo::exists(folder + QStringLiteral("/library.sqlite"))) {
+            const auto built = riflesso::buildDemoLibrary(
+                folder, riflesso::DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
+            if (!built) {
+                std::fprintf(stderr, "riflesso: %s\n", built.error().sentence().c_str());
+                return 2;
+            }
+        }
+    }
+    riflesso::Workspace workspace;
+    workspace.setDemo(demo);
+    riflesso::MainWindow window(workspace);
+    window.resize(options->size);
+    window.show();
+    const auto opened = workspace.open(folder);
+    if (!opened) {
+        std::fprintf(stderr, "riflesso: %s\n", opened.error().sentence().c_str());
+        if (!options->shotPage.isEmpty())
+            return 2;
+        workspace.say(riflesso::words::text(opened.error().sentence()), true);
+    }
+    window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage);
+    if (!options->clips.isEmpty())
+        window.addClips(options->clips);
+    if (!options->shotPage.isEmpty())
+        shootWhenQuiet(window, workspace, *options);
+    return app.exec();
+}

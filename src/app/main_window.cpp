@@ -1,0 +1,318 @@
+#include "app/main_window.h"
+
+#include "app/athlete/athlete_page.h"
+#include "app/film/film_page.h"
+#include "app/findings/findings_page.h"
+#include "app/handover/handover_page.h"
+#include "app/mark/mark_page.h"
+#include "app/mirror/mirror_page.h"
+#include "app/packs/packs_page.h"
+#include "app/plan/plan_page.h"
+#include "app/practice/practice_page.h"
+#include "app/settings/settings_page.h"
+#include "app/start/start_page.h"
+#include "app/theme.h"
+#include "report/words.h"
+
+#include <QCompleter>
+#include <QDragEnterEvent>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QShortcut>
+#include <QStringListModel>
+#include <QTimer>
+#include <QVBoxLayout>
+
+namespace riflesso {
+
+MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+    setObjectName(QStringLiteral("window"));
+    setAttribute(Qt::WA_StyledBackground);
+    setWindowTitle(QStringLiteral("Riflesso"));
+    setAcceptDrops(true);
+    setMinimumSize(960, 640);
+    course_ = new CourseBar;
+
+    auto* caseBar = new QWidget;
+    caseBar->setObjectName(QStringLiteral("caseLine"));
+    caseBar->setAttribute(Qt::WA_StyledBackground);
+    caseBar->setFixedHeight(44);
+    auto* caseLayout = new QHBoxLayout(caseBar);
+    caseLayout->setContentsMargins(16, 0, 14, 0);
+    caseLine_ = label({});
+    caseLine_->setObjectName(QStringLiteral("caseText"));
+    caseLine_->setWordWrap(false);
+    search_ = new QLineEdit;
+    search_->setObjectName(QStringLiteral("search"));
+    search_->setPlaceholderText(tr("Find athlete, measure, drill, command   Ctrl K"));
+    search_->setAccessibleName(tr("Find"));
+    search_->setFixedWidth(340);
+    caseLayout->addWidget(caseLine_, 1);
+    caseLayout->addWidget(search_);
+
+    headline_ = label({});
+    headline_->setObjectName(QStringLiteral("headline"));
+    message_ = label({});
+    message_->setObjectName(QStringLiteral("message"));
+    message_->hide();
+    stack_ = new QStackedWidget;
+    status_ = new StatusLine(workspace);
+
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(caseBar);
+    right->addWidget(headline_);
+    right->addWidget(message_);
+    right->addWidget(stack_, 1);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(course_);
+    middle->addLayout(right, 1);
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    outer->setSpacing(0);
+    outer->addLayout(middle, 1);
+    outer->addWidget(status_);
+    why_ = new WhyPanel(workspace, this);
+
+    addPage(QStringLiteral("athlete"), tr("Athlete"), new AthletePage(workspace, stack_), true);
+    auto* film = new FilmPage(workspace, stack_);
+    addPage(QStringLiteral("film"), tr("Film"), film, true);
+    addPage(QStringLiteral("mark"), tr("Mark"), new MarkPage(workspace, stack_), true);
+    addPage(QStringLiteral("mirror"), tr("Mirror"), new MirrorPage(workspace, stack_), true);
+    addPage(QStringLiteral("findings"), tr("Findings"), new FindingsPage(workspace, stack_), true);
+    addPage(QStringLiteral("plan"), tr("Plan"), new PlanPage(workspace, stack_), true);
+    addPage(QStringLiteral("practice"), tr("Practice"), new PracticePage(workspace, stack_), true);
+    addPage(QStringLiteral("handover"), tr("Hand-over"), new HandoverPage(workspace, stack_), true);
+    addPage(QStringLiteral("packs"), tr("Skill packs"), new PacksPage(workspace, stack_), false);
+    addPage(QStringLiteral("settings"), tr("Settings"), new SettingsPage(workspace, stack_), false);
+    auto* start = new StartPage(workspace, stack_);
+    pages_[QStringLiteral("start")] = start;
+    stack_->addWidget(start);
+    connect(start, &Page::goTo, this, &MainWindow::showPage);
+
+    connect(course_, &CourseBar::asked, this, [this](const QString& id) { showPage(id); });
+    connect(&workspace, &Workspace::dataChanged, this, &MainWindow::refreshAll);
+    connect(&workspace, &Workspace::selectionChanged, this, &MainWindow::refreshAll);
+    connect(&workspace, &Workspace::assessmentChanged, this, &MainWindow::refreshAll);
+    auto* hideMessage = new QTimer(this);
+    hideMessage->setSingleShot(true);
+    connect(hideMessage, &QTimer::timeout, message_, &QWidget::hide);
+    connect(&workspace, &Workspace::said, this, [this, hideMessage](const QString& text, bool isError) {
+        message_->setText(text.toHtmlEscaped());
+        message_->setProperty("error", isError);
+        message_->setStyleSheet(message_->styleSheet()); // takes the property up
+        message_->show();
+        hideMessage->start(isError ? 20000 : 7000);
+    });
+    connect(why_, &WhyPanel::goToFrame, this, &MainWindow::showFrameOfTrial);
+
+    const auto shortcut = [this](const QKeySequence& keys, auto work) {
+        connect(new QShortcut(keys, this), &QShortcut::activated, this, work);
+    };
+    shortcut(QKeySequence(QStringLiteral("Ctrl+K")), [this] {
+        search_->setFocus();
+        search_->selectAll();
+    });
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Z")), [this] { workspace_.undo(); });
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { workspace_.redo(); });
+    for (int i = 0; i < 8; ++i)
+        shortcut(QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, i] { showPage(pageIds()[i]); });
+    auto* completer = new QCompleter(new QStringListModel(this), this);
+    completer->setCaseSensitivity(Qt::CaseInsensitive);
+    completer->setFilterMode(Qt::MatchContains);
+    completer->setMaxVisibleItems(12);
+    search_->setCompleter(completer);
+    connect(completer, QOverload<const QString&>::of(&QCompleter::activated), this, &MainWindow::runSearch,
+            Qt::QueuedConnection);
+    connect(search_, &QLineEdit::returnPressed, this, [this] { runSearch(search_->text()); });
+    connect(search_, &QLineEdit::textEdited, this, [this, first = true]() mutable {
+        if (first)
+            fillSearch();
+        first = search_->text().isEmpty();
+    });
+}
+
+QStringList MainWindow::pageIds() {
+    return {QStringLiteral("athlete"),  QStringLiteral("film"),     QStringLiteral("mark"),
+            QStringLiteral("mirror"),   QStringLiteral("findings"), QStringLiteral("plan"),
+            QStringLiteral("practice"), QStringLiteral("handover"), QStringLiteral("packs"),
+            QStringLiteral("settings"), QStringLiteral("start")};
+}
+
+Page* MainWindow::page(const QString& id) const {
+    const auto found = pages_.find(id);
+    return found == pages_.end() ? nullptr : found->second;
+}
+
+void MainWindow::addPage(const QString& id, const QString& title, Page* page, bool isStep) {
+    pages_[id] = page;
+    stack_->addWidget(page);
+    course_->add(id, title, isStep);
+    connect(page, &Page::goTo, this, &MainWindow::showPage);
+    connect(page, &Page::why, this, &MainWindow::explain);
+    connect(page, &Page::headlineChanged, this, [this, id, page] {
+        course_->setState(id, page->state());
+        if (current_ == id) {
+            headline_->setText(page->headline());
+            status_->setKeys(page->keys());
+        }
+    });
+}
+
+void MainWindow::showPage(const QString& wanted, const QString& detail) {
+    const bool needsCase = wanted != QLatin1String("settings") && wanted != QLatin1String("packs");
+    const QString id = needsCase && !workspace_.hasCase() ? QStringLiteral("start") : wanted;
+    Page* page = this->page(id);
+    if (!page)
+        return;
+    current_ = id;
+    why_->hide();
+    stack_->setCurrentWidget(page);
+    course_->setCurrent(id);
+    page->refresh();
+    if (!detail.isEmpty())
+        page->show(detail);
+    headline_->setText(page->headline());
+    headline_->setVisible(!page->headline().isEmpty());
+    status_->setKeys(page->keys());
+    page->setFocus();
+}
+
+void MainWindow::refreshAll() {
+    if (!workspace_.hasCase()) {
+        caseLine_->setText(tr("<b>No case yet</b>"));
+        if (current_ != QLatin1String("settings") && current_ != QLatin1String("packs"))
+            showPage(QStringLiteral("start"));
+        return;
+    }
+    const CaseData& data = workspace_.data();
+    const Session* session = data.session(workspace_.session());
+    QStringList parts = {QStringLiteral("<b>%1</b>").arg(data.athlete.name.toHtmlEscaped()),
+                         words::text(data.pack.title).toHtmlEscaped()};
+    if (session)
+        parts << QStringLiteral("%1, %2").arg(session->title.toHtmlEscaped(),
+                                              session->date.toString(QStringLiteral("d MMM yyyy")));
+    if (workspace_.stress())
+        parts << tr("%1, %2 repetitions")
+                     .arg(words::stressName(*workspace_.stress()))
+                     .arg(trialsOf(data, workspace_.session(), workspace_.stress()).size());
+    caseLine_->setText(
+        parts.join(QStringLiteral("<span style='color:%1'> &nbsp;/&nbsp; </span>").arg(theme::colours().slate.name())));
+    for (const auto& [id, page] : pages_)
+        course_->setState(id, page->state());
+    if (Page* page = this->page(current_)) {
+        if (current_ == QLatin1String("start")) {
+            showPage(QStringLiteral("athlete"));
+            return;
+        }
+        page->refresh();
+        headline_->setText(page->headline());
+        status_->setKeys(page->keys());
+    }
+}
+
+void MainWindow::showFrameOfTrial(const QString& trial, int frame) {
+    workspace_.selectRepetition(repetitionId(trial.toStdString()));
+    showPage(QStringLiteral("mark"), QStringLiteral("frame:%1").arg(frame));
+}
+
+void MainWindow::fillSearch() {
+    found_.clear();
+    const auto pageEntry = [this](const QString& text, const QString& id) {
+        found_[text] = [this, id] { showPage(id); };
+    };
+    pageEntry(tr("Go to Athlete"), QStringLiteral("athlete"));
+    pageEntry(tr("Go to Film"), QStringLiteral("film"));
+    pageEntry(tr("Go to Mark"), QStringLiteral("mark"));
+    pageEntry(tr("Go to Mirror"), QStringLiteral("mirror"));
+    pageEntry(tr("Go to Findings"), QStringLiteral("findings"));
+    pageEntry(tr("Go to Plan"), QStringLiteral("plan"));
+    pageEntry(tr("Go to Practice"), QStringLiteral("practice"));
+    pageEntry(tr("Go to Hand-over"), QStringLiteral("handover"));
+    pageEntry(tr("Go to Skill packs"), QStringLiteral("packs"));
+    pageEntry(tr("Go to Settings"), QStringLiteral("settings"));
+    found_[tr("Undo")] = [this] { workspace_.undo(); };
+    found_[tr("Redo")] = [this] { workspace_.redo(); };
+    if (workspace_.library())
+        if (const auto cases = workspace_.library()->cases())
+            for (const CaseEntry& entry : *cases)
+                found_[tr("Athlete: %1, %2").arg(entry.athlete, entry.title)] = [this, id = entry.id] {
+                    workspace_.selectCase(id);
+                    showPage(QStringLiteral("athlete"));
+                };
+    if (workspace_.hasCase()) {
+        const Pack& pack = workspace_.data().pack;
+        for (const MeasureDef& def : pack.measures)
+            found_[tr("Measure: %1").arg(words::text(def.title))] = [this, id = words::text(def.id)] {
+                showPage(QStringLiteral("mirror"));
+                explain(id, {});
+            };
+        for (const DrillDef& drill : pack.drills)
+            found_[tr("Drill: %1").arg(words::text(drill.title))] = [this, id = words::text(drill.id)] {
+                showPage(QStringLiteral("packs"), id);
+            };
+        for (const Session& session : workspace_.data().sessions)
+            if (!session.isModel)
+                found_[tr("Session: %1, %2").arg(session.title, session.date.toString(QStringLiteral("d MMM yyyy")))] =
+                    [this, id = session.id] { workspace_.selectSession(id); };
+    }
+    QStringList texts;
+    for (const auto& [text, work] : found_)
+        texts << text;
+    static_cast<QStringListModel*>(search_->completer()->model())->setStringList(texts);
+}
+
+void MainWindow::runSearch(const QString& text) {
+    if (text.isEmpty())
+        return;
+    if (found_.empty())
+        fillSearch();
+    auto match = found_.find(text);
+    for (auto it = found_.begin(); match == found_.end() && it != found_.end(); ++it)
+        if (it->first.contains(text, Qt::CaseInsensitive))
+            match = it;
+    if (match == found_.end()) {
+        workspace_.say(tr("Nothing is called \"%1\" here.").arg(text));
+        return;
+    }
+    const auto work = match->second;
+    search_->clear();
+    if (Page* page = this->page(current_))
+        page->setFocus();
+    work();
+}
+
+void MainWindow::addClips(const QStringList& paths) {
+    if (!workspace_.hasCase()) {
+        showPage(QStringLiteral("start"));
+        static_cast<StartPage*>(page(QStringLiteral("start")))->keepClips(paths);
+        return;
+    }
+    showPage(QStringLiteral("film"));
+    static_cast<FilmPage*>(page(QStringLiteral("film")))->addClips(paths);
+}
+
+void MainWindow::explain(const QString& measure, const QString& trial) {
+    why_->placeIn(QRect(stack_->mapTo(this, QPoint(0, 0)), stack_->size()));
+    why_->explain(measure, trial);
+}
+
+void MainWindow::resizeEvent(QResizeEvent*) { why_->placeIn(QRect(stack_->mapTo(this, QPoint(0, 0)), stack_->size())); }
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    if (!paths.isEmpty())
+        addClips(paths);
+}
+
+} // namespace riflesso

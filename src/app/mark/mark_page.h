@@ -1,0 +1,78 @@
+#pragma once
+// Mark: key events and landmarks of a repetition, one click a landmark in a guided order; live traces and values.
+
+#include "app/mark/figure_card.h"
+#include "app/page.h"
+#include "app/widgets/stage_view.h"
+#include "app/widgets/time_strip.h"
+
+class QButtonGroup;
+class QComboBox;
+class QHBoxLayout;
+class QListWidget;
+class QPushButton;
+class QVBoxLayout;
+
+namespace riflesso {
+
+class MarkPage : public Page {
+    Q_OBJECT
+public:
+    MarkPage(Workspace& workspace, QWidget* parent);
+    [[nodiscard]] QString headline() const override;
+    [[nodiscard]] StepState state() const override;
+    [[nodiscard]] QList<KeyHint> keys() const override;
+    void refresh() override;
+    [[nodiscard]] int frame() const { return frame_; }
+    /// Landmark that the next click sets; empty when all are set here.
+    [[nodiscard]] std::string nextLandmark() const;
+
+public slots:
+    /// "frame:N" shows that frame; "event:ID" the event.
+    void show(const QString& detail) override;
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+
+private:
+    QWidget* buildSide();
+    QWidget* buildStrip();
+    void showRepetitions();
+    void showEvents();
+    void showFigure();
+    void showStrip();
+    void showValues();
+    void showObservations();
+    void goToFrame(int frame);
+    void chooseEvent(const std::string& event, bool goThere);
+    void setEventHere();
+    void placeMark(QPointF pixel);
+    void moveMark(const std::string& landmark, QPointF pixel, const QString& mergeKey);
+    void nudge(QPointF byPixels);
+    void hideNext();
+    void removeSelected();
+    void nextOpen();
+    void stepRepetition(int by);
+    [[nodiscard]] std::vector<std::string> guided() const; ///< resolved landmarks in the pack's order
+    [[nodiscard]] std::map<std::string, QPointF> marksHere() const;
+    [[nodiscard]] bool hiddenHere(const std::string& landmark) const;
+    [[nodiscard]] std::map<std::string, Side> sides() const;
+    [[nodiscard]] int openAt(const Repetition& repetition, int frame) const;
+
+    StageView* stage_;
+    FigureCard* card_;
+    TimeStrip* strip_;
+    QListWidget* events_;
+    QPushButton *setEvent_, *nextOpen_, *hidden_;
+    QLabel *cardTitle_, *next_, *values_;
+    QComboBox* trace_[2];
+    QHBoxLayout* repetitions_;
+    QVBoxLayout* observations_;
+    RepetitionId shown_;
+    int frame_ = 0;
+    std::string event_, selected_;
+    std::optional<std::string> wanted_; ///< landmark chosen on the card, instead of the guided order
+    bool filling_ = false;
+};
+
+} // namespace riflesso

@@ -1,0 +1,319 @@
+#include "app/plan/plan_page.h"
+
+#include "app/theme.h"
+#include "app/widgets/sign_label.h"
+#include "report/report_content.h"
+#include "report/words.h"
+
+#include <QDateEdit>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSpinBox>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace riflesso {
+
+WeekView::WeekView(QWidget* parent) : QWidget(parent) { setAccessibleName(tr("Weeks of the plan")); }
+
+void WeekView::setCase(const CaseData& data) {
+    plan_ = data.plan;
+    competitions_ = data.competitions;
+    QDate first = plan_.start.isValid() ? plan_.start : QDate::currentDate(), last = first.addDays(28);
+    for (const QDate& date : {plan_.retest, plan_.retention})
+        if (date.isValid())
+            last = std::max(last, date);
+    for (const Competition& competition : competitions_)
+        if (competition.date >= first && competition.date < first.addDays(180))
+            last = std::max(last, competition.date);
+    first_ = first.addDays(1 - first.dayOfWeek());
+    weeks_ = std::min(14, static_cast<int>(first_.daysTo(last) / 7) + 1);
+    setFixedHeight(weeks_ * 25 + 24);
+    update();
+}
+
+void WeekView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const look::Palette& p = theme::colours();
+    QFont small = font();
+    small.setPointSizeF(8.5);
+    painter.setFont(small);
+    const QFontMetrics metrics(small);
+    constexpr int left = 62, rowHeight = 25;
+    const double day = (width() - left - 150) / 7.0;
+    painter.setPen(p.slate);
+    for (int d = 0; d < 7; ++d)
+        painter.drawText(QRectF(left + d * day, 0, day, 20), Qt::AlignCenter,
+                         QLocale().dayName(d + 1, QLocale::NarrowFormat));
+    for (int week = 0; week < weeks_; ++week) {
+        const double y = 20 + week * rowHeight;
+        const QDate monday = first_.addDays(7 * week);
+        painter.setPen(p.slate);
+        painter.drawText(QRectF(0, y, left - 8, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
+                         monday.toString(QStringLiteral("d MMM")));
+        QStringList notes;
+        for (int d = 0; d < 7; ++d) {
+            const QDate date = monday.addDays(d);
+            const QRectF cell(left + d * day + 1, y + 2, day - 2, rowHeight - 4);
+            QColor ground = p.raised;
+            bool noChange = false;
+            for (const Competition& competition : competitions_) {
+                noChange =
+                    noChange || (date >= competition.date.addDays(-plan_.noChangeDays) && date < competition.date);
+                if (date == competition.date) {
+                    ground = p.ink;
+                    notes << competition.title;
+                }
+            }
+            painter.fillRect(cell, ground);
+            if (noChange)
+                painter.fillRect(cell, QBrush(p.hairline, Qt::BDiagPattern));
+            // A technique session stands on the first days of a week, homework on the others.
+            const bool running = plan_.start.isValid() && date >= plan_.start && !noChange &&
+                                 (!plan_.retest.isValid() || date < plan_.retest);
+            if (running && d < plan_.sessionsPerWeek * 2 && d % 2 == 0 && d / 2 < plan_.sessionsPerWeek) {
+                painter.setPen(Qt::NoPen);
+                painter.setBrush(p.athlete);
+                painter.drawRoundedRect(QRectF(cell.center() - QPointF(6, 6), QSizeF(12, 12)), 2, 2);
+            } else if (running && plan_.homeworkMinutes > 0) {
+                painter.setPen(Qt::NoPen);
+                painter.setBrush(p.slate);
+                painter.drawEllipse(cell.center(), 2, 2);
+            }
+            if (date == plan_.retest || date == plan_.retention) {
+                painter.setPen(QPen(p.model, 2.5));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawEllipse(cell.center(), 7, 7);
+                notes << (date == plan_.retest ? tr("retest") : tr("retention test"));
+            }
+            if (date == QDate::currentDate()) {
+                painter.setPen(QPen(p.ink, 1.2));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawRect(cell);
+            }
+        }
+        painter.setPen(p.ink);
+        painter.drawText(QRectF(left + 7 * day + 8, y, 142, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
+                         metrics.elidedText(notes.join(QStringLiteral(", ")), Qt::ElideRight, 142));
+    }
+}
+
+PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    auto* left = new QWidget;
+    ladder_ = new QVBoxLayout(left);
+    ladder_->setContentsMargins(16, 10, 16, 10);
+    ladder_->setSpacing(4);
+    auto* scroll = new QScrollArea;
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(left);
+    layout->addWidget(scroll, 6);
+    auto* right = new QWidget;
+    auto* column = new QVBoxLayout(right);
+    column->setContentsMargins(8, 10, 16, 10);
+    column->setSpacing(6);
+    column->addWidget(label(tr("DATES AND DOSE"), theme::kHeading));
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(6);
+    const auto spin = [&](const QString& name, int low, int high, const QString& suffix, const char* object) {
+        auto* box = new QSpinBox;
+        box->setObjectName(QLatin1String(object));
+        box->setRange(low, high);
+        box->setSuffix(suffix);
+        form->addRow(name, box);
+        connect(box, &QSpinBox::editingFinished, this, &PlanPage::save);
+        return box;
+    };
+    sessions_ = spin(tr("Technique sessions a week"), 1, 3, {}, "sessionsPerWeek");
+    homework_ = spin(tr("Homework a day"), 0, 60, tr(" min"), "homework");
+    noChange_ = spin(tr("No changes before a competition"), 0, 60, tr(" days"), "noChange");
+    const auto date = [&](const QString& name, const char* object) {
+        auto* edit = new QDateEdit(QDate::currentDate());
+        edit->setObjectName(QLatin1String(object));
+        edit->setCalendarPopup(true);
+        edit->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+        form->addRow(name, edit);
+        connect(edit, &QDateEdit::editingFinished, this, &PlanPage::save);
+        return edit;
+    };
+    start_ = date(tr("Start"), "planStart");
+    retest_ = date(tr("Retest"), "planRetest");
+    retention_ = date(tr("Retention test"), "planRetention");
+    column->addLayout(form);
+    conflicts_ = new QVBoxLayout;
+    column->addLayout(conflicts_);
+    column->addWidget(label(tr("WEEKS"), theme::kHeading));
+    weeks_ = new WeekView;
+    column->addWidget(weeks_);
+    column->addWidget(label(
+        tr("Square: technique session. Dot: homework. Ring: test. Hatched: no technique changes. Filled: competition."),
+        theme::kQuiet));
+    column->addStretch();
+    auto* scrollRight = new QScrollArea;
+    scrollRight->setFrameShape(QFrame::NoFrame);
+    scrollRight->setWidgetResizable(true);
+    scrollRight->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scrollRight->setWidget(right);
+    layout->addWidget(scrollRight, 5);
+}
+
+QString PlanPage::headline() const {
+    const auto assessment = workspace().assessment();
+    if (!assessment || assessment->prescription.focus.empty())
+        return tr("No focus yet. <b>Next: decide in Findings.</b>");
+    const Pack& pack = workspace().data().pack;
+    QStringList names;
+    for (const Focus& focus : assessment->prescription.focus)
+        names << words::text(pack.fault(focus.fault)->title).toLower();
+    const bool chosen = std::any_of(workspace().data().decisions.begin(), workspace().data().decisions.end(),
+                                    [](const Decision& d) { return d.choice == Decision::Choice::WorkOn; });
+    const QStringList conflicts = scheduleConflicts(workspace().data());
+    return tr("Focus: %1%2. %3<b>Next: %4.</b>")
+        .arg(names.join(tr("; minor: ")), chosen ? QString() : tr(" (proposed, not decided)"),
+             conflicts.isEmpty() ? QString() : tr("%1 conflict(s) of dates. ").arg(conflicts.size()),
+             chosen ? tr("practise on the rung marked, or hand the plan over") : tr("decide in Findings"));
+}
+
+StepState PlanPage::state() const {
+    const auto assessment = workspace().assessment();
+    if (!assessment || !workspace().hasCase() || assessment->prescription.focus.empty())
+        return {};
+    if (!scheduleConflicts(workspace().data()).isEmpty())
+        return {StepState::Kind::Attention, tr("conflict of dates")};
+    const bool dated = workspace().data().plan.retest.isValid();
+    return {dated ? StepState::Kind::Done : StepState::Kind::InWork, dated ? tr("dated") : tr("draft")};
+}
+
+void PlanPage::refresh() {
+    if (!workspace().hasCase())
+        return;
+    filling_ = true;
+    const CaseData& data = workspace().data();
+    sessions_->setValue(data.plan.sessionsPerWeek);
+    homework_->setValue(data.plan.homeworkMinutes);
+    noChange_->setValue(data.plan.noChangeDays);
+    const QDate today = QDate::currentDate();
+    start_->setDate(data.plan.start.isValid() ? data.plan.start : today);
+    retest_->setDate(data.plan.retest.isValid() ? data.plan.retest : today.addDays(21));
+    retention_->setDate(data.plan.retention.isValid() ? data.plan.retention : today.addDays(42));
+    weeks_->setCase(data);
+    clearLayout(conflicts_);
+    for (const QString& conflict : scheduleConflicts(data)) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(new SignLabel(look::Sign::Possible), 0, Qt::AlignTop);
+        row->addWidget(label(conflict), 1);
+        conflicts_->addLayout(row);
+    }
+    filling_ = false;
+
+    clearLayout(ladder_);
+    const auto assessment = workspace().assessment();
+    if (!assessment || assessment->prescription.focus.empty()) {
+        ladder_->addWidget(label(tr("When a fault is chosen in Findings, its ladder of drills stands here.")));
+        ladder_->addStretch();
+        return;
+    }
+    std::map<std::string, Side> sides;
+    Capture capture;
+    capture.handedness = data.athlete.handedness;
+    for (const auto& [role, rule] : data.pack.roles)
+        if (const auto side = resolveSide(rule, capture))
+            sides[role] = *side;
+    for (const Focus& focus : assessment->prescription.focus) {
+        ladder_->addWidget(label(focus.main ? tr("MAIN FOCUS") : tr("MINOR FOCUS"), theme::kHeading));
+        ladder_->addWidget(label(words::text(data.pack.fault(focus.fault)->title), theme::kBig));
+        int step = 0;
+        for (const Rung& rung : focus.rungs) {
+            const DrillDef& drill = *data.pack.drill(rung.drill);
+            int good = 0, all = 0;
+            for (const PracticeRepetition& practised : data.practice)
+                if (practised.fault == focus.fault && practised.drill == drill.id) {
+                    ++all;
+                    good += practised.good;
+                }
+            auto* box = new QWidget;
+            box->setAttribute(Qt::WA_StyledBackground);
+            box->setObjectName(QStringLiteral("rung-") + words::text(drill.id));
+            box->setStyleSheet(
+                QStringLiteral("#%1 { background: %2; border-left: 4px solid %3; }")
+                    .arg(box->objectName(),
+                         (rung.startHere ? theme::colours().athleteSoft : theme::colours().raised).name(),
+                         (rung.startHere ? theme::colours().athlete : theme::colours().hairline).name()));
+            auto* inner = new QVBoxLayout(box);
+            // Each rung stands a little further in than the one before: steps of a ladder.
+            inner->setContentsMargins(12, 6, 10, 6);
+            inner->setSpacing(2);
+            auto* top = new QHBoxLayout;
+            top->addWidget(
+                label(QStringLiteral("<b>%1  %2</b>%3 <span style='color:%4; font-size:8.5pt'>%5 · %6</span>")
+                          .arg(++step)
+                          .arg(words::text(drill.title).toHtmlEscaped(),
+                               rung.startHere ? tr(" <b>· start here</b>") : QString(), theme::colours().slate.name(),
+                               words::stageName(drill.stage), words::doseText(drill.dose))),
+                1);
+            auto* practise =
+                new QPushButton(all ? tr("Practise · %1 good").arg(words::ofText(good, all)) : tr("Practise"));
+            practise->setObjectName(QStringLiteral("practise-") + words::text(drill.id));
+            connect(practise, &QPushButton::clicked, this, [this, fault = focus.fault, id = drill.id] {
+                emit goTo(QStringLiteral("practice"), QString::fromStdString(fault + "/" + id));
+            });
+            top->addWidget(practise);
+            inner->addLayout(top);
+            inner->addWidget(
+                label(QStringLiteral("\"%1\"  <span style='color:%2'>%3 %4</span>")
+                          .arg(words::text(withSides(drill.cue, sides)).toHtmlEscaped(), theme::colours().slate.name(),
+                               tr("Good:"), words::text(withSides(drill.good, sides)).toHtmlEscaped())));
+            QStringList small;
+            for (const std::string& caution : drill.cautions)
+                small << words::text(caution);
+            if (!small.isEmpty()) {
+                auto* caution = label(small.join(u' '), theme::kSafety);
+                caution->setStyleSheet(
+                    QStringLiteral("font-size: 8.5pt; color: %1;").arg(theme::colours().safety.name()));
+                inner->addWidget(caution);
+            }
+            auto* row = new QHBoxLayout;
+            row->addSpacing((step - 1) * 14);
+            row->addWidget(box, 1);
+            ladder_->addLayout(row);
+        }
+        ladder_->addSpacing(8);
+    }
+    for (const std::string& missing : assessment->prescription.missing)
+        ladder_->addWidget(label(tr("Left out: %1.").arg(words::text(missing)), theme::kQuiet));
+    for (const std::string& caution : assessment->prescription.cautions) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(new SignLabel(look::Sign::Safety), 0, Qt::AlignTop);
+        row->addWidget(label(words::text(caution), theme::kSafety), 1);
+        ladder_->addLayout(row);
+    }
+    ladder_->addWidget(label(
+        tr("Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first."),
+        theme::kQuiet));
+    ladder_->addStretch();
+}
+
+void PlanPage::save() {
+    if (filling_ || !workspace().hasCase())
+        return;
+    const PlanSettings plan{sessions_->value(), homework_->value(), noChange_->value(),
+                            start_->date(),     retest_->date(),    retention_->date()};
+    const PlanSettings& old = workspace().data().plan;
+    if (plan.sessionsPerWeek == old.sessionsPerWeek && plan.homeworkMinutes == old.homeworkMinutes &&
+        plan.noChangeDays == old.noChangeDays && plan.start == old.start && plan.retest == old.retest &&
+        plan.retention == old.retention)
+        return;
+    const CaseId id = workspace().data().id;
+    workspace().apply(tr("Change the plan"), [id, plan](Edit& edit) { return edit.setPlan(id, plan); });
+}
+
+} // namespace riflesso

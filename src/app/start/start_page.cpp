@@ -1,0 +1,140 @@
+#include "app/start/start_page.h"
+
+#include "app/theme.h"
+#include "core/pack_reader.h"
+#include "demo/demo_library.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QDir>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QStandardPaths>
+#include <QVBoxLayout>
+
+namespace riflesso {
+
+StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+    auto* outer = new QHBoxLayout(this);
+    outer->setContentsMargins(48, 36, 48, 36);
+    outer->setSpacing(48);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(8);
+    left->addWidget(label(tr("Start a case"), theme::kBig));
+    left->addWidget(
+        label(tr("One athlete, one skill. Clips, marks, findings and the plan are kept together."), theme::kQuiet));
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(8);
+    name_ = new QLineEdit;
+    name_->setObjectName(QStringLiteral("newName"));
+    name_->setPlaceholderText(tr("Name of the athlete"));
+    handedness_ = new QComboBox;
+    handedness_->addItems({tr("right-handed"), tr("left-handed")});
+    skill_ = new QComboBox;
+    skill_->setObjectName(QStringLiteral("newSkill"));
+    form->addRow(tr("Athlete"), name_);
+    form->addRow(tr("Hand"), handedness_);
+    form->addRow(tr("Skill"), skill_);
+    left->addLayout(form);
+    auto* start = new QPushButton(tr("Start the case"));
+    start->setObjectName(QStringLiteral("startCase"));
+    start->setProperty("role", "main");
+    left->addWidget(start, 0, Qt::AlignLeft);
+    waiting_ = label({}, theme::kQuiet);
+    left->addWidget(waiting_);
+    left->addStretch();
+    auto* right = new QVBoxLayout;
+    right->setSpacing(8);
+    right->addWidget(label(tr("Open the demo case"), theme::kBig));
+    right->addWidget(
+        label(tr("Ilka Sandrey fences left-handed. Eight lunges are filmed, marked and compared with two instructors: "
+                 "walk along the course from Athlete to Hand-over and change what you like. The demo is your own copy "
+                 "and can be "
+                 "put back to its first state in Settings."),
+              theme::kQuiet));
+    auto* demo = new QPushButton(tr("Open the demo"));
+    demo->setObjectName(QStringLiteral("openDemo"));
+    right->addWidget(demo, 0, Qt::AlignLeft);
+    right->addSpacing(16);
+    right->addWidget(label(tr("Filming people, often children, needs their consent or that of their parents. "
+                              "Everything stays on this machine."),
+                           theme::kQuiet));
+    right->addStretch();
+    outer->addLayout(left, 1);
+    outer->addLayout(right, 1);
+    const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
+    for (const QString& file : QDir(sources.packs).entryList({QStringLiteral("*.json")}, QDir::Files)) {
+        QFile pack(sources.packs + u'/' + file);
+        if (!pack.open(QIODevice::ReadOnly))
+            continue;
+        const QByteArray text = pack.readAll();
+        const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
+        if (reading.faults.empty())
+            skill_->addItem(words::text(reading.pack.title), QString::fromUtf8(text));
+    }
+    connect(start, &QPushButton::clicked, this, &StartPage::startCase);
+    connect(name_, &QLineEdit::returnPressed, this, &StartPage::startCase);
+    connect(demo, &QPushButton::clicked, this, &StartPage::openDemo);
+    setFocusProxy(name_);
+}
+
+QString StartPage::headline() const {
+    return tr("This library has no case yet. <b>Next: start one, or open the demo.</b>");
+}
+
+void StartPage::refresh() {
+    waiting_->setText(clips_.isEmpty() ? QString() : tr("%1 clip(s) wait for the case.").arg(clips_.size()));
+}
+
+void StartPage::keepClips(const QStringList& paths) {
+    clips_ = paths;
+    refresh();
+}
+
+void StartPage::startCase() {
+    const QString name = name_->text().trimmed();
+    if (name.isEmpty() || skill_->currentIndex() < 0) {
+        workspace().say(tr("A case needs the athlete's name and a skill."), true);
+        name_->setFocus();
+        return;
+    }
+    CaseId made;
+    const bool done = workspace().apply(tr("Start a case"), [&](Edit& edit) -> Result<void> {
+        Athlete athlete;
+        athlete.name = name;
+        athlete.handedness = handedness_->currentIndex() == 1 ? Side::Left : Side::Right;
+        const auto id = edit.addAthlete(athlete);
+        if (!id)
+            return id.error();
+        const auto made_ = edit.addCase(*id, skill_->currentText(), skill_->currentData().toString());
+        if (!made_)
+            return made_.error();
+        made = *made_;
+        const auto session = edit.addSession(made, QDate::currentDate(), tr("Baseline"), false);
+        return session ? Result<void>() : Result<void>(session.error());
+    });
+    if (!done)
+        return;
+    const QStringList clips = std::exchange(clips_, {});
+    workspace().selectCase(made);
+    emit goTo(clips.isEmpty() ? QStringLiteral("athlete") : QStringLiteral("film"),
+              clips.isEmpty() ? QString() : QStringLiteral("add:") + clips.join(u'\n'));
+}
+
+void StartPage::openDemo() {
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+    if (!QFileInfo::exists(folder + QStringLiteral("/library.sqlite"))) {
+        const auto built = buildDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
+        if (!built) {
+            workspace().say(words::text(built.error().sentence()), true);
+            return;
+        }
+    }
+    workspace().setDemo(true);
+    if (const auto opened = workspace().open(folder); !opened)
+        workspace().say(words::text(opened.error().sentence()), true);
+}
+
+} // namespace riflesso

@@ -1,0 +1,22 @@
+#pragma once
+// The window's look: palette and style sheet from the meanings in report/look.h.
+
+#include "report/look.h"
+
+class QApplication;
+
+namespace riflesso::theme {
+
+enum class Choice { Light, Dark, System };
+void apply(QApplication& app, Choice choice);
+/// Colours of the theme in force.
+[[nodiscard]] const look::Palette& colours();
+
+/// Labels with a role in the style sheet.
+constexpr const char* kHeading = "heading"; ///< small capitals over a group
+constexpr const char* kQuiet = "quiet";     ///< secondary text
+constexpr const char* kStrong = "strong";
+constexpr const char* kBig = "big";
+constexpr const char* kSafety = "safety";
+
+} // namespace riflesso::theme

@@ -1,0 +1,97 @@
+#include "app/widgets/curve_plot.h"
+
+#include "app/theme.h"
+
+#include <QMouseEvent>
+#include <QVBoxLayout>
+#include <qcustomplot.h>
+
+#include <algorithm>
+
+namespace riflesso {
+
+CurvePlot::CurvePlot(QWidget* parent) : QWidget(parent) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    plot_ = new QCustomPlot;
+    layout->addWidget(plot_);
+    plot_->setAccessibleName(tr("Curve over phase"));
+    plot_->xAxis->setRange(0, 100);
+    plot_->axisRect()->setAutoMargins(QCP::msLeft | QCP::msBottom);
+    plot_->axisRect()->setMargins(QMargins(0, 6, 14, 0));
+    cursor_ = new QCPItemLine(plot_);
+    cursor_->start->setType(QCPItemPosition::ptPlotCoords);
+    cursor_->end->setType(QCPItemPosition::ptPlotCoords);
+    const auto scrub = [this](QMouseEvent* event) {
+        if (event->buttons() & Qt::LeftButton)
+            emit scrubbed(std::clamp(plot_->xAxis->pixelToCoord(event->position().x()), 0.0, 100.0));
+    };
+    connect(plot_, &QCustomPlot::mousePress, this, scrub);
+    connect(plot_, &QCustomPlot::mouseMove, this, scrub);
+}
+
+void CurvePlot::setContent(const CurveContent& content) {
+    const look::Palette& p = theme::colours();
+    plot_->clearGraphs();
+    plot_->setBackground(p.raised);
+    for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
+        axis->setBasePen(QPen(p.hairline));
+        axis->setTickPen(QPen(p.hairline));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->setTickLabelColor(p.slate);
+        axis->setLabelColor(p.slate);
+        axis->grid()->setPen(QPen(p.hairline, 1, Qt::DotLine));
+        axis->grid()->setZeroLinePen(QPen(p.hairline));
+        QFont small = font();
+        small.setPointSizeF(8.5);
+        axis->setTickLabelFont(small);
+        axis->setLabelFont(small);
+    }
+    plot_->xAxis->setLabel(tr("phase, %"));
+    plot_->yAxis->setLabel(content.unit.isEmpty() ? content.title
+                                                  : QStringLiteral("%1, %2").arg(content.title, content.unit));
+    const auto vector = [](const std::vector<double>& values) { return QVector<double>(values.begin(), values.end()); };
+    if (!content.modelMean.percent.empty()) {
+        QVector<double> low, high;
+        for (double value : content.modelMean.value) {
+            low << value - content.bandHalf;
+            high << value + content.bandHalf;
+        }
+        QCPGraph* upper = plot_->addGraph();
+        QCPGraph* lower = plot_->addGraph();
+        upper->setData(vector(content.modelMean.percent), high, true);
+        lower->setData(vector(content.modelMean.percent), low, true);
+        upper->setPen(Qt::NoPen);
+        lower->setPen(Qt::NoPen);
+        upper->setBrush(p.modelSoft);
+        upper->setChannelFillGraph(lower);
+        QCPGraph* middle = plot_->addGraph();
+        middle->setData(vector(content.modelMean.percent), vector(content.modelMean.value), true);
+        middle->setPen(QPen(p.model, 2));
+    }
+    for (const bool chosen : {false, true})
+        for (const PhaseCurve& curve : content.repetitions) {
+            if (curve.chosen != chosen)
+                continue;
+            QCPGraph* graph = plot_->addGraph();
+            graph->setData(vector(curve.percent), vector(curve.value), true);
+            QColor thin = p.athlete;
+            thin.setAlpha(110);
+            graph->setPen(QPen(chosen ? p.athleteText : thin, chosen ? 2.4 : 1));
+        }
+    plot_->rescaleAxes();
+    plot_->xAxis->setRange(0, 100);
+    plot_->yAxis->scaleRange(1.08);
+    setAccessibleDescription(content.title);
+    plot_->replot();
+}
+
+void CurvePlot::setPhase(double percent) {
+    const QCPRange range = plot_->yAxis->range();
+    cursor_->setPen(QPen(theme::colours().ink, 1, Qt::DotLine));
+    cursor_->start->setCoords(percent, range.lower);
+    cursor_->end->setCoords(percent, range.upper);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+} // namespace riflesso

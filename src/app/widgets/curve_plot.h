@@ -1,0 +1,41 @@
+#pragma once
+// One measure over phase: the model's band, every repetition thin, the chosen one bold.
+
+#include <QString>
+#include <QWidget>
+
+#include <optional>
+#include <vector>
+
+class QCustomPlot;
+class QCPItemLine;
+
+namespace riflesso {
+
+struct PhaseCurve {
+    std::vector<double> percent, value;
+    bool chosen = false;
+};
+struct CurveContent {
+    QString title, unit, bandWords;
+    std::vector<PhaseCurve> repetitions;
+    PhaseCurve modelMean;
+    double bandHalf = 0; ///< half width of the model's band, in the unit
+};
+
+class CurvePlot : public QWidget {
+    Q_OBJECT
+public:
+    explicit CurvePlot(QWidget* parent = nullptr);
+    void setContent(const CurveContent& content);
+    void setPhase(double percent);
+
+signals:
+    void scrubbed(double percent);
+
+private:
+    QCustomPlot* plot_;
+    QCPItemLine* cursor_;
+};
+
+} // namespace riflesso

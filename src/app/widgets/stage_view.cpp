@@ -1,0 +1,289 @@
+#include "app/widgets/stage_view.h"
+
+#include "app/theme.h"
+#include "report/key_picture.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QWheelEvent>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+constexpr double kGrabPx = 9; ///< how near a press must be to take a mark
+constexpr double kMaxZoom = 24;
+constexpr double kLoupeZoom = 5;
+constexpr int kLoupeWidth = 190, kLoupeHeight = 150;
+} // namespace
+
+QPointF StageTransform::toWidget(QPointF pixel) const {
+    const double x = mirrored ? pictureWidth - 1 - pixel.x() : pixel.x();
+    return {offset.x() + (x + .5) * scale, offset.y() + (pixel.y() + .5) * scale};
+}
+QPointF StageTransform::toPixel(QPointF widget) const {
+    const double x = (widget.x() - offset.x()) / scale - .5;
+    return {mirrored ? pictureWidth - 1 - x : x, (widget.y() - offset.y()) / scale - .5};
+}
+StageTransform StageTransform::fitted(const QSize& picture, const QSizeF& size) {
+    StageTransform t;
+    t.pictureWidth = picture.width();
+    if (picture.isEmpty() || size.isEmpty())
+        return t;
+    t.scale = std::min(size.width() / picture.width(), size.height() / picture.height());
+    t.offset = {(size.width() - picture.width() * t.scale) / 2, (size.height() - picture.height() * t.scale) / 2};
+    return t;
+}
+StageTransform StageTransform::zoomed(double factor, QPointF fixed) const {
+    StageTransform t = *this;
+    t.scale = scale * factor;
+    t.offset = fixed - (fixed - offset) * factor;
+    return t;
+}
+
+StageView::StageView(QWidget* parent) : QWidget(parent) {
+    setMouseTracking(true);
+    setMinimumSize(240, 150);
+    setAccessibleName(tr("Stage: the picture of the clip"));
+}
+
+void StageView::setImage(const QImage& image) {
+    const bool otherSize = image.size() != image_.size();
+    image_ = image;
+    if (otherSize || fit_)
+        showAll();
+    update();
+}
+void StageView::setFigures(std::vector<StageFigure> figures) {
+    figures_ = std::move(figures);
+    update();
+}
+void StageView::setSelected(const std::string& mark) {
+    selected_ = mark;
+    update();
+}
+void StageView::setCaption(const QString& strong, const QString& quiet, const QColor& colour) {
+    strong_ = strong;
+    quiet_ = quiet;
+    captionColour_ = colour;
+    update();
+}
+void StageView::setMirrored(bool mirrored) {
+    transform_.mirrored = mirrored;
+    update();
+}
+void StageView::setLoupeText(const QString& text) {
+    loupeText_ = text;
+    update();
+}
+void StageView::setMarking(bool on) {
+    marking_ = on;
+    setCursor(on ? Qt::CrossCursor : Qt::ArrowCursor);
+}
+void StageView::showAll() {
+    const bool mirrored = transform_.mirrored;
+    transform_ = StageTransform::fitted(image_.size(), size());
+    transform_.mirrored = mirrored;
+    fit_ = true;
+    update();
+}
+void StageView::showBox(const QRectF& box) {
+    if (box.isEmpty() || image_.isNull())
+        return;
+    const bool mirrored = transform_.mirrored;
+    transform_.pictureWidth = image_.width();
+    transform_.scale = std::min(width() / box.width(), height() / box.height());
+    QPointF centre = box.center();
+    if (mirrored)
+        centre.setX(image_.width() - 1 - centre.x());
+    transform_.offset = QPointF(width() / 2.0, height() / 2.0) - (centre + QPointF(.5, .5)) * transform_.scale;
+    fit_ = false;
+    update();
+}
+
+std::string StageView::markAt(QPointF widget) const {
+    std::string best;
+    double bestGap = kGrabPx;
+    if (figures_.empty())
+        return best;
+    for (const auto& [name, at] : figures_.front().marks) {
+        const QPointF gap = transform_.toWidget(at) - widget;
+        if (std::hypot(gap.x(), gap.y()) < bestGap) {
+            bestGap = std::hypot(gap.x(), gap.y());
+            best = name;
+        }
+    }
+    return best;
+}
+
+void StageView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const look::Palette& p = theme::colours();
+    painter.fillRect(rect(), p.stage);
+    if (image_.isNull()) {
+        painter.setPen(p.stageText);
+        painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                         strong_.isEmpty() ? tr("No picture yet") : strong_);
+        return;
+    }
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, transform_.scale < 4);
+    painter.save();
+    painter.translate(transform_.offset);
+    painter.scale(transform_.scale, transform_.scale);
+    if (transform_.mirrored) {
+        painter.translate(image_.width(), 0);
+        painter.scale(-1, 1);
+    }
+    painter.drawImage(0, 0, image_);
+    painter.restore();
+    const auto place = [this](QPointF pixel) { return transform_.toWidget(pixel); };
+    for (auto figure = figures_.rbegin(); figure != figures_.rend(); ++figure) {
+        if (figure->dots) {
+            drawFigure(painter, figure->marks, figure->lines, figure->colour, 2.2, place);
+        } else {
+            painter.save();
+            painter.setRenderHint(QPainter::Antialiasing);
+            QColor faint = figure->colour;
+            faint.setAlpha(190);
+            painter.setPen(QPen(faint, 2.4, Qt::DashLine, Qt::RoundCap));
+            for (const auto& [a, b] : figure->lines) {
+                const auto from = figure->marks.find(a), to = figure->marks.find(b);
+                if (from != figure->marks.end() && to != figure->marks.end())
+                    painter.drawLine(place(from->second), place(to->second));
+            }
+            painter.restore();
+        }
+    }
+    if (!figures_.empty())
+        if (const auto at = figures_.front().marks.find(selected_); at != figures_.front().marks.end()) {
+            painter.setRenderHint(QPainter::Antialiasing);
+            painter.setPen(QPen(Qt::white, 2));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(place(at->second), 8, 8);
+        }
+    if (!strong_.isEmpty()) {
+        QFont bold = font();
+        bold.setBold(true);
+        const QFontMetrics strongMetrics(bold), quietMetrics(font());
+        const int wide = std::max(strongMetrics.horizontalAdvance(strong_), quietMetrics.horizontalAdvance(quiet_));
+        const int high = strongMetrics.height() + (quiet_.isEmpty() ? 0 : quietMetrics.height());
+        painter.fillRect(QRectF(8, 8, wide + 16, high + 8), QColor(16, 25, 28, 175));
+        painter.setFont(bold);
+        painter.setPen(captionColour_);
+        painter.drawText(QPointF(16, 12 + strongMetrics.ascent()), strong_);
+        painter.setFont(font());
+        painter.setPen(look::dark().stageText);
+        painter.drawText(QPointF(16, 12 + strongMetrics.height() + quietMetrics.ascent()), quiet_);
+    }
+    if (loupe_)
+        drawLoupe(painter);
+}
+
+void StageView::drawLoupe(QPainter& painter) {
+    std::optional<QPointF> centre;
+    if (dragged_.empty() && !selected_.empty() && !cursor_ && !figures_.empty()) {
+        const auto at = figures_.front().marks.find(selected_);
+        if (at != figures_.front().marks.end())
+            centre = at->second;
+    } else if (cursor_) {
+        centre = transform_.toPixel(*cursor_);
+    }
+    if (!centre)
+        return;
+    // In the corner away from the cursor.
+    const bool left = cursor_ && cursor_->x() > width() * .55 && cursor_->y() > height() * .45;
+    const QRectF box(left ? 10 : width() - kLoupeWidth - 10, height() - kLoupeHeight - 32, kLoupeWidth, kLoupeHeight);
+    painter.save();
+    painter.fillRect(box, theme::colours().stage);
+    painter.setClipRect(box);
+    painter.translate(box.center());
+    painter.scale(transform_.mirrored ? -kLoupeZoom : kLoupeZoom, kLoupeZoom);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
+    painter.drawImage(QPointF(-centre->x() - .5, -centre->y() - .5), image_);
+    painter.restore();
+    painter.setPen(QPen(look::dark().athlete, 1));
+    painter.drawLine(QPointF(box.center().x() - 22, box.center().y()),
+                     QPointF(box.center().x() + 22, box.center().y()));
+    painter.drawLine(QPointF(box.center().x(), box.center().y() - 22),
+                     QPointF(box.center().x(), box.center().y() + 22));
+    const QRectF strip(box.left(), box.bottom(), box.width(), 22);
+    painter.fillRect(strip, theme::colours().stage);
+    painter.setPen(look::dark().stageText);
+    const QString where = QStringLiteral("%1, %2 px").arg(centre->x(), 0, 'f', 1).arg(centre->y(), 0, 'f', 1);
+    painter.drawText(strip.adjusted(6, 0, -6, 0), Qt::AlignVCenter | Qt::AlignLeft,
+                     loupeText_.isEmpty() ? where : loupeText_ + QStringLiteral(" · ") + where);
+    painter.setPen(QPen(look::dark().athlete, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(QRectF(box.topLeft(), strip.bottomRight()));
+}
+
+void StageView::mousePressEvent(QMouseEvent* event) {
+    moved_ = false;
+    if (event->button() == Qt::LeftButton && marking_)
+        dragged_ = markAt(event->position());
+    if (!dragged_.empty()) {
+        emit markPressed(QString::fromStdString(dragged_));
+        return;
+    }
+    if (event->button() == Qt::MiddleButton || event->button() == Qt::RightButton ||
+        (event->button() == Qt::LeftButton && !marking_))
+        panFrom_ = event->position();
+}
+
+void StageView::mouseMoveEvent(QMouseEvent* event) {
+    cursor_ = event->position();
+    if (!dragged_.empty()) {
+        moved_ = true;
+        emit markDragged(QString::fromStdString(dragged_), transform_.toPixel(event->position()));
+    } else if (panFrom_) {
+        transform_.offset += event->position() - *panFrom_;
+        panFrom_ = event->position();
+        fit_ = false;
+    }
+    if (loupe_ || panFrom_)
+        update();
+}
+
+void StageView::mouseReleaseEvent(QMouseEvent* event) {
+    const std::string dragged = std::exchange(dragged_, std::string());
+    if (!dragged.empty()) {
+        if (moved_)
+            emit markReleased(QString::fromStdString(dragged), transform_.toPixel(event->position()));
+        return;
+    }
+    panFrom_.reset();
+    if (event->button() == Qt::LeftButton && marking_ && !image_.isNull()) {
+        const QPointF pixel = transform_.toPixel(event->position());
+        if (QRectF(-.5, -.5, image_.width(), image_.height()).contains(pixel))
+            emit clicked(pixel);
+    }
+}
+
+void StageView::wheelEvent(QWheelEvent* event) {
+    if (image_.isNull())
+        return;
+    const double factor = std::pow(1.0015, event->angleDelta().y());
+    const double smallest = StageTransform::fitted(image_.size(), size()).scale;
+    const double wanted = std::clamp(transform_.scale * factor, smallest, kMaxZoom);
+    if (wanted <= smallest) {
+        showAll();
+        return;
+    }
+    transform_ = transform_.zoomed(wanted / transform_.scale, event->position());
+    fit_ = false;
+    update();
+    event->accept();
+}
+
+void StageView::leaveEvent(QEvent*) {
+    cursor_.reset();
+    update();
+}
+
+void StageView::resizeEvent(QResizeEvent*) {
+    if (fit_)
+        showAll();
+}
+
+} // namespace riflesso

@@ -1,0 +1,91 @@
+#pragma once
+// The stage: a frame of a clip with zoom and pan, marks on it, a loupe at the cursor. It reports where was clicked;
+// it stores nothing.
+
+#include <QColor>
+#include <QImage>
+#include <QPointF>
+#include <QWidget>
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+/// From pixels of the picture to the widget and back: pure arithmetic.
+struct StageTransform {
+    double scale = 1;
+    QPointF offset; ///< widget position of the picture's top-left pixel corner
+    bool mirrored = false;
+    double pictureWidth = 0;
+    /// Pixel centres at whole numbers.
+    [[nodiscard]] QPointF toWidget(QPointF pixel) const;
+    [[nodiscard]] QPointF toPixel(QPointF widget) const;
+    /// The picture whole in `size`, centred.
+    [[nodiscard]] static StageTransform fitted(const QSize& picture, const QSizeF& size);
+    /// Zoomed by `factor` with the picture under `fixed` staying there.
+    [[nodiscard]] StageTransform zoomed(double factor, QPointF fixed) const;
+};
+
+struct StageFigure {
+    std::map<std::string, QPointF> marks;
+    std::vector<std::pair<std::string, std::string>> lines;
+    QColor colour;
+    bool dots = true;
+};
+
+class StageView : public QWidget {
+    Q_OBJECT
+public:
+    explicit StageView(QWidget* parent = nullptr);
+
+    void setImage(const QImage& image);
+    [[nodiscard]] const QImage& image() const { return image_; }
+    void setFigures(std::vector<StageFigure> figures);
+    /// The mark that keys move; drawn with a ring, held in the loupe.
+    void setSelected(const std::string& mark);
+    void setCaption(const QString& strong, const QString& quiet, const QColor& colour);
+    void setMirrored(bool mirrored);
+    void setLoupe(bool on) { loupe_ = on; }
+    void setLoupeText(const QString& text);
+    /// Whether a click sets marks (cross cursor) or not.
+    void setMarking(bool on);
+    void showAll();
+    /// Zooms so that a box of the picture fills the stage.
+    void showBox(const QRectF& box);
+    [[nodiscard]] const StageTransform& transform() const { return transform_; }
+
+signals:
+    void clicked(QPointF pixel);
+    void markPressed(const QString& mark);
+    void markDragged(const QString& mark, QPointF pixel);  ///< while it moves
+    void markReleased(const QString& mark, QPointF pixel); ///< once, at the end
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void leaveEvent(QEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+
+private:
+    [[nodiscard]] std::string markAt(QPointF widget) const;
+    void drawLoupe(QPainter& painter);
+
+    QImage image_;
+    std::vector<StageFigure> figures_;
+    std::string selected_;
+    QString strong_, quiet_, loupeText_;
+    QColor captionColour_;
+    StageTransform transform_;
+    bool fit_ = true, loupe_ = false, marking_ = false;
+    std::optional<QPointF> cursor_, panFrom_;
+    std::string dragged_;
+    bool moved_ = false;
+};
+
+} // namespace riflesso

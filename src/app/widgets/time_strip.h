@@ -1,0 +1,54 @@
+#pragma once
+// The time strip of a repetition: phases, key events, where marks are, and two traces. Click or drag to go there.
+
+#include <QString>
+#include <QWidget>
+
+#include <vector>
+
+namespace riflesso {
+
+struct StripTrace {
+    QString title, unit;
+    std::vector<double> frames, values;
+};
+struct StripEvent {
+    QString id, title;
+    double frame = 0;
+    bool selected = false;
+};
+struct StripSpan {
+    QString title;
+    double from = 0, to = 0;
+};
+struct StripContent {
+    int from = 0, to = 0; ///< frames shown
+    std::vector<StripSpan> phases;
+    std::vector<StripEvent> events;
+    std::vector<double> coverage; ///< share of the landmarks marked, per frame from `from`
+    std::vector<StripTrace> traces;
+};
+
+class TimeStrip : public QWidget {
+    Q_OBJECT
+public:
+    explicit TimeStrip(QWidget* parent = nullptr);
+    void setContent(StripContent content);
+    void setFrame(int frame);
+
+signals:
+    void frameAsked(int frame);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+
+private:
+    [[nodiscard]] double xOf(double frame) const;
+    void ask(double x);
+    StripContent content_;
+    int frame_ = 0;
+};
+
+} // namespace riflesso

@@ -1,0 +1,48 @@
+#pragma once
+// The waterline: one phase axis between athlete (above) and model (below). Each key event is a tick on both sides;
+// the tie between them leans when the athlete is early or late.
+
+#include <QString>
+#include <QWidget>
+
+#include <optional>
+#include <vector>
+
+namespace riflesso {
+
+struct WaterlineEvent {
+    QString id, title;
+    std::optional<double> athlete, model; ///< phase in percent
+    QString note;                         ///< "0.18 s late ± 0.04", empty for in time
+    bool clear = false;                   ///< drawn as a deviation
+};
+
+/// Places of labels along a line so that none runs into another: pure arithmetic.
+/// wanted: centres; widths: of the labels; the result keeps their order and stays in [0, length].
+[[nodiscard]] std::vector<double> spreadLabels(const std::vector<double>& wanted, const std::vector<double>& widths,
+                                               double length, double gap);
+
+class Waterline : public QWidget {
+    Q_OBJECT
+public:
+    explicit Waterline(QWidget* parent = nullptr);
+    void setEvents(std::vector<WaterlineEvent> events);
+    void setPhase(double percent);
+    [[nodiscard]] QSize sizeHint() const override { return {600, 78}; }
+
+signals:
+    void scrubbed(double percent);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+
+private:
+    [[nodiscard]] double xOf(double percent) const { return 14 + percent / 100 * (width() - 28); }
+    void scrub(double x);
+    std::vector<WaterlineEvent> events_;
+    double phase_ = 0;
+};
+
+} // namespace riflesso

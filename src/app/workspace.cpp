@@ -1,0 +1,265 @@
+#include "app/workspace.h"
+
+#include "demo/demo_library.h"
+#include "report/words.h"
+
+#include <QCoreApplication>
+#include <QPointer>
+#include <QTimer>
+
+#include <algorithm>
+
+namespace riflesso {
+
+Workspace::Workspace(QObject* parent) : QObject(parent) {}
+
+Workspace::~Workspace() { servers_.clear(); }
+
+QImage toImage(const Picture& picture) {
+    auto* keep = new std::shared_ptr<const std::vector<std::uint8_t>>(picture.rgb);
+    return QImage(
+        picture.rgb->data(), picture.width, picture.height, 3 * picture.width, QImage::Format_RGB888,
+        [](void* held) { delete static_cast<std::shared_ptr<const std::vector<std::uint8_t>>*>(held); }, keep);
+}
+
+Result<void> Workspace::open(const QString& folder) {
+    auto opened = Library::open(folder);
+    if (!opened)
+        return opened.error();
+    servers_.clear();
+    library_ = std::move(*opened);
+    data_.reset();
+    assessment_.reset();
+    session_ = {};
+    repetition_ = {};
+    const auto cases = library_->cases();
+    if (!cases)
+        return cases.error();
+    if (!cases->empty())
+        selectCase(cases->front().id);
+    else
+        emit dataChanged();
+    if (!library_->recovered().isEmpty())
+        say(library_->recovered());
+    return {};
+}
+
+Result<void> Workspace::resetDemo() {
+    if (!library_ || !demo_)
+        return badInput("", "the demo library", "another one");
+    const QString folder = library_->folder();
+    servers_.clear();
+    library_.reset();
+    data_.reset();
+    const auto built = resetDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
+    const auto opened = open(folder);
+    return built ? opened : built;
+}
+
+void Workspace::selectCase(CaseId id) {
+    Result<CaseData> loaded = library_->loadCase(id);
+    if (!loaded) {
+        say(words::text(loaded.error().sentence()), true);
+        return;
+    }
+    data_ = std::make_shared<const CaseData>(std::move(*loaded));
+    session_ = {};
+    for (const Session& session : data_->sessions)
+        if (!session.isModel)
+            session_ = session.id;
+    const std::vector<Stress> levels = stressLevels();
+    stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    const auto trials = trialsOf(*data_, session_, stress_);
+    repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    emit selectionChanged();
+    emit dataChanged();
+    assessLater();
+}
+
+void Workspace::selectSession(SessionId id) {
+    session_ = id;
+    const std::vector<Stress> levels = stressLevels();
+    stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    const auto trials = trialsOf(*data_, session_, stress_);
+    repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    emit selectionChanged();
+    assessLater();
+}
+
+void Workspace::selectStress(Stress stress) {
+    stress_ = stress;
+    emit selectionChanged();
+    assessLater();
+}
+
+void Workspace::selectRepetition(RepetitionId id) {
+    if (id == repetition_)
+        return;
+    repetition_ = id;
+    emit selectionChanged();
+}
+
+std::vector<Stress> Workspace::stressLevels() const {
+    std::vector<Stress> levels;
+    if (!data_)
+        return levels;
+    for (const Trial& trial : trialsOf(*data_, session_, {}))
+        if (trial.stress && std::find(levels.begin(), levels.end(), *trial.stress) == levels.end())
+            levels.push_back(*trial.stress);
+    std::sort(levels.begin(), levels.end());
+    return levels;
+}
+
+School Workspace::school() const {
+    return data_ ? schoolFrom(data_->school.toStdString()).value_or(School::Root) : School::Root;
+}
+
+void Workspace::reload() {
+    Result<CaseData> loaded = library_->loadCase(data_->id);
+    if (!loaded) {
+        say(words::text(loaded.error().sentence()), true);
+        return;
+    }
+    data_ = std::make_shared<const CaseData>(std::move(*loaded));
+    if (!data_->session(session_)) {
+        session_ = {};
+        for (const Session& session : data_->sessions)
+            if (!session.isModel)
+                session_ = session.id;
+    }
+    const std::vector<Stress> levels = stressLevels();
+    if (!stress_ || std::find(levels.begin(), levels.end(), *stress_) == levels.end())
+        stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    if (!data_->repetition(repetition_)) {
+        const auto trials = trialsOf(*data_, session_, stress_);
+        repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    }
+    emit dataChanged();
+    assessLater();
+}
+
+bool Workspace::apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey) {
+    if (!library_)
+        return false;
+    const Result<void> done = library_->change(name, work, mergeKey);
+    if (!done) {
+        say(words::text(done.error().sentence()), true);
+        return false;
+    }
+    emit saved();
+    if (data_)
+        reload();
+    return true;
+}
+
+void Workspace::undo() {
+    const QString name = undoName();
+    if (name.isEmpty() || !library_) {
+        say(tr("There is nothing to undo."));
+        return;
+    }
+    const auto done = library_->undo();
+    say(done ? tr("Undone: %1").arg(name) : words::text(done.error().sentence()), !done);
+    emit saved();
+    if (data_)
+        reload();
+}
+
+void Workspace::redo() {
+    const QString name = redoName();
+    if (name.isEmpty() || !library_) {
+        say(tr("There is nothing to redo."));
+        return;
+    }
+    const auto done = library_->redo();
+    say(done ? tr("Done again: %1").arg(name) : words::text(done.error().sentence()), !done);
+    emit saved();
+    if (data_)
+        reload();
+}
+
+void Workspace::assessLater() {
+    const int generation = ++assessGeneration_;
+    if (!data_)
+        return;
+    assessing_ = true;
+    // Gestures in a row (marking) are assessed once, a moment after the last.
+    QTimer::singleShot(120, this, [this, generation] {
+        if (generation != assessGeneration_ || !data_)
+            return;
+        auto input = std::make_shared<AssessmentInput>();
+        const auto data = data_;
+        const SessionId session = session_;
+        const auto stress = stress_;
+        const School school = this->school();
+        jobs_.start<std::shared_ptr<const Assessment>>(
+            tr("Assessing"), this,
+            [data, session, stress, school](JobControl& control) -> Result<std::shared_ptr<const Assessment>> {
+                if (!control.goOn(0))
+                    return cancelled();
+                AssessmentInput in;
+                in.pack = data->pack;
+                in.trials = trialsOf(*data, session, stress);
+                in.modelTrials = modelTrialsOf(*data);
+                in.facts = factsOf(*data, QDate::currentDate());
+                in.school = school;
+                if (!in.trials.empty() && !in.trials.front().variant.empty())
+                    in.situation["variant"] = in.trials.front().variant;
+                for (const Decision& decision : data->decisions)
+                    (decision.choice == Decision::Choice::WorkOn ? in.decisions.workOn : in.decisions.setAside)
+                        .push_back(decision.fault);
+                return std::make_shared<const Assessment>(assess(in));
+            },
+            [this, generation](Result<std::shared_ptr<const Assessment>> result) {
+                if (generation != assessGeneration_)
+                    return; // a newer one is on its way
+                assessing_ = false;
+                assessment_ = result && !(*result)->measures.empty() ? *result : nullptr;
+                emit assessmentChanged();
+            });
+    });
+}
+
+FrameServer& Workspace::server(const QString& clipPath) {
+    std::unique_ptr<FrameServer>& server = servers_[clipPath];
+    if (!server)
+        server = std::make_unique<FrameServer>(clipPath.toStdString());
+    return *server;
+}
+
+void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view,
+                             std::function<void(QImage, int)> ready) {
+    auto& id = viewIds_[view];
+    if (id == 0)
+        id = nextView_++;
+    const QPointer<QObject> guard(view);
+    server(clipPath).request(id, frame, [this, guard, frame, ready = std::move(ready)](Result<Picture> picture) {
+        QMetaObject::invokeMethod(
+            this,
+            [this, guard, frame, ready, picture = std::move(picture)] {
+                if (!guard)
+                    return;
+                if (picture)
+                    ready(toImage(*picture), frame);
+                else
+                    say(words::text(picture.error().sentence()), true);
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view,
+                             std::function<void(QImage, int)> ready) {
+    const QPointer<QObject> guard(view);
+    server(clipPath).enqueue(frame, [this, guard, frame, ready = std::move(ready)](Result<Picture> picture) {
+        QMetaObject::invokeMethod(
+            this,
+            [guard, frame, ready, picture = std::move(picture)] {
+                if (guard && picture)
+                    ready(toImage(*picture), frame);
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+} // namespace riflesso

@@ -1,0 +1,98 @@
+#pragma once
+// What the window works on: the open library, the chosen case and set, its frames and its assessment.
+// Pages read values from here and change things only through apply().
+
+#include "app/jobs.h"
+#include "core/assessment.h"
+#include "media/frame_server.h"
+#include "store/edit.h"
+#include "store/library.h"
+
+#include <QImage>
+#include <QObject>
+
+#include <map>
+#include <memory>
+
+namespace riflesso {
+
+class Workspace : public QObject {
+    Q_OBJECT
+public:
+    explicit Workspace(QObject* parent = nullptr);
+    ~Workspace() override;
+
+    /// Opens a library and its most recent case.
+    [[nodiscard]] Result<void> open(const QString& folder);
+    /// Puts the demo back to its first state; false where this is not the demo's folder.
+    [[nodiscard]] Result<void> resetDemo();
+    void setDemo(bool demo) { demo_ = demo; }
+    [[nodiscard]] bool isDemo() const { return demo_; }
+
+    [[nodiscard]] Library* library() const { return library_.get(); }
+    [[nodiscard]] Jobs& jobs() { return jobs_; }
+    [[nodiscard]] bool hasCase() const { return data_ != nullptr; }
+    /// Precondition: hasCase().
+    [[nodiscard]] const CaseData& data() const { return *data_; }
+    [[nodiscard]] std::shared_ptr<const CaseData> snapshot() const { return data_; }
+
+    void selectCase(CaseId id);
+    void selectSession(SessionId id);
+    void selectStress(Stress stress);
+    void selectRepetition(RepetitionId id);
+    [[nodiscard]] SessionId session() const { return session_; }
+    [[nodiscard]] std::optional<Stress> stress() const { return stress_; }
+    [[nodiscard]] RepetitionId repetition() const { return repetition_; }
+    [[nodiscard]] RepetitionPlace place() const { return data_ ? placeOf(*data_, repetition_) : RepetitionPlace(); }
+    /// Stress levels of the session's repetitions, from easy to hard.
+    [[nodiscard]] std::vector<Stress> stressLevels() const;
+    [[nodiscard]] School school() const;
+
+    /// One gesture: one transaction, one undo step. False after an error, which has been said.
+    bool apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey = {});
+    void undo();
+    void redo();
+    [[nodiscard]] QString undoName() const { return library_ ? library_->undoName() : QString(); }
+    [[nodiscard]] QString redoName() const { return library_ ? library_->redoName() : QString(); }
+
+    /// Of the chosen set; null while it is being made or when nothing is marked.
+    [[nodiscard]] std::shared_ptr<const Assessment> assessment() const { return assessment_; }
+    [[nodiscard]] bool assessing() const { return assessing_; }
+
+    /// Asks for a frame for `view`; `ready` is called in the window's thread, a newer request of the view drops it.
+    void requestFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
+    /// Asks for a frame that nothing replaces (strips, key pictures).
+    void enqueueFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
+
+    void say(const QString& text, bool isError = false) { emit said(text, isError); }
+
+signals:
+    void dataChanged();      ///< the case's values are new
+    void selectionChanged(); ///< another session, set or repetition
+    void assessmentChanged();
+    void said(const QString& text, bool isError);
+    void saved();
+
+private:
+    void reload();
+    void assessLater();
+    FrameServer& server(const QString& clipPath);
+
+    std::unique_ptr<Library> library_;
+    std::shared_ptr<const CaseData> data_;
+    SessionId session_;
+    std::optional<Stress> stress_;
+    RepetitionId repetition_;
+    std::shared_ptr<const Assessment> assessment_;
+    bool assessing_ = false, demo_ = false;
+    int assessGeneration_ = 0;
+    std::map<const QObject*, int> viewIds_;
+    int nextView_ = 1;
+    Jobs jobs_;
+    std::map<QString, std::unique_ptr<FrameServer>> servers_; // before jobs_ goes: stopped first
+};
+
+/// An image that shares the picture's bytes.
+[[nodiscard]] QImage toImage(const Picture& picture);
+
+} // namespace riflesso

@@ -1,0 +1,27 @@
+#pragma once
+// The demo world as a library: made from the shipped clips of the simulated camera and their truth.
+
+#include "core/result.h"
+#include "store/edit.h"
+#include "store/library.h"
+
+#include <QString>
+
+namespace riflesso {
+
+/// Where the shipped clips, truth files and packs lie.
+struct DemoSources {
+    QString clips, packs;
+    /// Beside the program: ../share/riflesso of the folder the program lies in.
+    [[nodiscard]] static DemoSources besideProgram(const QString& programFolder);
+};
+
+/// Builds the demo library in a folder that has none. Clips are copied into its media folder.
+[[nodiscard]] Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources);
+/// Removes what is in the folder (a library of this program only) and builds the demo again.
+[[nodiscard]] Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources);
+
+/// Facts of a clip file for the store: times, size, hash. `relativePath`: as the library keeps it.
+[[nodiscard]] Result<NewClip> describeClip(const QString& path, const QString& keptPath, const QString& title);
+
+} // namespace riflesso

@@ -1,0 +1,48 @@
+#pragma once
+// A key position as a picture: the clip's own frame, cut to the athlete, with the marked figure drawn on it.
+
+#include "report/look.h"
+#include "store/case_data.h"
+
+#include <QImage>
+#include <QPointF>
+
+#include <functional>
+#include <map>
+
+namespace riflesso {
+
+/// Which picture is wanted, independent of any open clip: it can be frozen with an assessment.
+struct PictureRef {
+    QString clipPath, clipHash;
+    int frame = 0;
+    bool mirrored = false; ///< shown mirrored, so that it faces as the athlete does
+    bool ofModel = false;
+    std::map<std::string, QPointF> marks; ///< pixels of the clip
+    QString caption;
+};
+
+/// Frame of a clip as an image, null where it cannot be had.
+using PictureSource = std::function<QImage(const QString& clipPath, int frame)>;
+
+/// Lines of the figure between marked points: limbs, trunk, and each own point to the body part it is on.
+[[nodiscard]] std::vector<std::pair<std::string, std::string>> figureLines(const Pack& pack,
+                                                                           const std::map<std::string, Side>& sides);
+
+/// The box of the picture (pixels) that shows all marks with room round them, in the given width : height.
+[[nodiscard]] QRectF cropAround(const std::map<std::string, QPointF>& marks, const QSizeF& aspect,
+                                const QSize& picture);
+
+/// Draws the marked figure; `place` takes pixels of the clip to the painter's coordinates.
+void drawFigure(QPainter& painter, const std::map<std::string, QPointF>& marks,
+                const std::vector<std::pair<std::string, std::string>>& lines, const QColor& colour, double width,
+                const std::function<QPointF(QPointF)>& place);
+
+/// Whole key picture at a size; a plain ground with a word where the frame cannot be had.
+[[nodiscard]] QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string, std::string>>& lines,
+                                const PictureSource& source, const QSize& size);
+
+/// Marks of a repetition in a frame.
+[[nodiscard]] std::map<std::string, QPointF> marksIn(const Repetition& repetition, int frame);
+
+} // namespace riflesso

@@ -1,0 +1,294 @@
+#include "report/report_content.h"
+
+#include "report/words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+using words::text;
+
+/// Heaviest measure condition of a tree that has a deviation.
+const Condition* heaviestJudged(const ConditionTree& node, const Assessment& assessment) {
+    if (node.shape == ConditionTree::Shape::Leaf)
+        return node.leaf.subject == Condition::Subject::Measure && assessment.deviation(node.leaf.id) ? &node.leaf
+                                                                                                      : nullptr;
+    const Condition* best = nullptr;
+    for (const ConditionTree& member : node.members) {
+        const Condition* own = heaviestJudged(member, assessment);
+        if (own && (!best || own->weight > best->weight))
+            best = own;
+    }
+    return best;
+}
+
+/// Event at which a measure is best seen.
+std::string eventOf(const Pack& pack, const MeasureDef& def) {
+    if (!def.at.empty())
+        return def.at;
+    if (!def.toEvent.empty())
+        return def.toEvent;
+    const PhaseDef* phase = pack.phase(!def.over.empty() ? def.over : def.phase);
+    return phase ? phase->to : std::string();
+}
+
+std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const std::string& event,
+                                    const QString& words) {
+    const RepetitionPlace place = placeOf(data, id);
+    if (!place)
+        return {};
+    const auto found = place.repetition->events.find(event);
+    if (found == place.repetition->events.end())
+        return {};
+    PictureRef ref;
+    ref.clipPath = place.clip->path;
+    ref.clipHash = place.clip->hash;
+    ref.frame = static_cast<int>(std::lround(found->second.frame));
+    ref.marks = marksIn(*place.repetition, ref.frame);
+    ref.caption = words;
+    return ref;
+}
+
+QString joined(const std::vector<std::string>& list) {
+    QStringList out;
+    for (const std::string& entry : list)
+        out << text(entry);
+    return out.join(QStringLiteral(" "));
+}
+
+std::map<std::string, Side> rolesOf(const CaseData& data) {
+    std::map<std::string, Side> sides;
+    Capture capture;
+    capture.handedness = data.athlete.handedness;
+    for (const auto& [role, rule] : data.pack.roles)
+        if (const auto side = resolveSide(rule, capture))
+            sides[role] = *side;
+    return sides;
+}
+
+} // namespace
+
+std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
+    const Condition* condition = heaviestJudged(fault.when, assessment);
+    return condition && pack.measure(condition->id) ? condition->id : std::string();
+}
+
+std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment, const FaultDef& fault) {
+    std::vector<PictureRef> out;
+    const std::string id = leadingMeasure(data.pack, assessment, fault);
+    const SetDeviation* set = assessment.deviation(id);
+    if (!set || set->repetitions.empty())
+        return out;
+    const MeasureDef& def = *data.pack.measure(id);
+    const std::string event = eventOf(data.pack, def);
+    const EventDef* named = data.pack.event(event);
+    const QString at = named ? text(named->title).toLower() : QString();
+    // The repetition nearest the median stands for the set.
+    const auto nearest =
+        std::min_element(set->repetitions.begin(), set->repetitions.end(), [&](const auto& a, const auto& b) {
+            return std::abs(a.deviation - set->deviation) < std::abs(b.deviation - set->deviation);
+        });
+    const RepetitionId own = repetitionId(nearest->trial);
+    const RepetitionPlace place = placeOf(data, own);
+    if (!place)
+        return out;
+    if (auto ref = pictureOf(data, own, event,
+                             QStringLiteral("%1, repetition %2, %3")
+                                 .arg(data.athlete.name.section(u' ', 0, 0))
+                                 .arg(place.repetition->number)
+                                 .arg(at)))
+        out.push_back(*ref);
+    if (!set->reference.modelMean)
+        return out;
+    const TrialMeasures* best = nullptr;
+    double bestGap = 0;
+    for (const TrialMeasures& trial : assessment.modelMeasures)
+        if (const MeasureValue* value = trial.find(id); value && value->valid()) {
+            const double gap = std::abs(*value->value - *set->reference.modelMean);
+            if (!best || gap < bestGap) {
+                best = &trial;
+                bestGap = gap;
+            }
+        }
+    if (!best)
+        return out;
+    const RepetitionPlace model = placeOf(data, repetitionId(best->trial));
+    if (!model)
+        return out;
+    const bool mirrored = model.section->view == View::Side && model.section->facing != place.section->facing;
+    if (auto ref =
+            pictureOf(data, repetitionId(best->trial), event,
+                      QStringLiteral("%1%2, %3")
+                          .arg(model.section->performer.isEmpty() ? QStringLiteral("Model") : model.section->performer,
+                               mirrored ? QStringLiteral(", mirrored") : QString(), at))) {
+        ref->mirrored = mirrored;
+        ref->ofModel = true;
+        out.push_back(*ref);
+    }
+    return out;
+}
+
+QStringList scheduleConflicts(const CaseData& data) {
+    QStringList out;
+    const PlanSettings& plan = data.plan;
+    for (const Competition& competition : data.competitions) {
+        const QDate from = competition.date.addDays(-plan.noChangeDays);
+        for (const auto& [date, name] : {std::pair{plan.start, QStringLiteral("The start of the plan")},
+                                         {plan.retest, QStringLiteral("The retest")}})
+            if (date.isValid() && date >= from && date <= competition.date)
+                out << QStringLiteral("%1 on %2 falls into the %3 days without technique changes before %4 (%5): move "
+                                      "it or accept it knowingly.")
+                           .arg(name, date.toString(QStringLiteral("d MMM yyyy")))
+                           .arg(plan.noChangeDays)
+                           .arg(competition.title, competition.date.toString(QStringLiteral("d MMM yyyy")));
+    }
+    if (plan.start.isValid() && plan.retest.isValid() && plan.retest <= plan.start)
+        out << QStringLiteral("The retest comes before the plan has begun.");
+    if (plan.retest.isValid() && plan.retention.isValid() && plan.retention <= plan.retest)
+        out << QStringLiteral("The retention test comes before the retest.");
+    return out;
+}
+
+QStringList scheduleLines(const CaseData& data) {
+    const PlanSettings& plan = data.plan;
+    QStringList out;
+    const auto date = [](const QDate& day) { return day.toString(QStringLiteral("d MMM yyyy")); };
+    out << QStringLiteral("%1 technique session%2 a week beside normal training, %3 minutes of homework a day.")
+               .arg(plan.sessionsPerWeek)
+               .arg(plan.sessionsPerWeek == 1 ? QString() : QStringLiteral("s"))
+               .arg(plan.homeworkMinutes);
+    if (plan.start.isValid())
+        out << QStringLiteral("Start: %1.").arg(date(plan.start));
+    if (plan.retest.isValid())
+        out << QStringLiteral("Retest, same camera place and same set: %1.").arg(date(plan.retest));
+    if (plan.retention.isValid())
+        out << QStringLiteral("Retention test without practice in between: %1.").arg(date(plan.retention));
+    for (const Competition& competition : data.competitions)
+        out << QStringLiteral("%1: %2. No technique changes from %3 on.")
+                   .arg(competition.title, date(competition.date), date(competition.date.addDays(-plan.noChangeDays)));
+    return out + scheduleConflicts(data);
+}
+
+ReportContent composeReport(const ReportSubject& subject) {
+    const CaseData& data = subject.data;
+    const Assessment& a = subject.assessment;
+    const Pack& pack = data.pack;
+    ReportContent out;
+    out.athlete = data.athlete.name;
+    out.skill = text(pack.title);
+    out.goal = data.athlete.goal;
+    const Session* session = data.session(subject.session);
+    out.session = session ? session->title : QString();
+    out.date = session ? session->date.toString(QStringLiteral("d MMMM yyyy")) : QString();
+    out.made = subject.made.toString(QStringLiteral("d MMMM yyyy"));
+    out.program = subject.program;
+    out.set = QStringLiteral("%1 repetitions, %2, %3 view")
+                  .arg(a.measures.size())
+                  .arg(subject.stress ? words::stressName(*subject.stress) : QStringLiteral("all conditions"),
+                       text(toString(a.view)));
+    std::vector<std::string> performers;
+    for (const Session& entry : data.sessions)
+        for (const Clip& clip : entry.clips)
+            for (const Section& section : clip.sections)
+                if (entry.isModel && !section.repetitions.empty())
+                    performers.push_back(section.performer.toStdString());
+    QStringList names;
+    for (const std::string& name : performers)
+        names << text(name);
+    out.model =
+        a.modelMeasures.empty()
+            ? QStringLiteral("ranges of the skill pack")
+            : QStringLiteral("%1, %2 repetitions").arg(names.join(QStringLiteral(" and "))).arg(a.modelMeasures.size());
+
+    for (const SetDeviation& set : a.deviations) {
+        const MeasureDef& def = *pack.measure(set.measure);
+        const QString sign = set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state));
+        out.measures.push_back({text(def.title), words::withU(def, set.median, set.expandedU),
+                                words::referenceText(def, set.reference), sign, text(set.note)});
+        if (set.strength)
+            out.strengths.push_back({def.praise.empty() ? text(def.title) : text(def.praise),
+                                     words::withU(def, set.median, set.expandedU),
+                                     words::referenceText(def, set.reference), sign, text(def.title)});
+    }
+    for (const Finding& finding : a.findings.ranked) {
+        const FaultDef& fault = *pack.fault(finding.fault);
+        ReportContent::Entry entry;
+        entry.title = text(fault.title);
+        entry.explain = text(fault.explain);
+        entry.share = words::ofText(finding.shown, finding.judged);
+        entry.sign = look::wordOf(look::signOf(finding.state));
+        if (finding.safety != Caution::None)
+            entry.safety = text(fault.safetyText);
+        if (const std::string id = leadingMeasure(pack, a, fault); !id.empty()) {
+            const MeasureDef& def = *pack.measure(id);
+            const SetDeviation& set = *a.deviation(id);
+            entry.value = text(def.title) + QStringLiteral(": ") + words::withU(def, set.median, set.expandedU);
+            entry.reference = words::referenceText(def, set.reference);
+        }
+        for (const CauseDef& cause : fault.causes)
+            if (cause.fault == finding.consequenceOf && !cause.fault.empty())
+                entry.because = QStringLiteral("Follows from \"%1\": %2")
+                                    .arg(text(pack.fault(cause.fault)->title), text(cause.because));
+        for (const Focus& focus : a.prescription.focus)
+            if (focus.fault == finding.fault)
+                (focus.main ? entry.main : entry.minor) = true;
+        for (const Decision& decision : data.decisions)
+            if (decision.fault == finding.fault && !decision.reason.isEmpty())
+                entry.decision = decision.reason;
+        if (entry.main || entry.minor || finding.safety >= Caution::Caution)
+            entry.pictures = evidencePictures(data, a, fault);
+        out.findings.push_back(std::move(entry));
+    }
+    const std::map<std::string, Side> sides = rolesOf(data);
+    const auto said = [&](const std::string& cue) { return text(withSides(cue, sides)); };
+    for (const Focus& focus : a.prescription.focus) {
+        ReportContent::Ladder ladder{text(pack.fault(focus.fault)->title), focus.main, {}};
+        for (const Rung& rung : focus.rungs) {
+            const DrillDef& drill = *pack.drill(rung.drill);
+            QStringList needs;
+            for (const std::string& need : drill.needs)
+                needs << text(need);
+            if (drill.partner)
+                needs << QStringLiteral("a partner");
+            ladder.steps.push_back({text(drill.title), words::stageName(drill.stage), said(drill.cue),
+                                    words::doseText(drill.dose), said(drill.good), joined(drill.cautions),
+                                    needs.join(QStringLiteral(", ")), rung.startHere});
+        }
+        out.ladders.push_back(std::move(ladder));
+    }
+    for (const std::string& caution : a.prescription.cautions)
+        out.cautions << text(caution);
+    out.cautions << QStringLiteral(
+        "Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first.");
+    for (const std::string& missing : a.prescription.missing)
+        out.missing << text(missing);
+    out.schedule = scheduleLines(data);
+    for (const Belief& belief : data.beliefs) {
+        const MeasureDef* def = pack.measure(belief.measure);
+        const SetDeviation* set = a.deviation(belief.measure);
+        if (!def || !belief.locked)
+            continue;
+        QString line = QStringLiteral("%1: believed \"%2\"").arg(text(def->title), belief.words);
+        if (belief.value)
+            line += QStringLiteral(", about %1").arg(words::number(*belief.value, 2)) + u' ' + words::unitOf(*def);
+        if (set)
+            line += QStringLiteral("; measured %1").arg(words::withU(*def, set->median, set->expandedU));
+        out.beliefs << line + u'.';
+    }
+    out.remarks
+        << QStringLiteral(
+               "Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.")
+               .arg(words::schoolName(a.school), words::number(a.cutoff.hz, 1),
+                    a.cutoff.byDefault ? QStringLiteral(" (by default: no run was long enough)") : QString());
+    out.remarks << QStringLiteral("Skill pack %1, edition %2.").arg(text(a.packId), text(a.packEdition));
+    out.lines = figureLines(pack, sides);
+    for (const auto& line : figureLines(pack, {{"arm", opposite(data.athlete.handedness)}}))
+        if (std::find(out.lines.begin(), out.lines.end(), line) == out.lines.end())
+            out.lines.push_back(line);
+    out.answer = text(assessmentJson(a).dump());
+    return out;
+}
+
+} // namespace riflesso

@@ -1,0 +1,96 @@
+#include "store/case_data.h"
+
+namespace riflesso {
+
+const Session* CaseData::session(SessionId wanted) const {
+    for (const Session& entry : sessions)
+        if (entry.id == wanted)
+            return &entry;
+    return nullptr;
+}
+
+const Clip* CaseData::clip(ClipId wanted) const {
+    for (const Session& entry : sessions)
+        for (const Clip& clip : entry.clips)
+            if (clip.id == wanted)
+                return &clip;
+    return nullptr;
+}
+
+const Repetition* CaseData::repetition(RepetitionId wanted) const { return placeOf(*this, wanted).repetition; }
+
+RepetitionPlace placeOf(const CaseData& data, RepetitionId id) {
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& repetition : section.repetitions)
+                    if (repetition.id == id)
+                        return {&session, &clip, &section, &repetition};
+    return {};
+}
+
+std::string trialId(RepetitionId id) { return std::to_string(id.value); }
+RepetitionId repetitionId(const std::string& trialId) { return {std::strtoll(trialId.c_str(), nullptr, 10)}; }
+
+Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
+    const Section& section = *place.section;
+    const Repetition& repetition = *place.repetition;
+    Trial trial;
+    trial.id = trialId(repetition.id);
+    trial.number = repetition.number;
+    trial.capture = {
+        section.view,           section.facing,         section.handedness.value_or(data.athlete.handedness),
+        section.metresPerPixel, section.scaleRelativeU, section.slowMotion};
+    trial.times = FrameTimes::ofClip(*place.clip->timesS, section.slowMotion);
+    trial.marks = repetition.marks;
+    for (const auto& [id, event] : repetition.events) {
+        const double u = event.givenUS ? *event.givenUS
+                                       : eventUncertainty(trial.times.intervalAt(event.frame), kDefaultMarkingFrames);
+        trial.events.push_back({id, event.frame, trial.times.timeOf(event.frame), u});
+    }
+    trial.observations = repetition.observations;
+    trial.variant = repetition.variant;
+    trial.result = repetition.result;
+    trial.performer = section.performer.toStdString();
+    trial.stress = section.stress;
+    return trial;
+}
+
+std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, std::optional<Stress> stress) {
+    std::vector<Trial> trials;
+    const Session* session = data.session(wanted);
+    if (!session)
+        return trials;
+    for (const Clip& clip : session->clips)
+        for (const Section& section : clip.sections)
+            for (const Repetition& repetition : section.repetitions)
+                if (!stress || section.stress == *stress)
+                    trials.push_back(toTrial(data, {session, &clip, &section, &repetition}));
+    return trials;
+}
+
+std::vector<Trial> modelTrialsOf(const CaseData& data) {
+    std::vector<Trial> trials;
+    for (const Session& session : data.sessions)
+        if (session.isModel)
+            for (const Trial& trial : trialsOf(data, session.id, {}))
+                trials.push_back(trial);
+    return trials;
+}
+
+AthleteFacts factsOf(const CaseData& data, const QDate& today) {
+    AthleteFacts facts;
+    facts.handedness = data.athlete.handedness;
+    facts.willingness = data.athlete.willingness;
+    for (const QString& limit : data.athlete.limits)
+        facts.limits.push_back(limit.toStdString());
+    for (const QString& thing : data.athlete.equipment)
+        facts.equipment.push_back(thing.toStdString());
+    facts.equipmentKnown = !data.athlete.equipment.isEmpty();
+    for (const Competition& competition : data.competitions)
+        facts.competitions.push_back(competition.date.toString(Qt::ISODate).toStdString());
+    facts.today = today.toString(Qt::ISODate).toStdString();
+    return facts;
+}
+
+} // namespace riflesso

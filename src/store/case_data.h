@@ -1,0 +1,182 @@
+#pragma once
+// What a library holds of one case, as values. Read whole, never written back: changes go through Edit.
+
+#include "core/ids.h"
+#include "core/pack.h"
+#include "core/trial.h"
+
+#include <QDate>
+#include <QDateTime>
+#include <QString>
+#include <QStringList>
+
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace riflesso {
+
+struct Athlete {
+    AthleteId id;
+    QString name;
+    int birthYear = 0; ///< 0: not known
+    Side handedness = Side::Right;
+    QString level, goal, notes;
+    double willingness = 1; ///< 0..1
+    QStringList limits, equipment;
+    bool operator==(const Athlete&) const = default;
+};
+
+struct Competition {
+    std::int64_t id = 0;
+    QDate date;
+    QString title;
+};
+
+/// What the athlete thinks happens, against a measure; locked before results are shown.
+struct Belief {
+    std::int64_t id = 0;
+    std::string measure;
+    QString words;
+    std::optional<double> value; ///< in the measure's unit
+    bool locked = false;
+};
+
+struct StoredEvent {
+    double frame = 0;              ///< of the clip
+    std::optional<double> givenUS; ///< real s; stands in place of the computed one
+    std::string source;
+};
+
+/// A landmark that cannot be seen in a frame, and why.
+struct HiddenMark {
+    std::string landmark;
+    int frame = 0;
+    std::string reason;
+};
+
+struct Repetition {
+    RepetitionId id;
+    int number = 0;
+    int from = 0, to = 0; ///< frames of the clip, last included
+    std::string result, variant, felt;
+    std::map<std::string, StoredEvent> events;
+    std::map<std::string, MarksByFrame> marks;
+    std::vector<HiddenMark> hidden;
+    std::map<std::string, std::string> observations;
+};
+
+/// A stretch of a clip with its own time base, view and conditions.
+struct Section {
+    SectionId id;
+    int from = 0, to = 0;
+    View view = View::Side;
+    Side facing = Side::Right;
+    std::optional<Side> handedness; ///< of a model performer; none: the athlete's
+    QString performer;              ///< of a model; empty: the athlete
+    double slowMotion = 1;
+    Stress stress = Stress::Calm;
+    std::optional<double> metresPerPixel;
+    double scaleRelativeU = 0;
+    std::vector<Repetition> repetitions;
+};
+
+struct Clip {
+    ClipId id;
+    QString title, path, hash; ///< path: absolute
+    bool missing = false;
+    int width = 0, height = 0;
+    std::shared_ptr<const std::vector<double>> timesS; ///< stored times of all frames
+    std::vector<Section> sections;
+    [[nodiscard]] int frames() const { return timesS ? static_cast<int>(timesS->size()) : 0; }
+};
+
+struct Session {
+    SessionId id;
+    QDate date;
+    QString title;
+    bool isModel = false;
+    std::vector<Clip> clips;
+};
+
+/// A decision about a fault: work on it (main first), park it, or no fault here. With its reason.
+struct Decision {
+    enum class Choice { WorkOn, Park, NotAFault };
+    std::string fault;
+    Choice choice = Choice::WorkOn;
+    QString reason;
+    QDateTime at;
+};
+
+struct PlanSettings {
+    int sessionsPerWeek = 1;
+    int homeworkMinutes = 5;
+    int noChangeDays = 14; ///< before a competition
+    QDate start, retest, retention;
+};
+
+struct PracticeRepetition {
+    std::int64_t id = 0;
+    std::string fault, drill;
+    bool good = false;
+    QDateTime at;
+};
+
+struct StoredAssessment {
+    AssessmentId id;
+    SessionId session;
+    QDateTime at;
+    QString title, version;
+    QString content; ///< JSON of the frozen report
+};
+
+struct CaseData {
+    CaseId id;
+    Athlete athlete;
+    QString title;
+    Pack pack;
+    QString school = QStringLiteral("root");
+    std::vector<Competition> competitions;
+    std::vector<Belief> beliefs;
+    std::vector<Session> sessions; ///< the athlete's by date, then the models'
+    std::vector<Decision> decisions;
+    PlanSettings plan;
+    std::vector<PracticeRepetition> practice;
+    std::vector<StoredAssessment> assessments;
+
+    [[nodiscard]] const Session* session(SessionId id) const;
+    [[nodiscard]] const Clip* clip(ClipId id) const;
+    [[nodiscard]] const Repetition* repetition(RepetitionId id) const;
+};
+
+/// Where a repetition stands in its case.
+struct RepetitionPlace {
+    const Session* session = nullptr;
+    const Clip* clip = nullptr;
+    const Section* section = nullptr;
+    const Repetition* repetition = nullptr;
+    explicit operator bool() const { return repetition != nullptr; }
+};
+[[nodiscard]] RepetitionPlace placeOf(const CaseData& data, RepetitionId id);
+
+/// A repetition as the core judges it. `id` of the trial is the repetition's id as text.
+[[nodiscard]] Trial toTrial(const CaseData& data, const RepetitionPlace& place);
+[[nodiscard]] std::string trialId(RepetitionId id);
+[[nodiscard]] RepetitionId repetitionId(const std::string& trialId);
+
+/// Trials of the athlete's session at one stress level (all levels where none is given), or of all model sessions.
+[[nodiscard]] std::vector<Trial> trialsOf(const CaseData& data, SessionId session, std::optional<Stress> stress);
+[[nodiscard]] std::vector<Trial> modelTrialsOf(const CaseData& data);
+/// Facts of the athlete as the core takes them. today: for dates.
+[[nodiscard]] AthleteFacts factsOf(const CaseData& data, const QDate& today);
+
+/// A case in a list.
+struct CaseEntry {
+    CaseId id;
+    QString athlete, title;
+    QDateTime opened;
+};
+
+} // namespace riflesso

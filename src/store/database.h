@@ -1,0 +1,33 @@
+#pragma once
+// A connection to the library's SQLite file, and statements that answer with a Result.
+
+#include "core/result.h"
+
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QString>
+#include <QVariantList>
+
+namespace riflesso {
+
+class Database {
+public:
+    /// Opens (or, when writable, makes) the file: WAL, foreign keys, every commit on disk when it returns.
+    [[nodiscard]] static Result<Database> open(const QString& file, bool writable);
+    Database(Database&& other) noexcept;
+    Database& operator=(Database&&) = delete;
+    ~Database();
+
+    [[nodiscard]] Result<QSqlQuery> run(const QString& sql, const QVariantList& values = {}) const;
+    /// First column of the first row; an invalid QVariant without a row.
+    [[nodiscard]] Result<QVariant> value(const QString& sql, const QVariantList& values = {}) const;
+    /// Several statements, separated by ";\n\n".
+    [[nodiscard]] Result<void> runAll(const QString& script) const;
+    [[nodiscard]] QString file() const { return file_; }
+
+private:
+    Database(QString connection, QString file) : connection_(std::move(connection)), file_(std::move(file)) {}
+    QString connection_, file_;
+};
+
+} // namespace riflesso

@@ -1,0 +1,264 @@
+#include "store/edit.h"
+
+#include <QIODevice>
+
+namespace riflesso {
+namespace {
+
+QString text(std::string_view value) { return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())); }
+QString iso(const QDate& date) { return date.isValid() ? date.toString(Qt::ISODate) : QStringLiteral(""); }
+QVariant orNull(const std::optional<double>& value) { return value ? QVariant(*value) : QVariant(); }
+QVariantList sectionValues(const Section& s) {
+    return {s.from,
+            s.to,
+            text(toString(s.view)),
+            text(toString(s.facing)),
+            s.handedness ? text(toString(*s.handedness)) : QStringLiteral(""),
+            s.performer,
+            s.slowMotion,
+            text(toString(s.stress)),
+            orNull(s.metresPerPixel),
+            s.scaleRelativeU};
+}
+
+} // namespace
+
+QString toString(Decision::Choice choice) {
+    switch (choice) {
+    case Decision::Choice::WorkOn:
+        return QStringLiteral("work on");
+    case Decision::Choice::Park:
+        return QStringLiteral("park");
+    case Decision::Choice::NotAFault:
+        return QStringLiteral("not a fault");
+    }
+    return {};
+}
+
+Result<std::int64_t> Edit::insert(const QString& sql, const QVariantList& values) {
+    const Result<QSqlQuery> done = db_.run(sql, values);
+    if (!done)
+        return done.error();
+    return static_cast<std::int64_t>(done->lastInsertId().toLongLong());
+}
+Result<void> Edit::exec(const QString& sql, const QVariantList& values) {
+    const Result<QSqlQuery> done = db_.run(sql, values);
+    if (!done)
+        return done.error();
+    return {};
+}
+
+Result<AthleteId> Edit::addAthlete(const Athlete& a) {
+    const auto id = insert(QStringLiteral("INSERT INTO athlete(name) VALUES(?)"), {a.name});
+    if (!id)
+        return id.error();
+    Athlete stored = a;
+    stored.id = {*id};
+    if (const auto done = setAthlete(stored); !done)
+        return done.error();
+    return stored.id;
+}
+Result<void> Edit::setAthlete(const Athlete& a) {
+    return exec(QStringLiteral("UPDATE athlete SET name=?, birth_year=?, handedness=?, level=?, goal=?, notes=?, "
+                               "willingness=?, limits=?, equipment=? WHERE id=?"),
+                {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal,
+                 a.notes, a.willingness, a.limits.join(u'\n'), a.equipment.join(u'\n'),
+                 qint64(a.id.value)});
+}
+Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText) {
+    const auto id = insert(
+        QStringLiteral("INSERT INTO skill_case(athlete_id, title, pack, opened) VALUES(?, ?, ?, ?)"),
+        {qint64(athlete.value), title, packText, QDateTime::currentDateTimeUtc().toString(Qt::ISODate)});
+    if (!id)
+        return id.error();
+    return CaseId{*id};
+}
+Result<void> Edit::setSchool(CaseId id, const QString& school) {
+    return exec(QStringLiteral("UPDATE skill_case SET school=? WHERE id=?"), {school, qint64(id.value)});
+}
+Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
+    return exec(QStringLiteral("INSERT INTO competition(athlete_id, date, title) VALUES(?, ?, ?)"),
+                {qint64(athlete.value), iso(date), title});
+}
+Result<void> Edit::removeCompetition(std::int64_t id) {
+    return exec(QStringLiteral("DELETE FROM competition WHERE id=?"), {qint64(id)});
+}
+Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
+    return exec(QStringLiteral("INSERT INTO belief(case_id, measure, words, value, locked) VALUES(?, ?, ?, ?, ?)"),
+                {qint64(id.value), text(belief.measure), belief.words, orNull(belief.value), belief.locked});
+}
+Result<void> Edit::lockBeliefs(CaseId id) {
+    return exec(QStringLiteral("UPDATE belief SET locked=1 WHERE case_id=? AND locked=0"), {qint64(id.value)});
+}
+Result<void> Edit::removeBelief(std::int64_t id) {
+    return exec(QStringLiteral("DELETE FROM belief WHERE id=? AND locked=0"), {qint64(id)});
+}
+
+Result<SessionId> Edit::addSession(CaseId id, const QDate& date, const QString& title, bool isModel) {
+    const auto row = insert(QStringLiteral("INSERT INTO session(case_id, date, title, is_model) VALUES(?, ?, ?, ?)"),
+                            {qint64(id.value), iso(date), title, isModel});
+    if (!row)
+        return row.error();
+    return SessionId{*row};
+}
+Result<ClipId> Edit::addClip(SessionId session, const NewClip& clip, const Section& section) {
+    const QByteArray times(reinterpret_cast<const char*>(clip.timesS.data()),
+                           static_cast<qsizetype>(clip.timesS.size() * sizeof(double)));
+    const auto row = insert(
+        QStringLiteral("INSERT INTO clip(session_id, title, path, hash, width, height, times) "
+                       "VALUES(?, ?, ?, ?, ?, ?, ?)"),
+        {qint64(session.value), clip.title, clip.path, clip.hash, clip.width, clip.height, qCompress(times)});
+    if (!row)
+        return row.error();
+    Section whole = section;
+    whole.from = 0;
+    whole.to = static_cast<int>(clip.timesS.size()) - 1;
+    if (const auto added = addSection({*row}, whole); !added)
+        return added.error();
+    return ClipId{*row};
+}
+Result<void> Edit::removeClip(ClipId id) {
+    return exec(QStringLiteral("DELETE FROM clip WHERE id=?"), {qint64(id.value)});
+}
+Result<SectionId> Edit::firstSection(ClipId id) {
+    const auto row = db_.value(QStringLiteral("SELECT min(id) FROM section WHERE clip_id=?"), {qint64(id.value)});
+    if (!row)
+        return row.error();
+    return SectionId{row->toLongLong()};
+}
+Result<SectionId> Edit::addSection(ClipId clip, const Section& section) {
+    QVariantList values = sectionValues(section);
+    values.prepend(qint64(clip.value));
+    const auto row = insert(
+        QStringLiteral("INSERT INTO section(clip_id, first_frame, last_frame, view, facing, handedness, performer, "
+                       "slow_motion, stress, metres_per_pixel, scale_u) VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"),
+        values);
+    if (!row)
+        return row.error();
+    return SectionId{*row};
+}
+Result<void> Edit::setSection(const Section& section) {
+    QVariantList values = sectionValues(section);
+    values.append(qint64(section.id.value));
+    return exec(
+        QStringLiteral("UPDATE section SET first_frame=?, last_frame=?, view=?, facing=?, handedness=?, performer=?, "
+                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=? WHERE id=?"),
+        values);
+}
+
+Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {
+    const auto row =
+        insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
+                              "result, variant, felt) VALUES(?, ?, ?, ?, ?, ?, ?)"),
+               {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant), text(r.felt)});
+    if (!row)
+        return row.error();
+    const RepetitionId id{*row};
+    for (const auto& [event, value] : r.events)
+        if (const auto done = setEvent(id, event, value); !done)
+            return done.error();
+    for (const auto& [landmark, marks] : r.marks)
+        for (const auto& [frame, mark] : marks)
+            if (const auto done = setMark(id, landmark, frame, mark); !done)
+                return done.error();
+    for (const auto& [observation, value] : r.observations)
+        if (const auto done = setObservation(id, observation, value); !done)
+            return done.error();
+    return id;
+}
+Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
+    return exec(QStringLiteral("UPDATE repetition SET first_frame=?, last_frame=? WHERE id=?"),
+                {from, to, qint64(id.value)});
+}
+Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
+    return exec(QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
+}
+Result<void> Edit::removeRepetition(RepetitionId id) {
+    return exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)});
+}
+Result<void> Edit::setEvent(RepetitionId id, const std::string& event, const StoredEvent& value) {
+    return exec(
+        QStringLiteral(
+            "INSERT INTO event(repetition_id, event, frame, u_s, source) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
+            "(repetition_id, event) DO UPDATE SET frame=excluded.frame, u_s=excluded.u_s, source=excluded.source"),
+        {qint64(id.value), text(event), value.frame, orNull(value.givenUS), text(value.source)});
+}
+Result<void> Edit::removeEvent(RepetitionId id, const std::string& event) {
+    return exec(QStringLiteral("DELETE FROM event WHERE repetition_id=? AND event=?"), {qint64(id.value), text(event)});
+}
+Result<void> Edit::setMark(RepetitionId id, const std::string& landmark, int frame, const Mark& mark) {
+    return exec(QStringLiteral(
+                    "INSERT INTO mark(repetition_id, landmark, frame, x, y, sigma, source) VALUES(?, ?, ?, ?, ?, ?, ?) "
+                    "ON CONFLICT(repetition_id, landmark, frame) DO UPDATE SET x=excluded.x, y=excluded.y, "
+                    "sigma=excluded.sigma, source=excluded.source, hidden=''"),
+                {qint64(id.value), text(landmark), frame, mark.at.x, mark.at.y, mark.sigmaPx, text(mark.source)});
+}
+Result<void> Edit::setHidden(RepetitionId id, const std::string& landmark, int frame, const std::string& reason) {
+    return exec(QStringLiteral("INSERT INTO mark(repetition_id, landmark, frame, hidden) VALUES(?, ?, ?, ?) ON CONFLICT"
+                               "(repetition_id, landmark, frame) DO UPDATE SET x=NULL, y=NULL, hidden=excluded.hidden"),
+                {qint64(id.value), text(landmark), frame, text(reason)});
+}
+Result<void> Edit::removeMark(RepetitionId id, const std::string& landmark, int frame) {
+    return exec(QStringLiteral("DELETE FROM mark WHERE repetition_id=? AND landmark=? AND frame=?"),
+                {qint64(id.value), text(landmark), frame});
+}
+Result<void> Edit::setObservation(RepetitionId id, const std::string& observation, const std::string& value) {
+    if (value.empty())
+        return exec(QStringLiteral("DELETE FROM observation WHERE repetition_id=? AND observation=?"),
+                    {qint64(id.value), text(observation)});
+    return exec(QStringLiteral("INSERT INTO observation(repetition_id, observation, value) VALUES(?, ?, ?) ON CONFLICT"
+                               "(repetition_id, observation) DO UPDATE SET value=excluded.value"),
+                {qint64(id.value), text(observation), text(value)});
+}
+
+Result<void> Edit::decide(CaseId id, const Decision& d) {
+    const auto done = exec(
+        QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
+                       "(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, at=excluded.at"),
+        {qint64(id.value), text(d.fault), toString(d.choice), d.reason,
+         d.at.toUTC().toString(Qt::ISODateWithMs)});
+    if (!done)
+        return done;
+    return note(id, toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason);
+}
+Result<void> Edit::undecide(CaseId id, const std::string& fault) {
+    const auto done =
+        exec(QStringLiteral("DELETE FROM decision WHERE case_id=? AND fault=?"), {qint64(id.value), text(fault)});
+    if (!done)
+        return done;
+    return note(id, QStringLiteral("decision taken back: ") + text(fault), {});
+}
+Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
+    return exec(
+        QStringLiteral(
+            "INSERT INTO plan(case_id, sessions_per_week, homework_minutes, no_change_days, start, retest, retention) "
+            "VALUES(?, ?, ?, ?, ?, ?, ?) ON CONFLICT(case_id) DO UPDATE SET "
+            "sessions_per_week=excluded.sessions_per_week, "
+            "homework_minutes=excluded.homework_minutes, no_change_days=excluded.no_change_days, start=excluded.start, "
+            "retest=excluded.retest, retention=excluded.retention"),
+        {qint64(id.value), p.sessionsPerWeek, p.homeworkMinutes, p.noChangeDays, iso(p.start), iso(p.retest),
+         iso(p.retention)});
+}
+Result<void> Edit::addPractice(CaseId id, const PracticeRepetition& r) {
+    return exec(QStringLiteral("INSERT INTO practice(case_id, fault, drill, good, at) VALUES(?, ?, ?, ?, ?)"),
+                {qint64(id.value), text(r.fault), text(r.drill), r.good, r.at.toUTC().toString(Qt::ISODateWithMs)});
+}
+Result<void> Edit::removePractice(std::int64_t id) {
+    return exec(QStringLiteral("DELETE FROM practice WHERE id=?"), {qint64(id)});
+}
+Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
+    const auto row =
+        insert(QStringLiteral(
+                   "INSERT INTO assessment(case_id, session_id, at, title, version, content) VALUES(?, ?, ?, ?, ?, ?)"),
+               {qint64(id.value), qint64(a.session.value), a.at.toUTC().toString(Qt::ISODateWithMs), a.title,
+                a.version, a.content});
+    if (!row)
+        return row.error();
+    return AssessmentId{*row};
+}
+Result<void> Edit::note(CaseId id, const QString& what, const QString& reason) {
+    return exec(QStringLiteral("INSERT INTO journal(at, case_id, what, reason) VALUES(?, ?, ?, ?)"),
+                {QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs), qint64(id.value), what, reason});
+}
+
+} // namespace riflesso

@@ -1,0 +1,68 @@
+#pragma once
+// The changes a gesture may make. Only inside Library::change.
+
+#include "store/case_data.h"
+#include "store/database.h"
+
+namespace riflesso {
+
+struct NewClip {
+    QString title, path, hash; ///< path: absolute, or relative to the library's folder
+    int width = 0, height = 0;
+    std::vector<double> timesS;
+};
+
+class Edit {
+public:
+    explicit Edit(const Database& db) : db_(db) {}
+
+    [[nodiscard]] Result<AthleteId> addAthlete(const Athlete& athlete);
+    [[nodiscard]] Result<void> setAthlete(const Athlete& athlete);
+    /// packText: the whole pack file, kept with the case.
+    [[nodiscard]] Result<CaseId> addCase(AthleteId athlete, const QString& title, const QString& packText);
+    [[nodiscard]] Result<void> setSchool(CaseId id, const QString& school);
+    [[nodiscard]] Result<void> addCompetition(AthleteId athlete, const QDate& date, const QString& title);
+    [[nodiscard]] Result<void> removeCompetition(std::int64_t id);
+    [[nodiscard]] Result<void> addBelief(CaseId id, const Belief& belief);
+    [[nodiscard]] Result<void> lockBeliefs(CaseId id);
+    [[nodiscard]] Result<void> removeBelief(std::int64_t id);
+
+    [[nodiscard]] Result<SessionId> addSession(CaseId id, const QDate& date, const QString& title, bool isModel);
+    /// With one section over the whole clip.
+    [[nodiscard]] Result<ClipId> addClip(SessionId session, const NewClip& clip, const Section& section);
+    [[nodiscard]] Result<void> removeClip(ClipId id);
+    [[nodiscard]] Result<SectionId> firstSection(ClipId id);
+    [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
+    [[nodiscard]] Result<void> setSection(const Section& section);
+
+    [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
+    [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
+    [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
+    [[nodiscard]] Result<void> removeRepetition(RepetitionId id);
+    [[nodiscard]] Result<void> setEvent(RepetitionId id, const std::string& event, const StoredEvent& value);
+    [[nodiscard]] Result<void> removeEvent(RepetitionId id, const std::string& event);
+    [[nodiscard]] Result<void> setMark(RepetitionId id, const std::string& landmark, int frame, const Mark& mark);
+    [[nodiscard]] Result<void> setHidden(RepetitionId id, const std::string& landmark, int frame,
+                                         const std::string& reason);
+    [[nodiscard]] Result<void> removeMark(RepetitionId id, const std::string& landmark, int frame);
+    [[nodiscard]] Result<void> setObservation(RepetitionId id, const std::string& observation,
+                                              const std::string& value);
+
+    [[nodiscard]] Result<void> decide(CaseId id, const Decision& decision);
+    [[nodiscard]] Result<void> undecide(CaseId id, const std::string& fault);
+    [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
+    [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
+    [[nodiscard]] Result<void> removePractice(std::int64_t id);
+    [[nodiscard]] Result<AssessmentId> addAssessment(CaseId id, const StoredAssessment& assessment);
+    /// A line in the journal of decisions; never rewritten, not taken back by undo.
+    [[nodiscard]] Result<void> note(CaseId id, const QString& what, const QString& reason);
+
+private:
+    Result<std::int64_t> insert(const QString& sql, const QVariantList& values);
+    Result<void> exec(const QString& sql, const QVariantList& values);
+    const Database& db_;
+};
+
+[[nodiscard]] QString toString(Decision::Choice choice);
+
+} // namespace riflesso

@@ -1,0 +1,71 @@
+#pragma once
+// The library on disk: a folder with library.sqlite and media/. Every change is one transaction and one undo step,
+// on disk when the call returns.
+
+#include "store/case_data.h"
+#include "store/database.h"
+
+#include <QLockFile>
+
+#include <functional>
+#include <memory>
+
+namespace riflesso {
+
+class Edit;
+
+/// What `verify` finds.
+struct LibraryCheck {
+    bool sound = true;
+    int version = 0;
+    QStringList problems;     ///< of the database
+    QStringList missingMedia; ///< paths that are not there, or hold another file
+    int athletes = 0, cases = 0, clips = 0, repetitions = 0, marks = 0;
+};
+
+class Library {
+public:
+    enum class Mode { ReadWrite, ReadOnly };
+    /// Opens the library in a folder; ReadWrite makes it where there is none. Errors: a newer version, a damaged
+    /// file, a folder that cannot be written to, in use by another window.
+    [[nodiscard]] static Result<std::unique_ptr<Library>> open(const QString& folder, Mode mode = Mode::ReadWrite);
+    ~Library();
+
+    [[nodiscard]] QString folder() const { return folder_; }
+    /// What to say after the program was not closed: empty after a clean end.
+    [[nodiscard]] QString recovered() const { return recovered_; }
+
+    [[nodiscard]] Result<std::vector<CaseEntry>> cases() const;
+    /// The whole case; times and marks included.
+    [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
+    /// A frozen assessment by its id, whatever its case.
+    [[nodiscard]] Result<StoredAssessment> loadAssessment(AssessmentId id) const;
+    [[nodiscard]] Result<LibraryCheck> verify() const;
+
+    /// One gesture: `work` makes its changes through Edit; an error of it, or of the disk, takes all back.
+    /// mergeKey: gestures with the same key in a row are one undo step (nudges of one mark).
+    [[nodiscard]] Result<void> change(const QString& name, const std::function<Result<void>(Edit&)>& work,
+                                      const QString& mergeKey = {});
+    [[nodiscard]] QString undoName() const;
+    [[nodiscard]] QString redoName() const;
+    [[nodiscard]] Result<void> undo();
+    [[nodiscard]] Result<void> redo();
+
+    /// For tests of a full disk: at most this many pages from now on; 0 lifts it.
+    [[nodiscard]] Result<void> limitPages(int pages);
+
+private:
+    Library(QString folder, Database db, std::unique_ptr<QLockFile> lock);
+    Result<void> transaction(const std::function<Result<void>()>& work);
+
+    QString folder_;
+    std::unique_ptr<QLockFile> lock_;
+    Database db_;
+    QString recovered_;
+    bool writable_ = false;
+};
+
+/// SHA-256 of a file, as hexadecimal text.
+[[nodiscard]] Result<QString> fileHash(const QString& path);
+
+} // namespace riflesso

@@ -1,0 +1,101 @@
+#include "store/schema.h"
+
+namespace riflesso {
+
+const QStringList& migrations() {
+    static const QStringList kMigrations = {QStringLiteral(R"(
+CREATE TABLE meta (key TEXT PRIMARY KEY, value TEXT NOT NULL);
+
+CREATE TABLE athlete (id INTEGER PRIMARY KEY, name TEXT NOT NULL, birth_year INTEGER NOT NULL DEFAULT 0,
+    handedness TEXT NOT NULL DEFAULT 'right', level TEXT NOT NULL DEFAULT '', goal TEXT NOT NULL DEFAULT '',
+    notes TEXT NOT NULL DEFAULT '', willingness REAL NOT NULL DEFAULT 1, limits TEXT NOT NULL DEFAULT '',
+    equipment TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE competition (id INTEGER PRIMARY KEY, athlete_id INTEGER NOT NULL REFERENCES athlete ON DELETE CASCADE,
+    date TEXT NOT NULL, title TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE skill_case (id INTEGER PRIMARY KEY, athlete_id INTEGER NOT NULL REFERENCES athlete ON DELETE CASCADE,
+    title TEXT NOT NULL, pack TEXT NOT NULL, school TEXT NOT NULL DEFAULT 'root', opened TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE belief (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    measure TEXT NOT NULL, words TEXT NOT NULL DEFAULT '', value REAL, locked INTEGER NOT NULL DEFAULT 0);
+
+CREATE TABLE session (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    date TEXT NOT NULL, title TEXT NOT NULL DEFAULT '', is_model INTEGER NOT NULL DEFAULT 0);
+
+CREATE TABLE clip (id INTEGER PRIMARY KEY, session_id INTEGER NOT NULL REFERENCES session ON DELETE CASCADE,
+    title TEXT NOT NULL, path TEXT NOT NULL, hash TEXT NOT NULL, width INTEGER NOT NULL, height INTEGER NOT NULL,
+    times BLOB NOT NULL);
+
+CREATE TABLE section (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
+    first_frame INTEGER NOT NULL, last_frame INTEGER NOT NULL, view TEXT NOT NULL, facing TEXT NOT NULL,
+    handedness TEXT NOT NULL DEFAULT '', performer TEXT NOT NULL DEFAULT '', slow_motion REAL NOT NULL DEFAULT 1,
+    stress TEXT NOT NULL DEFAULT 'calm', metres_per_pixel REAL, scale_u REAL NOT NULL DEFAULT 0);
+
+CREATE TABLE repetition (id INTEGER PRIMARY KEY, section_id INTEGER NOT NULL REFERENCES section ON DELETE CASCADE,
+    number INTEGER NOT NULL, first_frame INTEGER NOT NULL, last_frame INTEGER NOT NULL,
+    result TEXT NOT NULL DEFAULT '', variant TEXT NOT NULL DEFAULT '', felt TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE event (id INTEGER PRIMARY KEY, repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE,
+    event TEXT NOT NULL, frame REAL NOT NULL, u_s REAL, source TEXT NOT NULL DEFAULT '',
+    UNIQUE (repetition_id, event));
+
+CREATE TABLE mark (id INTEGER PRIMARY KEY, repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE,
+    landmark TEXT NOT NULL, frame INTEGER NOT NULL, x REAL, y REAL, sigma REAL NOT NULL DEFAULT 2,
+    source TEXT NOT NULL DEFAULT '', hidden TEXT NOT NULL DEFAULT '', UNIQUE (repetition_id, landmark, frame));
+
+CREATE TABLE observation (id INTEGER PRIMARY KEY,
+    repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, observation TEXT NOT NULL,
+    value TEXT NOT NULL, UNIQUE (repetition_id, observation));
+
+CREATE TABLE decision (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    fault TEXT NOT NULL, choice TEXT NOT NULL, reason TEXT NOT NULL DEFAULT '', at TEXT NOT NULL,
+    UNIQUE (case_id, fault));
+
+CREATE TABLE plan (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL UNIQUE REFERENCES skill_case ON DELETE CASCADE,
+    sessions_per_week INTEGER NOT NULL, homework_minutes INTEGER NOT NULL, no_change_days INTEGER NOT NULL,
+    start TEXT NOT NULL DEFAULT '', retest TEXT NOT NULL DEFAULT '', retention TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE practice (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    fault TEXT NOT NULL, drill TEXT NOT NULL, good INTEGER NOT NULL, at TEXT NOT NULL);
+
+CREATE TABLE assessment (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    session_id INTEGER NOT NULL, at TEXT NOT NULL, title TEXT NOT NULL, version TEXT NOT NULL, content TEXT NOT NULL);
+
+CREATE TABLE journal (id INTEGER PRIMARY KEY, at TEXT NOT NULL, case_id INTEGER, what TEXT NOT NULL,
+    reason TEXT NOT NULL DEFAULT '');
+
+CREATE TABLE undo_step (id INTEGER PRIMARY KEY, name TEXT NOT NULL, merge_key TEXT NOT NULL DEFAULT '',
+    at TEXT NOT NULL, undone INTEGER NOT NULL DEFAULT 0);
+
+CREATE TABLE undo_sql (id INTEGER PRIMARY KEY, step_id INTEGER NOT NULL REFERENCES undo_step ON DELETE CASCADE,
+    redo INTEGER NOT NULL, sql TEXT NOT NULL);
+
+CREATE INDEX undo_sql_step ON undo_sql (step_id, redo);
+
+CREATE INDEX mark_repetition ON mark (repetition_id);
+
+CREATE INDEX repetition_section ON repetition (section_id);
+
+CREATE INDEX section_clip ON section (clip_id);
+
+CREATE INDEX clip_session ON clip (session_id);
+
+CREATE INDEX session_case ON session (case_id)
+)")};
+    return kMigrations;
+}
+
+int schemaVersion() { return static_cast<int>(migrations().size()); }
+
+const QStringList& undoableTables() {
+    static const QStringList kTables = {
+        QStringLiteral("athlete"), QStringLiteral("competition"), QStringLiteral("skill_case"),
+        QStringLiteral("belief"),  QStringLiteral("session"),     QStringLiteral("clip"),
+        QStringLiteral("section"), QStringLiteral("repetition"),  QStringLiteral("event"),
+        QStringLiteral("mark"),    QStringLiteral("observation"), QStringLiteral("decision"),
+        QStringLiteral("plan"),    QStringLiteral("practice"),    QStringLiteral("assessment")};
+    return kTables;
+}
+
+} // namespace riflesso
