@@ -4,6 +4,9 @@
 #include <QPalette>
 #include <QStyleFactory>
 
+// Resources of a static library register only when asked to, outside any namespace.
+static void registerAppResources() { Q_INIT_RESOURCE(app); }
+
 namespace riflesso::theme {
 namespace {
 
@@ -36,6 +39,9 @@ QLineEdit, QPlainTextEdit, QComboBox, QSpinBox, QDoubleSpinBox, QDateEdit {
     selection-background-color: %model; selection-color: %raised; }
 QLineEdit:focus, QPlainTextEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QDateEdit:focus { border: 2px solid %model; padding: 2px 5px; }
 QLineEdit:disabled, QSpinBox:disabled, QDoubleSpinBox:disabled, QComboBox:disabled { color: %slate; background: %paper; }
+QComboBox::drop-down, QDateEdit::drop-down { border: none; width: 18px; }
+QComboBox::down-arrow, QDateEdit::down-arrow { image: url(:/icons/down.svg); width: 11px; height: 11px; }
+QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
 QComboBox QAbstractItemView { background: %raised; border: 1px solid %edge; selection-background-color: %course; selection-color: %ink; }
 QListWidget, QTableWidget, QTreeWidget { background: transparent; border: none; outline: none; alternate-background-color: %raised; }
 QListWidget::item, QTreeWidget::item { padding: 4px 6px; border-bottom: 1px solid %line; color: %ink; }
@@ -43,10 +49,10 @@ QListWidget::item:selected, QTreeWidget::item:selected { background: %course; co
 QListWidget:focus, QTreeWidget:focus { border: 1px solid %model; }
 QTableWidget { gridline-color: %line; }
 QHeaderView::section { background: %paper; color: %slate; border: none; border-bottom: 1px solid %line; padding: 3px 6px; font-size: 9pt; }
-QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
-QScrollBar::handle:vertical { background: %edge; border-radius: 4px; min-height: 28px; }
+QScrollBar:vertical { background: transparent; width: 9px; margin: 0; }
+QScrollBar::handle:vertical { background: %line; border-radius: 4px; min-height: 28px; }
 QScrollBar:horizontal { background: transparent; height: 10px; margin: 0; }
-QScrollBar::handle:horizontal { background: %edge; border-radius: 4px; min-width: 28px; }
+QScrollBar::handle:horizontal { background: %line; border-radius: 4px; min-width: 28px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 QSlider::groove:horizontal { height: 4px; background: %line; border-radius: 2px; }
@@ -75,6 +81,7 @@ QLabel#message[error="true"] { color: %safety; }
 } // namespace
 
 void apply(QApplication& app, Choice choice) {
+    registerAppResources();
     const bool systemDark = QPalette().color(QPalette::Window).lightness() < 128;
     const bool dark = choice == Choice::Dark || (choice == Choice::System && systemDark);
     current = dark ? &look::dark() : &look::light();

@@ -327,14 +327,6 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
     const auto json = parseJson(text, 1024 * 1024, faults);
     if (json) {
         const JsonNode node(*json, "$", faults);
-        const auto sideWord = [](const std::string& word) -> std::optional<std::optional<Side>> {
-            const auto side = sideFrom(word);
-            return side ? std::optional(side) : std::nullopt;
-        };
-        const auto stressWord = [](const std::string& word) -> std::optional<std::optional<Stress>> {
-            const auto stress = stressFrom(word);
-            return stress ? std::optional(stress) : std::nullopt;
-        };
         constexpr std::string_view kStressWords = "calm fed machine surprise live scored competition";
         const auto isDate = [](const std::string& date) {
             int y = 0, m = 0, d = 0;
@@ -343,14 +335,9 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
         };
         if (node.expectObject({"handedness", "facing", "view", "scale", "slow_motion", "limits", "willingness",
                                "competitions", "today", "equipment", "mastered_stress", "trials"})) {
-            facts.handedness = node.word<std::optional<Side>>("handedness", {}, false, "left right", sideWord);
-            facts.facing = node.word<std::optional<Side>>("facing", {}, false, "left right", sideWord);
-            facts.view =
-                node.word<std::optional<View>>("view", {}, false, "side front rear top",
-                                               [](const std::string& word) -> std::optional<std::optional<View>> {
-                                                   const auto view = viewFrom(word);
-                                                   return view ? std::optional(view) : std::nullopt;
-                                               });
+            facts.handedness = node.optionalWord<Side>("handedness", "left right", sideFrom);
+            facts.facing = node.optionalWord<Side>("facing", "left right", sideFrom);
+            facts.view = node.optionalWord<View>("view", "side front rear top", viewFrom);
             if (node.has("scale"))
                 facts.scale = node.number("scale", 1, 1e-9, 1e6);
             if (node.has("slow_motion"))
@@ -370,7 +357,7 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                     node.faultAt("today", "a date as YYYY-MM-DD", *facts.today);
             }
             facts.masteredStress =
-                node.word<std::optional<Stress>>("mastered_stress", {}, false, kStressWords, stressWord);
+                node.optionalWord<Stress>("mastered_stress", kStressWords, stressFrom);
             if (node.has("trials") && node.at("trials").json().is_object()) {
                 const JsonNode trials = node.at("trials");
                 for (const auto& [id, value] : trials.json().items()) {
@@ -378,8 +365,8 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                     if (!entry.expectObject({"facing", "stress", "performer"}))
                         continue;
                     AthleteFacts::TrialFacts& own = facts.trials[id];
-                    own.facing = entry.word<std::optional<Side>>("facing", {}, false, "left right", sideWord);
-                    own.stress = entry.word<std::optional<Stress>>("stress", {}, false, kStressWords, stressWord);
+                    own.facing = entry.optionalWord<Side>("facing", "left right", sideFrom);
+                    own.stress = entry.optionalWord<Stress>("stress", kStressWords, stressFrom);
                     own.performer = entry.text("performer", false);
                 }
             } else if (node.has("trials")) {

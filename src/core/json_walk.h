@@ -65,6 +65,19 @@ public:
         faultAt(key, "one of " + std::string(words), value.dump());
         return fallback;
     }
+    /// The same, nothing where the key is not there or the word is wrong (which is noted).
+    template <class T, class Parse>
+    [[nodiscard]] std::optional<T> optionalWord(std::string_view key, std::string_view words, Parse parse) const {
+        if (!has(key))
+            return {};
+        const Json& value = (*json_)[std::string(key)];
+        std::optional<T> parsed;
+        if (value.is_string())
+            parsed = parse(value.get<std::string>());
+        if (!parsed)
+            faultAt(key, "one of " + std::string(words), value.dump());
+        return parsed;
+    }
     /// Calls `each` for the entries of a list; at most 2000.
     void list(std::string_view key, bool required, const std::function<void(const JsonNode&)>& each) const;
     [[nodiscard]] JsonNode at(std::string_view key) const;

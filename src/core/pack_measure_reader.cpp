@@ -273,12 +273,7 @@ MeasureDef readMeasure(const JsonNode& node) {
     readPoints(node, def);
     readWhen(node, def, rule);
     if (holds(rule.must, "joint"))
-        def.joint =
-            node.word<std::optional<Joint>>("joint", {}, false, "knee elbow hip ankle wrist shoulder trunk neck",
-                                            [](const std::string& text) -> std::optional<std::optional<Joint>> {
-                                                const auto joint = jointFrom(text);
-                                                return joint ? std::optional(joint) : std::nullopt;
-                                            });
+        def.joint = node.optionalWord<Joint>("joint", "knee elbow hip ankle wrist shoulder trunk neck", jointFrom);
     def.against = holds(rule.must, "against") ? node.id("against") : std::string();
     def.undirected = node.boolean("undirected", false);
     def.flip = node.boolean("flip", false);

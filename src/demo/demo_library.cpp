@@ -85,7 +85,11 @@ public:
         for (const QString& name : {QStringLiteral("ilka_baseline"), QStringLiteral("instructors")})
             if (const auto ready = prepare(name); !ready)
                 return ready;
-        return library_.change(QStringLiteral("Build the demo"), [&](Edit& edit) { return fill(edit, *text); });
+        if (const auto built =
+                library_.change(QStringLiteral("Build the demo"), [&](Edit& edit) { return fill(edit, *text); });
+            !built)
+            return built;
+        return library_.forgetUndo();
     }
 
 private:

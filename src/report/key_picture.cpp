@@ -58,6 +58,19 @@ QRectF cropAround(const std::map<std::string, QPointF>& marks, const QSizeF& asp
         const double grow = box.width() / wanted - box.height();
         box.adjust(0, -grow / 2, 0, grow / 2);
     }
+    // Never beyond the picture: smaller first, then moved inside.
+    const double shrink = std::min({1.0, whole.width() / box.width(), whole.height() / box.height()});
+    const QPointF centre = box.center();
+    box.setSize(box.size() * shrink);
+    box.moveCenter(centre);
+    if (box.left() < whole.left())
+        box.moveLeft(whole.left());
+    if (box.right() > whole.right())
+        box.moveRight(whole.right());
+    if (box.top() < whole.top())
+        box.moveTop(whole.top());
+    if (box.bottom() > whole.bottom())
+        box.moveBottom(whole.bottom());
     return box;
 }
 

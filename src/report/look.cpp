@@ -4,6 +4,10 @@
 
 #include <cmath>
 #include <numbers>
+#include <utility>
+
+// Resources of a static library register only when asked to, outside any namespace.
+static void registerReportResources() { Q_INIT_RESOURCE(report); }
 
 namespace riflesso::look {
 
@@ -91,6 +95,10 @@ void drawSign(QPainter& painter, Sign sign, const QPointF& centre, double size, 
 }
 
 QString loadTypeface() {
+    static bool loaded = false;
+    if (std::exchange(loaded, true))
+        return QStringLiteral("Noto Sans");
+    registerReportResources();
     for (const char* file :
          {":/fonts/NotoSans-Regular.ttf", ":/fonts/NotoSans-Bold.ttf", ":/fonts/NotoSans-Italic.ttf"})
         QFontDatabase::addApplicationFont(QLatin1String(file));

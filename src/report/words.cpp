@@ -162,4 +162,8 @@ QString doseText(const Dose& dose) {
 
 QString ofText(int part, int whole) { return QStringLiteral("%1 of %2").arg(part).arg(whole); }
 
+QString counted(std::size_t count, const QString& one, const QString& many) {
+    return QStringLiteral("%1 %2").arg(count).arg(count == 1 ? one : many);
+}
+
 } // namespace riflesso::words

@@ -27,6 +27,8 @@ namespace riflesso::words {
 [[nodiscard]] QString doseText(const Dose& dose);
 /// "7 of 8".
 [[nodiscard]] QString ofText(int part, int whole);
+/// "1 clip", "3 clips".
+[[nodiscard]] QString counted(std::size_t count, const QString& one, const QString& many);
 [[nodiscard]] QString text(std::string_view utf8);
 
 } // namespace riflesso::words

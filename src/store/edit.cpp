@@ -61,14 +61,13 @@ Result<AthleteId> Edit::addAthlete(const Athlete& a) {
 Result<void> Edit::setAthlete(const Athlete& a) {
     return exec(QStringLiteral("UPDATE athlete SET name=?, birth_year=?, handedness=?, level=?, goal=?, notes=?, "
                                "willingness=?, limits=?, equipment=? WHERE id=?"),
-                {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal,
-                 a.notes, a.willingness, a.limits.join(u'\n'), a.equipment.join(u'\n'),
-                 qint64(a.id.value)});
+                {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal, a.notes, a.willingness,
+                 a.limits.join(u'\n'), a.equipment.join(u'\n'), qint64(a.id.value)});
 }
 Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText) {
-    const auto id = insert(
-        QStringLiteral("INSERT INTO skill_case(athlete_id, title, pack, opened) VALUES(?, ?, ?, ?)"),
-        {qint64(athlete.value), title, packText, QDateTime::currentDateTimeUtc().toString(Qt::ISODate)});
+    const auto id =
+        insert(QStringLiteral("INSERT INTO skill_case(athlete_id, title, pack, opened) VALUES(?, ?, ?, ?)"),
+               {qint64(athlete.value), title, packText, QDateTime::currentDateTimeUtc().toString(Qt::ISODate)});
     if (!id)
         return id.error();
     return CaseId{*id};
@@ -104,10 +103,10 @@ Result<SessionId> Edit::addSession(CaseId id, const QDate& date, const QString& 
 Result<ClipId> Edit::addClip(SessionId session, const NewClip& clip, const Section& section) {
     const QByteArray times(reinterpret_cast<const char*>(clip.timesS.data()),
                            static_cast<qsizetype>(clip.timesS.size() * sizeof(double)));
-    const auto row = insert(
-        QStringLiteral("INSERT INTO clip(session_id, title, path, hash, width, height, times) "
-                       "VALUES(?, ?, ?, ?, ?, ?, ?)"),
-        {qint64(session.value), clip.title, clip.path, clip.hash, clip.width, clip.height, qCompress(times)});
+    const auto row =
+        insert(QStringLiteral("INSERT INTO clip(session_id, title, path, hash, width, height, times) "
+                              "VALUES(?, ?, ?, ?, ?, ?, ?)"),
+               {qint64(session.value), clip.title, clip.path, clip.hash, clip.width, clip.height, qCompress(times)});
     if (!row)
         return row.error();
     Section whole = section;
@@ -215,8 +214,7 @@ Result<void> Edit::decide(CaseId id, const Decision& d) {
     const auto done = exec(
         QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
                        "(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, at=excluded.at"),
-        {qint64(id.value), text(d.fault), toString(d.choice), d.reason,
-         d.at.toUTC().toString(Qt::ISODateWithMs)});
+        {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs)});
     if (!done)
         return done;
     return note(id, toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason);
@@ -250,8 +248,8 @@ Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
     const auto row =
         insert(QStringLiteral(
                    "INSERT INTO assessment(case_id, session_id, at, title, version, content) VALUES(?, ?, ?, ?, ?, ?)"),
-               {qint64(id.value), qint64(a.session.value), a.at.toUTC().toString(Qt::ISODateWithMs), a.title,
-                a.version, a.content});
+               {qint64(id.value), qint64(a.session.value), a.at.toUTC().toString(Qt::ISODateWithMs), a.title, a.version,
+                a.content});
     if (!row)
         return row.error();
     return AssessmentId{*row};

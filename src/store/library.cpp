@@ -19,6 +19,8 @@ const QString kCleanEnd =
                    "SET value=excluded.value");
 
 Result<void> migrate(const Database& db, int from) {
+    if (from == schemaVersion())
+        return {};
     if (from > 0) {
         const QString backup = db.file() + QStringLiteral(".before-version-%1").arg(from + 1);
         if (const auto done = db.run(QStringLiteral("VACUUM INTO ?"), {backup}); !done)
@@ -426,6 +428,13 @@ Result<void> Library::undo() {
 }
 Result<void> Library::redo() {
     return transaction([&] { return UndoLog::redo(db_); });
+}
+
+Result<void> Library::forgetUndo() {
+    const auto done = db_.run(QStringLiteral("DELETE FROM undo_step"));
+    if (!done)
+        return done.error();
+    return {};
 }
 
 Result<void> Library::limitPages(int pages) {

@@ -51,6 +51,9 @@ public:
     [[nodiscard]] Result<void> undo();
     [[nodiscard]] Result<void> redo();
 
+    /// Forgets all undo steps: what was done before is the starting point (after building the demo).
+    [[nodiscard]] Result<void> forgetUndo();
+
     /// For tests of a full disk: at most this many pages from now on; 0 lifts it.
     [[nodiscard]] Result<void> limitPages(int pages);
 

@@ -108,6 +108,7 @@ QWidget* AthletePage::buildPerson() {
         edit->setPlaceholderText(hint);
         edit->setAccessibleName(name);
         edit->setMinimumHeight(54);
+        edit->setMaximumHeight(140);
         c->addWidget(edit, 1);
         return edit;
     };
@@ -423,7 +424,9 @@ void AthletePage::showSessions() {
         auto* text = label(QStringLiteral("<b>%1</b>%2<br>%3<br>%4")
                                .arg(session.title.toHtmlEscaped(), session.isModel ? tr(", model") : QString(),
                                     session.date.toString(QStringLiteral("d MMM yyyy")),
-                                    tr("%1 clips, %2 repetitions").arg(session.clips.size()).arg(repetitions)));
+                                    tr("%1, %2 repetitions")
+                                        .arg(words::counted(session.clips.size(), tr("clip"), tr("clips")))
+                                        .arg(repetitions)));
         layout->addWidget(text, 1);
         auto* open = new QPushButton(session.id == workspace().session() ? tr("Chosen") : tr("Choose"));
         open->setEnabled(session.id != workspace().session() && !session.isModel);

@@ -78,6 +78,7 @@ QWidget* FilmPage::buildStage() {
     layout->addWidget(stage_, 1);
     auto* bar = new QHBoxLayout;
     bar->setContentsMargins(14, 6, 14, 6);
+    bar->setSpacing(10);
     play_ = new QPushButton(tr("Play"));
     play_->setObjectName(QStringLiteral("play"));
     play_->setFixedWidth(80);
@@ -226,15 +227,15 @@ QString FilmPage::headline() const {
     if (cutStart_)
         return tr("A repetition starts at frame %1. <b>Next: go to its end and press C again.</b>").arg(*cutStart_);
     if (repetitions == 0)
-        return tr("%1 clip(s), no repetition cut. <b>Next: play, press C at the start and again at the end of each "
+        return tr("%1, no repetition cut. <b>Next: play, press C at the start and again at the end of each "
                   "repetition.</b>")
-            .arg(session->clips.size());
+            .arg(words::counted(session->clips.size(), tr("clip"), tr("clips")));
     const QString missing = repetitions < 4 ? tr("Missing: fewer than four repetitions prove little. ")
                             : results < repetitions && !workspace().data().pack.results.empty()
                                 ? tr("Missing: the result of %1. ").arg(repetitions - results)
                                 : QString();
-    return tr("%1 clip(s), %2 repetitions, %3 with a result. %4<b>Next: mark the key positions.</b>")
-        .arg(session->clips.size())
+    return tr("%1, %2 repetitions, %3 with a result. %4<b>Next: mark the key positions.</b>")
+        .arg(words::counted(session->clips.size(), tr("clip"), tr("clips")))
         .arg(repetitions)
         .arg(results)
         .arg(missing);
@@ -258,7 +259,8 @@ QList<KeyHint> FilmPage::keys() const {
     QList<KeyHint> hints = {
         {tr("Space"), tr("play")}, {QStringLiteral("← →"), tr("frame")}, {QStringLiteral("C"), tr("cut")}};
     if (workspace().hasCase() && !workspace().data().pack.results.empty())
-        hints.append(KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
+        hints.append(
+            KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
     hints.append(KeyHint{tr("Del"), tr("remove repetition")});
     if (const QString name = workspace().undoName(); !name.isEmpty())
         hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
@@ -303,30 +305,47 @@ void FilmPage::showClips() {
             const Clip* entry = workspace().data().clip(id);
             auto* item = new QListWidgetItem(list_);
             item->setData(Qt::UserRole, qint64(id.value));
+            auto* row = new QWidget;
+            auto* column = new QVBoxLayout(row);
+            column->setContentsMargins(6, 6, 4, 6);
+            column->setSpacing(3);
+            auto* strip = new QLabel;
+            strip->setFixedSize(176, 40);
+            QPixmap ground(176, 40);
+            ground.fill(theme::colours().stage);
+            strip->setPixmap(ground);
+            column->addWidget(strip);
+            column->addWidget(label({}));
+            row->setAttribute(Qt::WA_TransparentForMouseEvents);
+            list_->setItemWidget(item, row);
             // A contact strip of four frames through the clip.
-            auto strip = std::make_shared<QPixmap>(176, 40);
-            strip->fill(theme::colours().stage);
-            item->setIcon(QIcon(*strip));
             for (int i = 0; !entry->missing && i < 4; ++i)
                 workspace().enqueueFrame(
-                    entry->path, entry->frames() * (2 * i + 1) / 8, this,
-                    [this, strip, i, id](const QImage& image, int) {
-                        QPainter painter(strip.get());
+                    entry->path, entry->frames() * (2 * i + 1) / 8, strip, [strip, i](const QImage& image, int) {
+                        QPixmap pixmap = strip->pixmap();
+                        QPainter painter(&pixmap);
                         const QImage small =
                             image.scaled(44, 40, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
                         painter.drawImage(QRect(44 * i, 0, 43, 40), small, QRect((small.width() - 43) / 2, 0, 43, 40));
-                        for (int row = 0; row < list_->count(); ++row)
-                            if (list_->item(row)->data(Qt::UserRole).toLongLong() == id.value)
-                                list_->item(row)->setIcon(QIcon(*strip));
+                        painter.end();
+                        strip->setPixmap(pixmap);
                     });
         }
     }
     for (int i = 0; i < list_->count(); ++i) {
-        const Clip* entry = workspace().data().clip({list_->item(i)->data(Qt::UserRole).toLongLong()});
-        QString text = entry->title;
+        QListWidgetItem* item = list_->item(i);
+        const Clip* entry = workspace().data().clip({item->data(Qt::UserRole).toLongLong()});
+        QString text = entry->title.toHtmlEscaped();
+        for (const Session& session : workspace().data().sessions)
+            for (const Clip& clip : session.clips)
+                if (clip.id == entry->id && session.isModel)
+                    text += tr("<br><span style='color:%1'>model</span>").arg(theme::colours().model.name());
         if (entry->missing)
-            text += tr("\nnot found: %1").arg(entry->path);
-        list_->item(i)->setText(text);
+            text += tr("<br>not found: %1").arg(entry->path.toHtmlEscaped());
+        item->setData(Qt::AccessibleTextRole, entry->title);
+        QWidget* row = list_->itemWidget(item);
+        static_cast<QLabel*>(row->layout()->itemAt(1)->widget())->setText(text);
+        item->setSizeHint(row->sizeHint() + QSize(0, 10));
         if (entry->id == clip_)
             list_->setCurrentRow(i);
     }
@@ -596,7 +615,7 @@ void FilmPage::addClips(const QStringList& paths) {
     }
     const SessionId session = workspace().session();
     workspace().jobs().start<std::vector<Result<NewClip>>>(
-        tr("Reading %1 clip(s)").arg(paths.size()), this,
+        tr("Reading %1").arg(words::counted(static_cast<std::size_t>(paths.size()), tr("clip"), tr("clips"))), this,
         [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {
             std::vector<Result<NewClip>> clips;
             for (const QString& path : paths) {

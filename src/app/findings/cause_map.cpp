@@ -39,7 +39,7 @@ void CauseMap::setFinding(const Pack& pack, const Findings& findings, const std:
             if (cause.fault == fault)
                 add(other.id, words::text(other.title), 2, cause.weight);
     const int most = std::max({rows_[0], rows_[1], rows_[2]});
-    setMinimumHeight(std::max(70, most * 58 + 8));
+    setMinimumHeight(std::max(70, most * 66 + 8));
     update();
 }
 
@@ -51,7 +51,7 @@ QRectF CauseMap::rectOf(const Box& box) const {
             index = used;
         used += rows_[c] > 0;
     }
-    const double gap = 34, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 46;
+    const double gap = 22, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 58;
     const double slot = height() / static_cast<double>(std::max(1, rows_[box.column]));
     return QRectF(1 + index * (boxWidth + gap), slot * (box.row + .5) - boxHeight / 2, boxWidth, boxHeight);
 }
@@ -90,8 +90,8 @@ void CauseMap::paintEvent(QPaintEvent*) {
         QRectF text = r.adjusted(7, 2, -5, -2);
         if (!box.fault.empty()) {
             look::drawSign(painter, box.present ? look::signOf(box.state) : look::Sign::Within,
-                           QPointF(r.left() + 12, r.center().y()), 11, p);
-            text.setLeft(r.left() + 23);
+                           QPointF(r.left() + 11, r.center().y()), 10, p);
+            text.setLeft(r.left() + 20);
         }
         painter.setPen(box.present || box.fault.empty() ? p.ink : p.slate);
         const QString weight =

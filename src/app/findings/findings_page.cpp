@@ -286,7 +286,7 @@ void FindingsPage::showList() {
         if (!finding.consequenceOf.empty())
             notes << tr("follows from \"%1\"").arg(words::text(pack.fault(finding.consequenceOf)->title).toLower());
         else if (!finding.leadsTo.empty())
-            notes << tr("leads to %1 other(s)").arg(finding.leadsTo.size());
+            notes << tr("leads to %1").arg(words::counted(finding.leadsTo.size(), tr("other"), tr("others")));
         if (!finding.present)
             notes << tr("seen, but seldom");
         if (finding.changedTarget)
@@ -307,7 +307,9 @@ void FindingsPage::showList() {
         look::drawSign(painter, safety ? look::Sign::Safety : look::signOf(finding.state), {16, 16}, 24,
                        theme::colours());
         painter.end();
-        item->setIcon(QIcon(icon));
+        QIcon sign(icon);
+        sign.addPixmap(icon, QIcon::Selected);
+        item->setIcon(sign);
         item->setData(Qt::UserRole, words::text(finding.fault));
         if (finding.fault == fault_)
             chosenRow = row;

@@ -153,10 +153,10 @@ void HandoverPage::preview() {
     std::size_t pictures = 0;
     for (const auto& finding : content.findings)
         pictures += finding.pictures.size();
-    what_->setText(tr("%1 strengths, %2 findings, %3 ladder(s), %4 key pictures, dates and cautions.")
+    what_->setText(tr("%1 strengths, %2 findings, %3, %4 key pictures, dates and cautions.")
                        .arg(content.strengths.size())
                        .arg(content.findings.size())
-                       .arg(content.ladders.size())
+                       .arg(words::counted(content.ladders.size(), tr("ladder"), tr("ladders")))
                        .arg(pictures));
     leaves_->setText(tr("Name, skill, %1 still pictures with the athlete's or the instructors' faces, measured values "
                         "and the plan. No clip. "

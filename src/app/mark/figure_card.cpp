@@ -15,8 +15,8 @@
 namespace riflesso {
 
 FigureCard::FigureCard(QWidget* parent) : QWidget(parent) {
-    setMinimumHeight(150);
-    setMaximumHeight(240);
+    setMinimumHeight(140);
+    setMaximumHeight(200);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setAccessibleName(tr("Figure card: which landmark is next"));
 }

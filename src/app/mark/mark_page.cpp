@@ -67,6 +67,7 @@ QWidget* MarkPage::buildSide() {
     events_->setObjectName(QStringLiteral("events"));
     events_->setFocusPolicy(Qt::TabFocus);
     events_->setAccessibleName(tr("Key events of the repetition"));
+    events_->setStyleSheet(QStringLiteral("QListWidget::item { padding: 1px 6px; }"));
     events_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     layout->addWidget(events_);
     auto* row = new QHBoxLayout;
@@ -126,6 +127,7 @@ QWidget* MarkPage::buildStrip() {
     layout->setSpacing(2);
     auto* row = new QHBoxLayout;
     row->setContentsMargins(12, 0, 12, 0);
+    row->setSpacing(8);
     row->addWidget(label(tr("Repetitions"), theme::kQuiet));
     repetitions_ = new QHBoxLayout;
     repetitions_->setSpacing(3);
@@ -230,7 +232,11 @@ QString MarkPage::headline() const {
         .arg(place.repetition->number)
         .arg(static_cast<int>(all) - open)
         .arg(all)
-        .arg(where, missing ? tr("Missing: %1 key event(s). ").arg(missing) : QString(), next);
+        .arg(where,
+             missing ? tr("Missing: %1. ")
+                           .arg(words::counted(static_cast<std::size_t>(missing), tr("key event"), tr("key events")))
+                     : QString(),
+             next);
 }
 
 StepState MarkPage::state() const {
@@ -275,6 +281,8 @@ void MarkPage::refresh() {
         return;
     filling_ = true;
     const RepetitionPlace place = workspace().place();
+    if (!workspace().data().pack.event(event_) && !workspace().data().pack.events.empty())
+        event_ = workspace().data().pack.events.front().id;
     if (workspace().repetition() != shown_) {
         shown_ = workspace().repetition();
         selected_.clear();
@@ -286,8 +294,6 @@ void MarkPage::refresh() {
         }
     }
     const Pack& pack = workspace().data().pack;
-    if (!pack.event(event_) && !pack.events.empty())
-        event_ = pack.events.front().id;
     int instant = 0;
     for (const MeasureDef& def : pack.measures)
         instant += isInstantKind(def.kind);
@@ -357,7 +363,7 @@ void MarkPage::showEvents() {
             item->setData(Qt::UserRole, words::text(event.id));
             item->setToolTip(words::text(event.hint));
         }
-        events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0) + 1) + 4);
+        events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0)) + 6);
     }
     const Trial trial = place ? toTrial(workspace().data(), place) : Trial();
     for (int i = 0; i < events_->count(); ++i) {

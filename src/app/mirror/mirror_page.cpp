@@ -45,18 +45,21 @@ QWidget* MirrorPage::buildLeft() {
     layout->addWidget(model_, 10);
     auto* bar = new QHBoxLayout;
     bar->setContentsMargins(12, 4, 12, 4);
+    bar->setSpacing(10);
     ghost_ = new QPushButton(tr("Ghost (G)"));
     ghost_->setObjectName(QStringLiteral("ghost"));
     ghost_->setCheckable(true);
     ghost_->setChecked(true);
     ghost_->setFocusPolicy(Qt::TabFocus);
     ghostText_ = label({}, theme::kQuiet);
-    ghostText_->setWordWrap(false);
+    ghostText_->setWordWrap(true);
     curveMeasure_ = new QComboBox;
     curveMeasure_->setObjectName(QStringLiteral("curveMeasure"));
     curveMeasure_->setAccessibleName(tr("Measure of the curve"));
     curveMeasure_->setFocusPolicy(Qt::TabFocus);
-    curveMeasure_->setMaximumWidth(250);
+    curveMeasure_->setMinimumWidth(230);
+    curveMeasure_->setMaximumWidth(280);
+    curveMeasure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     bar->addWidget(ghost_);
     bar->addWidget(ghostText_, 1);
     bar->addWidget(curveMeasure_);
@@ -89,12 +92,14 @@ QWidget* MirrorPage::buildRight() {
     repetitions_->setSpacing(3);
     row->addLayout(repetitions_);
     row->addStretch();
+    row->addSpacing(10);
     row->addWidget(label(tr("Model"), theme::kQuiet));
     modelRepetition_ = new QComboBox;
     modelRepetition_->setObjectName(QStringLiteral("modelRepetition"));
     modelRepetition_->setAccessibleName(tr("Repetition of the model"));
     modelRepetition_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(modelRepetition_);
+    modelRepetition_->setMinimumWidth(124);
     row->addSpacing(8);
     layout->addLayout(row);
     auto* inner = new QWidget;
@@ -134,7 +139,8 @@ QString MirrorPage::headline() const {
         .arg(clear)
         .arg(possible)
         .arg(strengths)
-        .arg(missing ? tr("Missing: %1 measure(s) without a value. ").arg(missing) : QString());
+        .arg(missing ? tr("Missing: %1 without a value. ").arg(words::counted(missing, tr("measure"), tr("measures")))
+                     : QString());
 }
 
 StepState MirrorPage::state() const {
@@ -176,7 +182,7 @@ void MirrorPage::refresh() {
         curveMeasure_->clear();
         for (const MeasureDef& def : data.pack.measures)
             if (isInstantKind(def.kind))
-                curveMeasure_->addItem(tr("Curve: %1").arg(words::text(def.title)), words::text(def.id));
+                curveMeasure_->addItem(words::text(def.title), words::text(def.id));
     }
     anchors_ = phaseAnchors(data.pack, models, trials);
     own_.reset();
@@ -280,7 +286,7 @@ void MirrorPage::showRulers() {
                           .arg(theme::colours().ink.name(), name.toHtmlEscaped(), theme::colours().slate.name(),
                                set ? QStringLiteral("%1, T %2")
                                          .arg(words::referenceText(*def, set->reference),
-                                              words::number(set->tolerance, words::decimalsFor(set->tolerance)))
+                                              QString::number(set->tolerance, 'g', 3))
                                    : QString()));
             text->setFixedWidth(164);
             text->setToolTip(tr("%1. Click: why this number.").arg(words::text(def->title)));
@@ -523,8 +529,8 @@ void MirrorPage::goToPhase(double percent) {
     if (ownMap_ && !ownMap_->dropped().empty())
         dropped = tr(" · out of order here: %1")
                       .arg(words::text(data.pack.event(ownMap_->dropped().front())->title).toLower());
-    ghostText_->setText((other_ ? tr("model scaled on the trunk, placed at the rear foot") : QString()) +
-                        tr(" · phase %1 %").arg(qRound(percent)) + dropped);
+    ghostText_->setText((other_ ? tr("scaled on the trunk, at the rear foot · ") : QString()) +
+                        tr("phase %1 %").arg(qRound(percent)) + dropped);
     emit headlineChanged();
 }
 

@@ -49,7 +49,7 @@ void WeekView::paintEvent(QPaintEvent*) {
     painter.setPen(p.slate);
     for (int d = 0; d < 7; ++d)
         painter.drawText(QRectF(left + d * day, 0, day, 20), Qt::AlignCenter,
-                         QLocale().dayName(d + 1, QLocale::NarrowFormat));
+                         QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
     for (int week = 0; week < weeks_; ++week) {
         const double y = 20 + week * rowHeight;
         const QDate monday = first_.addDays(7 * week);
@@ -179,7 +179,7 @@ QString PlanPage::headline() const {
     const QStringList conflicts = scheduleConflicts(workspace().data());
     return tr("Focus: %1%2. %3<b>Next: %4.</b>")
         .arg(names.join(tr("; minor: ")), chosen ? QString() : tr(" (proposed, not decided)"),
-             conflicts.isEmpty() ? QString() : tr("%1 conflict(s) of dates. ").arg(conflicts.size()),
+             conflicts.isEmpty() ? QString() : tr("Dates collide: %1. ").arg(conflicts.size()),
              chosen ? tr("practise on the rung marked, or hand the plan over") : tr("decide in Findings"));
 }
 

@@ -15,7 +15,7 @@
 namespace riflesso {
 
 ShareBar::ShareBar(QWidget* parent) : QWidget(parent) {
-    setMinimumHeight(86);
+    setMinimumHeight(96);
     setAccessibleName(tr("Share of good repetitions in this block"));
 }
 
@@ -71,15 +71,16 @@ PracticePage::PracticePage(Workspace& workspace, QWidget* parent) : Page(workspa
     rung_->setFocusPolicy(Qt::TabFocus);
     left->addWidget(rung_);
     cue_ = label({}, theme::kBig);
-    cue_->setStyleSheet(QStringLiteral("font-size: 21pt; font-weight: bold;"));
+    cue_->setStyleSheet(QStringLiteral("font-size: 24pt; font-weight: bold;"));
     left->addWidget(cue_);
     good_ = label({});
     good_->setStyleSheet(QStringLiteral("font-size: 13pt;"));
     left->addWidget(good_);
+    left->addStretch(1);
     auto* numbers = new QHBoxLayout;
     share_ = label({});
     share_->setObjectName(QStringLiteral("share"));
-    share_->setStyleSheet(QStringLiteral("font-size: 54pt; font-weight: bold;"));
+    share_->setStyleSheet(QStringLiteral("font-size: 72pt; font-weight: bold;"));
     share_->setWordWrap(false);
     verdict_ = label({});
     verdict_->setObjectName(QStringLiteral("verdict"));
@@ -103,15 +104,16 @@ PracticePage::PracticePage(Workspace& workspace, QWidget* parent) : Page(workspa
     back_ = new QPushButton(tr("Take back (Backspace)"));
     back_->setObjectName(QStringLiteral("takeBack"));
     for (QPushButton* button : {yes_, no_}) {
-        button->setMinimumHeight(64);
+        button->setMinimumHeight(110);
         button->setStyleSheet(QStringLiteral("font-size: 18pt;"));
         buttons->addWidget(button, 3);
     }
     buttons->addWidget(back_, 1);
     for (QPushButton* button : {yes_, no_, back_})
         button->setFocusPolicy(Qt::TabFocus);
+    left->addStretch(1);
     left->addLayout(buttons);
-    left->addStretch();
+    left->addStretch(1);
     layout->addLayout(left, 2);
     auto* right = new QVBoxLayout;
     right->addWidget(label(tr("LADDER SO FAR"), theme::kHeading));

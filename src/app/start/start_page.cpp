@@ -85,7 +85,10 @@ QString StartPage::headline() const {
 }
 
 void StartPage::refresh() {
-    waiting_->setText(clips_.isEmpty() ? QString() : tr("%1 clip(s) wait for the case.").arg(clips_.size()));
+    waiting_->setText(clips_.isEmpty()
+                          ? QString()
+                          : tr("Waiting for the case: %1.")
+                                .arg(words::counted(static_cast<std::size_t>(clips_.size()), tr("clip"), tr("clips"))));
 }
 
 void StartPage::keepClips(const QStringList& paths) {

@@ -113,7 +113,7 @@ void TimeStrip::paintEvent(QPaintEvent*) {
         wanted.push_back(xOf(event.frame));
         widths.push_back(metrics.horizontalAdvance(event.title) + 2);
     }
-    const std::vector<double> placed = spreadLabels(wanted, widths, width(), 8);
+    const std::vector<double> placed = spreadLabels(wanted, widths, width() - 8, 8, 8);
     for (std::size_t i = 0; i < content_.events.size(); ++i) {
         const StripEvent& event = content_.events[i];
         painter.setPen(QPen(event.selected ? p.ink : p.slate, event.selected ? 2 : 1));

@@ -11,12 +11,12 @@
 namespace riflesso {
 
 std::vector<double> spreadLabels(const std::vector<double>& wanted, const std::vector<double>& widths, double length,
-                                 double gap) {
+                                 double gap, double start) {
     std::vector<std::size_t> order(wanted.size());
     std::iota(order.begin(), order.end(), std::size_t(0));
     std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return wanted[a] < wanted[b]; });
     std::vector<double> placed(wanted.size());
-    double free = 0;
+    double free = start;
     for (std::size_t i : order) {
         placed[i] = std::max(wanted[i], free + widths[i] / 2);
         free = placed[i] + widths[i] / 2 + gap;
@@ -75,7 +75,7 @@ void Waterline::paintEvent(QPaintEvent*) {
             widths.push_back(metrics.horizontalAdvance(event.title) + 2);
             shown.push_back(&event);
         }
-        const std::vector<double> placed = spreadLabels(wanted, widths, width(), 9);
+        const std::vector<double> placed = spreadLabels(wanted, widths, width() - 4, 9, 4);
         const QColor colour = above ? p.athleteText : p.model;
         for (std::size_t i = 0; i < shown.size(); ++i) {
             const double tickEnd = above ? mid - reach : mid + reach;
@@ -103,7 +103,7 @@ void Waterline::paintEvent(QPaintEvent*) {
         widths.push_back(metrics.horizontalAdvance(event.note) + 24);
         wanted.push_back(std::max(xOf(*event.athlete), xOf(*event.model)) + 8 + widths.back() / 2);
     }
-    const std::vector<double> placed = spreadLabels(wanted, widths, width(), 6);
+    const std::vector<double> placed = spreadLabels(wanted, widths, width() - 4, 6, 4);
     for (std::size_t i = 0; i < noted.size(); ++i) {
         const QRectF box(placed[i] - widths[i] / 2, mid - metrics.height() / 2, widths[i], metrics.height());
         painter.fillRect(box, p.raised);

@@ -18,9 +18,9 @@ struct WaterlineEvent {
 };
 
 /// Places of labels along a line so that none runs into another: pure arithmetic.
-/// wanted: centres; widths: of the labels; the result keeps their order and stays in [0, length].
+/// wanted: centres; widths: of the labels; the result keeps their order and stays in [start, length].
 [[nodiscard]] std::vector<double> spreadLabels(const std::vector<double>& wanted, const std::vector<double>& widths,
-                                               double length, double gap);
+                                               double length, double gap, double start = 0);
 
 class Waterline : public QWidget {
     Q_OBJECT

@@ -1,0 +1,148 @@
+#include "core/prescription.h"
+#include "support/made_trials.h"
+
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+/// Four faults, each on its own observation, each with the ladder d1, d2.
+Pack pack() {
+    Json json = smallPack();
+    json["observations"] = Json::array();
+    json["faults"] = Json::array();
+    json["ladders"] = Json::array();
+    for (const char* id : {"w", "x", "y", "z"}) {
+        json["observations"].push_back({{"id", std::string("o") + id}, {"title", id}, {"ask", "?"}});
+        json["faults"].push_back({{"id", id}, {"title", id}, {"explain", "So."}, {"effect", 0.5}, {"level", "knee"}, {"phase", "all"}, {"when", {{{"observation", std::string("o") + id}}}}});
+        json["ladders"].push_back({{"fault", id}, {"rungs", {"d1", "d2"}}});
+    }
+    json["faults"][1]["causes"] = Json::parse(R"([{"fault": "w", "weight": 0.9, "because": "So."}])");
+    json["faults"][3]["safety"] = {{"level", "caution"}, {"text", "Care for the knee."}};
+    json["drills"][0]["needs"] = {"pad"};
+    json["drills"][1]["not_for"] = {"knee pain"};
+    return packOf(json);
+}
+
+std::vector<Trial> showing(const std::string& faults, Stress stress = Stress::Calm, int count = 4) {
+    std::vector<Trial> trials;
+    for (int i = 0; i < count; ++i) {
+        Trial trial;
+        trial.id = std::to_string(i + 1);
+        trial.stress = stress;
+        for (const char* id : {"w", "x", "y", "z"})
+            trial.observations[std::string("o") + id] = faults.find(id) != std::string::npos ? "no" : "yes";
+        trials.push_back(trial);
+    }
+    return trials;
+}
+
+Prescription prescribed(const std::vector<Trial>& trials, const AthleteFacts& facts = {}, const Decisions& decisions = {}) {
+    const Pack p = pack();
+    return prescribe(p, findFaults(p, trials, {}, facts.limits, School::Root), trials, facts, decisions, {});
+}
+
+} // namespace
+
+class TestPrescription : public QObject {
+    Q_OBJECT
+private slots:
+    void oneMainAndOneMinorThatIsNoConsequence() {
+        const Prescription plan = prescribed(showing("wxyz"));
+        QCOMPARE(plan.focus.size(), std::size_t(2));
+        QCOMPARE(plan.focus[0].fault, std::string("w"));
+        QVERIFY(plan.focus[0].main);
+        QCOMPARE(plan.focus[1].fault, std::string("y")); // x follows from w
+        QVERIFY(!plan.focus[1].main);
+        QCOMPARE(plan.cautions, std::vector<std::string>{"Care for the knee."}); // the cautions always go along
+    }
+    void theAnalystsDecisionsWin() {
+        Decisions decisions;
+        decisions.setAside = {"w"};
+        QCOMPARE(prescribed(showing("wxyz"), {}, decisions).focus[0].fault, std::string("x"));
+        decisions.workOn = {"z"};
+        const Prescription plan = prescribed(showing("wxyz"), {}, decisions);
+        QCOMPARE(plan.focus.size(), std::size_t(1));
+        QCOMPARE(plan.focus[0].fault, std::string("z"));
+        decisions.workOn = {"z", "y", "x"};
+        QCOMPARE(prescribed(showing("wxyz"), {}, decisions).focus.size(), std::size_t(2)); // never more than two
+    }
+    void nothingPresentNothingPrescribed() {
+        QVERIFY(prescribed(showing("")).focus.empty());
+    }
+    void theStartFollowsWhatIsMastered() {
+        AthleteFacts facts;
+        QVERIFY(prescribed(showing("w"), facts).focus[0].rungs[0].startHere); // nothing mastered: the first rung
+        facts.masteredStress = Stress::Fed;
+        const Focus byWord = prescribed(showing("w"), facts).focus[0];
+        QVERIFY(!byWord.rungs[0].startHere);
+        QVERIFY(byWord.rungs[1].startHere); // the last rung whose stress is mastered
+        // Four repetitions in a level that seldom show the fault master it.
+        std::vector<Trial> trials = showing("w", Stress::Live, 4);
+        std::vector<Trial> calm = showing("", Stress::Fed, 5);
+        for (std::size_t i = 0; i < calm.size(); ++i) {
+            calm[i].id = std::to_string(100 + i);
+            trials.push_back(calm[i]);
+        }
+        QVERIFY(prescribed(trials).focus[0].rungs[1].startHere);
+    }
+    void drillsThatCannotBeDoneAreNamed() {
+        AthleteFacts facts;
+        facts.equipmentKnown = true;
+        const Prescription without = prescribed(showing("w"), facts);
+        QCOMPARE(without.focus[0].rungs.size(), std::size_t(1));
+        QCOMPARE(without.missing, std::vector<std::string>{"One: needs pad"});
+        facts.equipment = {"pad"};
+        facts.limits = {"knee pain"};
+        const Prescription hurt = prescribed(showing("w"), facts);
+        QCOMPARE(hurt.focus[0].rungs[0].drill, std::string("d1"));
+        QCOMPARE(hurt.missing, std::vector<std::string>{"Two: not with knee pain"});
+        QVERIFY(hurt.focus[0].rungs[0].startHere); // the start moves with what is left
+    }
+    void blocks_data() {
+        QTest::addColumn<int>("good");
+        QTest::addColumn<int>("all");
+        QTest::addColumn<int>("block");
+        QTest::addColumn<int>("verdict");
+        QTest::addColumn<int>("more");
+        QTest::addColumn<bool>("confirm");
+        const int ease = int(RungVerdict::Ease), hold = int(RungVerdict::Hold), advance = int(RungVerdict::Advance);
+        QTest::newRow("half is too hard") << 6 << 12 << 12 << ease << 0 << false;
+        QTest::newRow("seven stay") << 7 << 12 << 12 << hold << 0 << false;
+        QTest::newRow("nine advance, to be confirmed") << 9 << 12 << 12 << advance << 0 << true;
+        QTest::newRow("eleven are sure") << 11 << 12 << 12 << advance << 0 << false;
+        QTest::newRow("few are provisional") << 3 << 4 << 12 << advance << 8 << true;
+        QTest::newRow("nothing yet") << 0 << 0 << 12 << hold << 12 << false;
+        QTest::newRow("block of six needs six") << 5 << 6 << 6 << advance << 0 << true;
+        QTest::newRow("block of six, all good") << 6 << 6 << 6 << advance << 0 << false;
+        QTest::newRow("block of twenty needs nineteen") << 18 << 20 << 20 << advance << 0 << true;
+        QTest::newRow("block of twenty, nineteen") << 19 << 20 << 20 << advance << 0 << false;
+    }
+    void blocks() {
+        QFETCH(int, good);
+        QFETCH(int, all);
+        QFETCH(int, block);
+        QFETCH(int, verdict);
+        QFETCH(int, more);
+        QFETCH(bool, confirm);
+        const BlockVerdict out = judgeBlock(good, all, block);
+        QCOMPARE(int(out.verdict), verdict);
+        QCOMPARE(out.moreWanted, more);
+        QCOMPARE(out.confirm, confirm);
+        QCOMPARE(out.share.has_value(), all > 0);
+    }
+    void theIntervalExcludesTheOtherVerdict() {
+        for (int good = 0; good <= 12; ++good) {
+            const BlockVerdict out = judgeBlock(good, 12);
+            if (out.verdict == RungVerdict::Advance)
+                QVERIFY(out.interval.low > 0.5);
+            if (out.verdict == RungVerdict::Ease)
+                QVERIFY(out.interval.high < 0.75);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPrescription)
+#include "tst_prescription.moc"

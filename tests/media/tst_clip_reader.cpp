@@ -1,0 +1,283 @@
+// Clips against the ffmpeg program: an independent reader of every frame.
+
+#include "media/clip_reader.h"
+#include "media/clip_writer.h"
+#include "media/picture_maker.h"
+#include "support/files.h"
+
+#include <QCryptographicHash>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QtTest>
+
+#include <random>
+
+using namespace riflesso;
+
+namespace {
+
+/// Runs a program; its standard output.
+QByteArray output(const QString& program, const QStringList& arguments) {
+    QProcess process;
+    process.start(program, arguments);
+    if (!process.waitForFinished(120000) || process.exitCode() != 0)
+        qWarning("%s: %s", qPrintable(program), process.readAllStandardError().constData());
+    return process.readAllStandardOutput();
+}
+
+/// MD5 of every frame as ffmpeg decodes it, upright, in RGB.
+QStringList framesOf(const QString& clip) {
+    const QByteArray text = output(QStringLiteral("ffmpeg"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), clip, QStringLiteral("-map"), QStringLiteral("0:v:0"),
+                                                              QStringLiteral("-fps_mode"), QStringLiteral("passthrough"), QStringLiteral("-sws_flags"), QStringLiteral("bicubic+accurate_rnd+full_chroma_int"),
+                                                              QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("framemd5"), QStringLiteral("-")});
+    QStringList out;
+    for (const QByteArray& line : text.split('\n'))
+        if (!line.startsWith('#') && !line.trimmed().isEmpty())
+            out << QString::fromLatin1(line.split(',').last().trimmed());
+    return out;
+}
+
+QString md5(const Picture& picture) {
+    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(picture.rgb->data()), static_cast<qsizetype>(picture.rgb->size()));
+    return QString::fromLatin1(QCryptographicHash::hash(bytes, QCryptographicHash::Md5).toHex());
+}
+
+} // namespace
+
+class TestClipReader : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir dir_;
+
+    QString made(const QString& name, const QStringList& arguments) {
+        const QString path = dir_.filePath(name);
+        if (!QFile::exists(path))
+            output(QStringLiteral("ffmpeg"), QStringList{QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-y")} + arguments + QStringList{path});
+        return path;
+    }
+    /// A long group with B-frames: one key frame in 180 frames.
+    QString longGroup() {
+        return made(QStringLiteral("long.mp4"), {QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"), QStringLiteral("testsrc2=size=192x108:rate=60:duration=3"), QStringLiteral("-c:v"),
+                                                 QStringLiteral("libx264"), QStringLiteral("-g"), QStringLiteral("250"), QStringLiteral("-bf"), QStringLiteral("3"), QStringLiteral("-pix_fmt"), QStringLiteral("yuv420p")});
+    }
+
+private slots:
+    void everyFrameOfALongGroupWithBFrames() {
+        const QString clip = longGroup();
+        const QStringList expected = framesOf(clip);
+        QCOMPARE(expected.size(), 180);
+        const auto reader = ClipReader::open(clip.toStdString(), 3 << 20); // a cache far smaller than the clip
+        QVERIFY2(reader, reader ? "" : reader.error().sentence().c_str());
+        QCOMPARE((*reader)->info().frames(), 180);
+        const auto same = [&](int i) {
+            const auto picture = (*reader)->frame(i);
+            return picture && picture->index == i && md5(*picture) == expected[i];
+        };
+        for (int i = 0; i < 180; ++i)
+            QVERIFY2(same(i), qPrintable(QStringLiteral("forward, frame %1").arg(i)));
+        for (int i = 179; i >= 0; --i)
+            QVERIFY2(same(i), qPrintable(QStringLiteral("backward, frame %1").arg(i)));
+        std::mt19937 random(4);
+        for (int k = 0; k < 200; ++k) {
+            const int i = static_cast<int>(random() % 180);
+            QVERIFY2(same(i), qPrintable(QStringLiteral("jump %1, frame %2").arg(k).arg(i)));
+        }
+        QVERIFY((*reader)->cachedBytes() <= (3 << 20));
+    }
+    void clipsOfAllSorts_data() {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<QStringList>("arguments");
+        const auto row = [](const char* name, const QString& file, const QString& arguments) { QTest::newRow(name) << file << arguments.split(u' '); };
+        row("many key frames", "keys.mp4", "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -c:v libx264 -g 7 -pix_fmt yuv420p");
+        row("motion JPEG", "jpeg.avi", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v mjpeg -pix_fmt yuvj420p");
+        row("VP9", "vp9.webm", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libvpx-vp9 -pix_fmt yuv420p");
+        row("uneven times", "uneven.mkv", "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr -c:v libx264 -pix_fmt yuv420p");
+        row("B-frames without times", "packed.avi", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=2 -c:v mpeg4 -bf 2");
+        row("one frame", "one.mp4", "-f lavfi -i testsrc2=size=128x96:rate=25 -frames:v 1 -c:v libx264 -pix_fmt yuv420p");
+    }
+    void clipsOfAllSorts() {
+        QFETCH(QString, name);
+        QFETCH(QStringList, arguments);
+        const QString clip = made(name, arguments);
+        const QStringList expected = framesOf(clip);
+        QVERIFY(!expected.isEmpty());
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY2(reader, reader ? "" : reader.error().sentence().c_str());
+        QCOMPARE((*reader)->info().frames(), expected.size());
+        for (int step : {1, -1})
+            for (int k = 0; k < expected.size(); ++k) {
+                const int i = step > 0 ? k : static_cast<int>(expected.size()) - 1 - k;
+                const auto picture = (*reader)->frame(i);
+                QVERIFY2(picture, picture ? "" : picture.error().sentence().c_str());
+                QCOMPARE(md5(*picture), expected[i]);
+            }
+    }
+    void timesAreTheFilesOwn() {
+        const QString clip = made(QStringLiteral("uneven.mkv"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr -c:v libx264 -pix_fmt yuv420p").split(u' '));
+        const QByteArray text = output(QStringLiteral("ffprobe"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-select_streams"), QStringLiteral("v"), QStringLiteral("-show_entries"),
+                                                                   QStringLiteral("frame=pts_time"), QStringLiteral("-of"), QStringLiteral("csv=p=0"), clip});
+        QList<double> expected;
+        for (const QByteArray& line : text.split('\n'))
+            if (!line.trimmed().isEmpty())
+                expected << line.trimmed().replace(",", "").toDouble();
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY(reader);
+        const ClipInfo& info = (*reader)->info();
+        QCOMPARE(info.frames(), expected.size());
+        for (int i = 0; i < info.frames(); ++i)
+            QVERIFY(std::abs(info.timesS[static_cast<std::size_t>(i)] - (expected[i] - expected[0])) < 1e-6);
+        QVERIFY(info.gaps.size() >= 7); // a hole after every third frame of seven
+        QCOMPARE(info.gaps[0].frame, 3);
+        QVERIFY(std::abs(info.gaps[0].intervalS - 2.0 / 30) < 2e-3);
+    }
+    void uprightWhateverTheFlag_data() {
+        QTest::addColumn<int>("rotation");
+        for (int rotation : {90, 180, 270})
+            QTest::addRow("%d", rotation) << rotation;
+    }
+    void uprightWhateverTheFlag() {
+        QFETCH(int, rotation);
+        const QString flat = made(QStringLiteral("flat.mp4"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -c:v libx264 -pix_fmt yuv420p").split(u' '));
+        const QString turned = made(QStringLiteral("turned%1.mp4").arg(rotation), {QStringLiteral("-display_rotation"), QString::number(-rotation), QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy")});
+        QString clip = turned;
+        auto reader = ClipReader::open(clip.toStdString());
+        if (reader && (*reader)->info().rotation == 0) {
+            // Older ffmpeg writes the flag from metadata.
+            clip = made(QStringLiteral("meta%1.mp4").arg(rotation), {QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy"), QStringLiteral("-metadata:s:v:0"), QStringLiteral("rotate=%1").arg(rotation)});
+            reader = ClipReader::open(clip.toStdString());
+        }
+        QVERIFY(reader);
+        const ClipInfo& info = (*reader)->info();
+        QVERIFY(info.rotation != 0);
+        QCOMPARE(info.displayWidth, info.rotation % 180 ? 96 : 128);
+        const QStringList expected = framesOf(clip); // ffmpeg turns by the flag too
+        for (int i = 0; i < info.frames(); ++i)
+            QCOMPARE(md5(*(*reader)->frame(i)), expected[i]);
+    }
+    void turningRows() {
+        const std::vector<std::uint8_t> rgb = {1, 1, 1, 2, 2, 2, 3, 3, 3, 4, 4, 4, 5, 5, 5, 6, 6, 6}; // 3 x 2
+        const auto reds = [](const std::vector<std::uint8_t>& v) {
+            QList<int> out;
+            for (std::size_t i = 0; i < v.size(); i += 3)
+                out << v[i];
+            return out;
+        };
+        QCOMPARE(reds(turned(rgb, 3, 2, 90)), (QList<int>{4, 1, 5, 2, 6, 3}));
+        QCOMPARE(reds(turned(rgb, 3, 2, 180)), (QList<int>{6, 5, 4, 3, 2, 1}));
+        QCOMPARE(reds(turned(rgb, 3, 2, 270)), (QList<int>{3, 6, 2, 5, 1, 4}));
+    }
+    void pixelsThatAreNotSquare() {
+        const QString clip = made(QStringLiteral("wide.mp4"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -vf setsar=2/1 -c:v libx264 -pix_fmt yuv420p").split(u' '));
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY(reader);
+        QCOMPARE((*reader)->info().storedWidth, 128);
+        QCOMPARE((*reader)->info().displayWidth, 256);
+        QCOMPARE((*(*reader)->frame(3)).width, 256);
+    }
+    void realClipsOfDebian_data() {
+        QTest::addColumn<QString>("file");
+        QTest::addColumn<int>("frames");
+        QTest::newRow("vtest.avi") << QStringLiteral("vtest.avi") << 795;
+        QTest::newRow("tree.avi: 444 declared, 68 real") << QStringLiteral("tree.avi") << 68;
+        QTest::newRow("Megamind.avi: packets without times") << QStringLiteral("Megamind.avi") << -1;
+    }
+    void realClipsOfDebian() {
+        QFETCH(QString, file);
+        QFETCH(int, frames);
+        QString clip = QStringLiteral("/usr/share/doc/opencv-doc/examples/data/") + file;
+        if (!QFile::exists(clip)) {
+            const QByteArray list = output(QStringLiteral("dpkg"), {QStringLiteral("-L"), QStringLiteral("opencv-doc")});
+            for (const QByteArray& line : list.split('\n'))
+                if (line.endsWith('/' + file.toLatin1()))
+                    clip = QString::fromLatin1(line);
+        }
+        QVERIFY2(QFile::exists(clip), "install opencv-doc");
+        const QStringList expected = framesOf(clip);
+        if (frames > 0)
+            QCOMPARE(expected.size(), frames);
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY2(reader, reader ? "" : reader.error().sentence().c_str());
+        QCOMPARE((*reader)->info().frames(), expected.size());
+        std::mt19937 random(8);
+        for (int k = 0; k < 40; ++k) {
+            const int i = k == 0 ? static_cast<int>(expected.size()) - 1 : static_cast<int>(random() % static_cast<unsigned>(expected.size()));
+            const auto picture = (*reader)->frame(i);
+            QVERIFY2(picture, picture ? "" : picture.error().sentence().c_str());
+            QCOMPARE(md5(*picture), expected[i]);
+        }
+    }
+    void badInput_data() {
+        QTest::addColumn<QByteArray>("content");
+        QTest::newRow("empty") << QByteArray();
+        QTest::newRow("text") << QByteArray("this is no clip\n").repeated(50);
+        QFile whole(longGroup());
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        QTest::newRow("cut off before its index") << whole.read(2000);
+        QTest::newRow("noise") << QByteArray(5000, '\x5a');
+    }
+    void badInput() {
+        QFETCH(QByteArray, content);
+        const QString path = dir_.filePath(QStringLiteral("bad.mp4"));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(content);
+        file.close();
+        const auto reader = ClipReader::open(path.toStdString());
+        QVERIFY(!reader);
+        QCOMPARE(reader.error().where, path.toStdString());
+        QVERIFY(reader.error().kind == Error::Kind::BadInput);
+        QVERIFY(!reader.error().got.empty());
+    }
+    void missingFilesAndFramesOutside() {
+        QVERIFY(!ClipReader::open(dir_.filePath(QStringLiteral("none.mp4")).toStdString()));
+        QVERIFY(!ClipReader::open(dir_.path().toStdString()));
+        const auto reader = ClipReader::open(longGroup().toStdString());
+        QVERIFY(!(*reader)->frame(-1));
+        QVERIFY(!(*reader)->frame(180));
+        QVERIFY((*reader)->frame(179)); // still works afterwards
+    }
+    void repeatedFramesAreFoundAndTheSearchStops() {
+        const QString clip = made(QStringLiteral("frozen.mp4"), QStringLiteral("-f lavfi -i color=red:size=64x64:rate=25:duration=0.4 -c:v libx264 -qp 0 -pix_fmt yuv420p").split(u' '));
+        const auto reader = ClipReader::open(clip.toStdString());
+        const auto repeated = (*reader)->repeatedFrames({});
+        QVERIFY(repeated);
+        QCOMPARE(repeated->size(), static_cast<std::size_t>((*reader)->info().frames() - 1));
+        const auto stopped = (*reader)->repeatedFrames([](double) { return false; });
+        QVERIFY(!stopped);
+        QVERIFY(stopped.error().kind == Error::Kind::Cancelled);
+        const auto moving = ClipReader::open(longGroup().toStdString());
+        QVERIFY((*moving)->repeatedFrames({})->empty());
+    }
+    void writtenClipsReadBack() {
+        const std::string path = dir_.filePath(QStringLiteral("written.mp4")).toStdString();
+        auto writer = ClipWriter::create(path, {64, 48, 50, 12, 20});
+        QVERIFY(writer);
+        for (int i = 0; i < 30; ++i) {
+            std::vector<std::uint8_t> rgb(64 * 48 * 3, static_cast<std::uint8_t>(40 + 6 * i));
+            QVERIFY((*writer)->write(rgb).ok());
+        }
+        QVERIFY((*writer)->finish().ok());
+        const auto reader = ClipReader::open(path);
+        QVERIFY(reader);
+        QCOMPARE((*reader)->info().frames(), 30);
+        QVERIFY(std::abs((*reader)->info().medianIntervalS - 0.02) < 1e-6);
+        for (int i : {29, 0, 17}) {
+            const Picture picture = *(*reader)->frame(i);
+            QVERIFY(std::abs((*picture.rgb)[3000] - (40 + 6 * i)) <= 4); // lossy
+        }
+        QVERIFY(!ClipWriter::create(path, {63, 48, 50, 12, 20})); // odd sizes cannot be written
+        QVERIFY(!ClipWriter::create("/no/such/folder/x.mp4", {64, 48, 50, 12, 20}));
+    }
+    void picturesArePackedAsPng() {
+        const auto reader = ClipReader::open(longGroup().toStdString());
+        const Picture picture = *(*reader)->frame(77);
+        const QString path = dir_.filePath(QStringLiteral("frame.png"));
+        QVERIFY(writePng(picture, path.toStdString()).ok());
+        const QByteArray text = output(QStringLiteral("ffmpeg"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), path, QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("md5"), QStringLiteral("-")});
+        QCOMPARE(QString::fromLatin1(text.trimmed()).section(u'=', 1), md5(picture));
+        QVERIFY(!writePng(picture, "/no/such/folder/f.png"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestClipReader)
+#include "tst_clip_reader.moc"
