@@ -80,7 +80,7 @@ CourseBar::CourseBar(QWidget* parent) : QWidget(parent) {
     layout->setContentsMargins(0, 10, 1, 8);
     layout->setSpacing(0);
     auto* name = label(QStringLiteral("riflesso"), theme::kStrong);
-    name->setStyleSheet(QStringLiteral("color: %1; padding: 2px 16px 8px 16px;").arg(theme::colours().model.name()));
+    name->setStyleSheet(QStringLiteral("color: %1; padding: 2px 16px 8px 16px;").arg(theme::colours().ink.name()));
     layout->addWidget(name);
     steps_ = new QVBoxLayout;
     rest_ = new QVBoxLayout;

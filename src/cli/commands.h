@@ -21,5 +21,7 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);
 [[nodiscard]] Result<Json> report(const Words& words);
+/// Writes the tables of a stored case (pack.json, landmarks.csv, …) for the commands above.
+[[nodiscard]] Result<Json> tables(const Words& words);
 
 } // namespace riflesso::cli

@@ -1,5 +1,6 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
+#include "core/csv.h"
 #include "demo/demo_library.h"
 #include "media/clip_reader.h"
 #include "report/report_content.h"
@@ -7,6 +8,7 @@
 
 #include <QCoreApplication>
 #include <QDir>
+#include <QFile>
 #include <QGuiApplication>
 
 #include <map>
@@ -119,6 +121,93 @@ Result<Json> report(const Words& words) {
     if (const auto written = writePdf(*content, pictures, absolute(*out)); !written)
         return written.error();
     return Json{{"out", *out}, {"assessment", *id}, {"pictures_missing", missing}};
+}
+
+namespace {
+
+/// Handedness, facing and stress of trials, as A.json gives them.
+Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
+    Json out = Json::object();
+    if (!trials.empty()) {
+        out["handedness"] = toString(trials.front().capture.handedness);
+        out["view"] = toString(trials.front().capture.view);
+        if (trials.front().capture.slowMotion != 1)
+            out["slow_motion"] = trials.front().capture.slowMotion;
+        if (trials.front().capture.metresPerPixel)
+            out["scale"] = *trials.front().capture.metresPerPixel;
+    }
+    if (!facts.limits.empty())
+        out["limits"] = facts.limits;
+    if (facts.equipmentKnown)
+        out["equipment"] = facts.equipment;
+    for (const Trial& trial : trials) {
+        Json own = {{"facing", toString(trial.capture.facing)}};
+        if (trial.stress)
+            own["stress"] = toString(*trial.stress);
+        if (!trial.performer.empty())
+            own["performer"] = trial.performer;
+        out["trials"][trial.id] = own;
+    }
+    return out;
+}
+
+} // namespace
+
+Result<Json> tables(const Words& words) {
+    const auto arguments = Arguments::parse(words, {"case", "out"});
+    if (!arguments)
+        return arguments.error();
+    if (arguments->plain().size() != 1)
+        return badInput("command line", "tables LIBRARY --case ID --out DIR", "another number of words");
+    const auto id = arguments->integer("case", 1, 2'000'000'000);
+    if (!id)
+        return id.error();
+    const auto out = arguments->required("out");
+    if (!out)
+        return out.error();
+    const QtLife qt;
+    const auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
+    if (!library)
+        return library.error();
+    const auto data = (*library)->loadCase({*id});
+    if (!data)
+        return data.error();
+    const auto pack = (*library)->packText({*id});
+    if (!pack)
+        return pack.error();
+    const QDir folder(absolute(*out));
+    if (!QDir().mkpath(folder.path()))
+        return badInput(*out, "a folder that can be written to", "no write");
+    std::vector<Trial> own;
+    for (const Session& session : data->sessions)
+        if (!session.isModel)
+            for (const Trial& trial : trialsOf(*data, session.id, {}))
+                own.push_back(trial);
+    const std::vector<Trial> model = modelTrialsOf(*data);
+    std::string observations = "trial,observation,value\n";
+    for (const Trial& trial : own)
+        for (const auto& [name, value] : trial.observations)
+            observations += csvCell(trial.id) + "," + name + "," + csvCell(value) + "\n";
+    std::vector<std::pair<QString, std::string>> files = {
+        {QStringLiteral("pack.json"), pack->toStdString()},
+        {QStringLiteral("landmarks.csv"), landmarksCsv(own)},
+        {QStringLiteral("events.csv"), eventsCsv(own)},
+        {QStringLiteral("observations.csv"), observations},
+        {QStringLiteral("athlete.json"), athleteJson(own, factsOf(*data, QDate::currentDate())).dump(1)}};
+    if (!model.empty()) {
+        files.emplace_back(QStringLiteral("model-landmarks.csv"), landmarksCsv(model));
+        files.emplace_back(QStringLiteral("model-events.csv"), eventsCsv(model));
+        files.emplace_back(QStringLiteral("model-athlete.json"), athleteJson(model, {}).dump(1));
+    }
+    Json written = Json::array();
+    for (const auto& [name, text] : files) {
+        QFile file(folder.filePath(name));
+        if (!file.open(QIODevice::WriteOnly) || file.write(text.data(), static_cast<qint64>(text.size())) < 0)
+            return badInput(file.fileName().toStdString(), "a file that can be written",
+                            file.errorString().toStdString());
+        written.push_back(file.fileName().toStdString());
+    }
+    return Json{{"written", written}, {"trials", own.size()}, {"model_trials", model.size()}};
 }
 
 } // namespace riflesso::cli

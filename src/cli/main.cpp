@@ -18,8 +18,9 @@ using Command = std::function<Result<Json>(const riflesso::cli::Words&)>;
 const std::map<std::string, Command>& commands() {
     using namespace riflesso::cli;
     static const std::map<std::string, Command> kCommands = {
-        {"probe", probe},    {"frame", frame}, {"measure", measure}, {"assess", assessCommand}, {"rung", rung},
-        {"pack", packCheck}, {"demo", demo},   {"verify", verify},   {"report", report},        {"simulate", simulate}};
+        {"probe", probe},   {"frame", frame},       {"measure", measure}, {"assess", assessCommand},
+        {"rung", rung},     {"pack", packCheck},    {"demo", demo},       {"verify", verify},
+        {"report", report}, {"simulate", simulate}, {"tables", tables}};
     return kCommands;
 }
 

@@ -356,8 +356,7 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                 if (!isDate(*facts.today))
                     node.faultAt("today", "a date as YYYY-MM-DD", *facts.today);
             }
-            facts.masteredStress =
-                node.optionalWord<Stress>("mastered_stress", kStressWords, stressFrom);
+            facts.masteredStress = node.optionalWord<Stress>("mastered_stress", kStressWords, stressFrom);
             if (node.has("trials") && node.at("trials").json().is_object()) {
                 const JsonNode trials = node.at("trials");
                 for (const auto& [id, value] : trials.json().items()) {

@@ -101,6 +101,7 @@ private:
                 return {};
             if (code < 0)
                 break;
+            packet->duration = 1; // without it the container ends one frame early and players drop the last
             av_packet_rescale_ts(packet.get(), codec_->time_base, stream_->time_base);
             packet->stream_index = stream_->index;
             code = av_interleaved_write_frame(output_.get(), packet.get());

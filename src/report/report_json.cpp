@@ -57,7 +57,8 @@ PictureRef picture(const Json& json) {
     ref.mirrored = json.value("mirrored", false);
     ref.ofModel = json.value("model", false);
     ref.caption = at(json, "caption");
-    for (const auto& [name, point] : json.value("marks", Json::object()).items())
+    const Json marks = json.value("marks", Json::object());
+    for (const auto& [name, point] : marks.items())
         ref.marks[name] = QPointF(point[0].get<double>(), point[1].get<double>());
     return ref;
 }

@@ -338,6 +338,13 @@ Result<std::vector<CaseEntry>> Library::cases() const {
 
 Result<CaseData> Library::loadCase(CaseId id) const { return CaseReader(db_, folder_).read(id); }
 
+Result<QString> Library::packText(CaseId id) const {
+    const auto text = db_.value(QStringLiteral("SELECT pack FROM skill_case WHERE id=?"), {qint64(id.value)});
+    if (!text)
+        return text.error();
+    return text->toString();
+}
+
 Result<StoredAssessment> Library::loadAssessment(AssessmentId id) const {
     Result<QSqlQuery> row =
         db_.run(QStringLiteral("SELECT session_id, at, title, version, content FROM assessment WHERE id=?"),

@@ -38,6 +38,8 @@ public:
     [[nodiscard]] Result<std::vector<CaseEntry>> cases() const;
     /// The whole case; times and marks included.
     [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
+    /// The pack file kept with a case, as it was read.
+    [[nodiscard]] Result<QString> packText(CaseId id) const;
     /// A frozen assessment by its id, whatever its case.
     [[nodiscard]] Result<StoredAssessment> loadAssessment(AssessmentId id) const;
     [[nodiscard]] Result<LibraryCheck> verify() const;

@@ -1,5 +1,7 @@
 // The computation against things nobody here made; each source stands beside its check.
 
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/csv.h"
 #include "core/measure.h"
 #include "core/prescription.h"
@@ -34,18 +36,24 @@ private slots:
         for (const Json& row : motion["rows"])
             expected[row[0].get<int>()] = row[column];
         Json pack = smallPack();
-        pack["measures"].push_back(Json::parse(R"({"id": "included", "title": "Included", "kind": "angle", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
-        pack["measures"].push_back(Json::parse(R"({"id": "bend", "title": "Bend", "kind": "flexion", "joint": "knee", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
+        pack["measures"].push_back(Json::parse(
+            R"({"id": "included", "title": "Included", "kind": "angle", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
+        pack["measures"].push_back(Json::parse(
+            R"({"id": "bend", "title": "Bend", "kind": "flexion", "joint": "knee", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
         constexpr double kPixelsPerUnit = 20, kMidX = 1000, kFloorY = 900;
-        std::string landmarks = "trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n", events = "trial,event,time_s,frame\n";
+        std::string landmarks = "trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n",
+                    events = "trial,event,time_s,frame\n";
         const double frameTime = motion["frame_time_s"];
         int frames = 0;
         for (const auto& [frame, joints] : motion["joint_positions"].items()) {
             ++frames;
-            for (const auto& [joint, landmark] : {std::pair{"LeftUpLeg", "left_hip"}, {"LeftLeg", "left_knee"}, {"LeftFoot", "left_ankle"}}) {
+            for (const auto& [joint, landmark] :
+                 {std::pair{"LeftUpLeg", "left_hip"}, {"LeftLeg", "left_knee"}, {"LeftFoot", "left_ankle"}}) {
                 char line[200];
-                std::snprintf(line, sizeof line, "%s,%s,%.7f,%s,%.6f,%.6f,2,mocap\n", frame.c_str(), frame.c_str(), std::stoi(frame) * frameTime, landmark,
-                              kMidX + kPixelsPerUnit * joints[joint][2].get<double>(), kFloorY - kPixelsPerUnit * joints[joint][1].get<double>());
+                std::snprintf(line, sizeof line, "%s,%s,%.7f,%s,%.6f,%.6f,2,mocap\n", frame.c_str(), frame.c_str(),
+                              std::stoi(frame) * frameTime, landmark,
+                              kMidX + kPixelsPerUnit * joints[joint][2].get<double>(),
+                              kFloorY - kPixelsPerUnit * joints[joint][1].get<double>());
                 landmarks += line;
             }
             events += frame + ",down," + std::to_string(std::stoi(frame) * frameTime) + "," + frame + "\n";
@@ -58,11 +66,14 @@ private slots:
         for (const TrialMeasures& trial : measureTrials(read, trials->trials, 6)) {
             const int frame = std::stoi(trial.trial);
             const double included = *trial.find("included")->value;
-            QVERIFY(std::abs(std::abs(*trial.find("bend")->value) - (180 - included)) < 1e-9); // the sign tells which way the jumper faces
+            QVERIFY(std::abs(std::abs(*trial.find("bend")->value) - (180 - included)) <
+                    1e-9); // the sign tells which way the jumper faces
             if (!expected.contains(frame))
                 continue;
             ++compared;
-            QVERIFY2(std::abs(included - expected[frame]) < 0.05, qPrintable(QStringLiteral("frame %1: %2, expected %3").arg(frame).arg(included).arg(expected[frame])));
+            QVERIFY2(
+                std::abs(included - expected[frame]) < 0.05,
+                qPrintable(QStringLiteral("frame %1: %2, expected %3").arg(frame).arg(included).arg(expected[frame])));
         }
         QCOMPARE(compared, 4); // frames 1, 197, 1257 and 2057 stand in both tables
     }
@@ -83,7 +94,8 @@ private slots:
         for (int i = 0; i < 5; ++i)
             QVERIFY(std::abs(got[i] - expected[i]) < 1e-12);
     }
-    /// Source: SciPy 1.10 filtfilt with its default padding (odd, 9 samples). Dual-pass design after Winter (from memory).
+    /// Source: SciPy 1.10 filtfilt with its default padding (odd, 9 samples). Dual-pass design after Winter (from
+    /// memory).
     void zeroLagFilter() {
         const Json filters = readJson(TEST_DATA "/filters.json");
         const std::vector<double> x = filters["signal"]["x"], expected = filters["filtfilt_butter2_6Hz_default"]["y"];
@@ -91,7 +103,8 @@ private slots:
         QCOMPARE(y.size(), expected.size());
         for (std::size_t i = 0; i < y.size(); ++i)
             QVERIFY2(std::abs(y[i] - expected[i]) < 1e-8, qPrintable(QString::number(i)));
-        QVERIFY(std::abs(designFrequency(6, 100) - filters["dual_pass_example"]["fc_design_exact"].get<double>()) < 1e-9);
+        QVERIFY(std::abs(designFrequency(6, 100) - filters["dual_pass_example"]["fc_design_exact"].get<double>()) <
+                1e-9);
         const LowPass dual = designDualPass(6, 100);
         QVERIFY(std::abs(dual.b0 - filters["dual_pass_example"]["b"][0].get<double>()) < 1e-12);
     }
@@ -144,9 +157,7 @@ private slots:
         SAME(judgeBlock(6, 12).verdict, RungVerdict::Ease);
     }
     /// Source: the circular mean in SciPy: 355, 5 and 15 degrees have mean 5.
-    void circularMean() {
-        QVERIFY(std::abs(mean(unwrapSet({355, 5, 15}, 360)) - 5) < 1e-9);
-    }
+    void circularMean() { QVERIFY(std::abs(mean(unwrapSet({355, 5, 15}, 360)) - 5) < 1e-9); }
 };
 
 QTEST_APPLESS_MAIN(TestOutside)

@@ -1,6 +1,8 @@
 // A whole assessment worked by hand (worked_assess: our own arithmetic, no published source): every number of the
 // answer, and the workings of all four schools.
 
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/assessment.h"
 #include "core/csv.h"
 #include "core/pack_reader.h"
@@ -20,7 +22,8 @@ constexpr double kLastDigit = 6e-9; ///< the answers list nine decimals
 AssessmentInput input(School school) {
     AssessmentInput in;
     in.pack = readPack(readText(TEST_DATA "/worked_assess/pack.json")).pack;
-    const std::string landmarks = readText(TEST_DATA "/worked_assess/landmarks.csv"), events = readText(TEST_DATA "/worked_assess/events.csv");
+    const std::string landmarks = readText(TEST_DATA "/worked_assess/landmarks.csv"),
+                      events = readText(TEST_DATA "/worked_assess/events.csv");
     TrialDefaults defaults;
     defaults.facing = defaults.handedness = Side::Right;
     defaults.view = View::Side;
@@ -60,7 +63,8 @@ class TestWorkedAssess : public QObject {
 private slots:
     void theAnswerToTheLastDigit() {
         QStringList wrong;
-        compare(readJson(TEST_DATA "/worked_assess/expected.json")["answer"], assessmentJson(assess(input(School::Root))), "answer", wrong);
+        compare(readJson(TEST_DATA "/worked_assess/expected.json")["answer"],
+                assessmentJson(assess(input(School::Root))), "answer", wrong);
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u'\n')));
     }
     void theWorkings() {
@@ -73,7 +77,8 @@ private slots:
             for (std::size_t i = 0; i < degrees.size(); ++i) {
                 QVERIFY(std::abs(finding->repetitions[i].degree - degrees[i].get<double>()) < 2e-8);
                 if (degrees[i].get<double>() > 0)
-                    QVERIFY(std::abs(finding->repetitions[i].probability - workings["P"][fault][i].get<double>()) < kLastDigit);
+                    QVERIFY(std::abs(finding->repetitions[i].probability - workings["P"][fault][i].get<double>()) <
+                            kLastDigit);
             }
         }
     }
@@ -84,7 +89,8 @@ private slots:
     }
     void theOrdersOfAllSchools() {
         QFETCH(QString, school);
-        const Json expected = readJson(TEST_DATA "/worked_assess/expected.json")["workings"]["orders"][school.toStdString()];
+        const Json expected =
+            readJson(TEST_DATA "/worked_assess/expected.json")["workings"]["orders"][school.toStdString()];
         const Assessment answer = assess(input(*schoolFrom(school.toStdString())));
         QCOMPARE(Json(answer.findings.unlifted).dump(), expected["without_lift"].dump());
         Json ranked = Json::array(), focus = Json::array();

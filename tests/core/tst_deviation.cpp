@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/deviation.h"
 #include "support/made_trials.h"
 #include "support/same.h"
@@ -112,7 +114,7 @@ private slots:
     }
     void aStrengthIsSureAndFrequent() {
         QVERIFY(setDeviation(kneeDef(), range(60, 80), valuesOf({70, 70, 70, 70}, 2))->strength);
-        QVERIFY(!setDeviation(kneeDef(), range(60, 80), valuesOf({70, 70, 70}, 2))->strength);          // fewer than four
+        QVERIFY(!setDeviation(kneeDef(), range(60, 80), valuesOf({70, 70, 70}, 2))->strength); // fewer than four
         QVERIFY(!setDeviation(kneeDef(), range(60, 80), valuesOf({70, 70, 100, 100, 70}, 2))->strength); // 60 % within
         const auto blurred = setDeviation(kneeDef(), range(60, 80), valuesOf({70, 70, 70, 70}, 10));
         QVERIFY(!blurred->strength); // within, but such a set-up would not see a fault
@@ -136,11 +138,15 @@ private slots:
         QCOMPARE(tolerance.value, 4.0); // k s is far above: held at twice the pack's
         QVERIFY(tolerance.modelTooVariable);
         // Four trials are too few to widen anything.
-        QCOMPARE(toleranceOf(def, referenceOf(pack, def, nullptr, by({"A", "A", "A", "A"}), valuesOf({70, 74, 71, 77}, 0.5), {})).value, 2.0);
+        QCOMPARE(toleranceOf(def, referenceOf(pack, def, nullptr, by({"A", "A", "A", "A"}),
+                                              valuesOf({70, 74, 71, 77}, 0.5), {}))
+                     .value,
+                 2.0);
     }
     void severalPerformersCountAsPersons() {
         const Pack pack = packOf(smallPack());
-        const Reference two = referenceOf(pack, kneeDef(), nullptr, by({"A", "A", "A", "B"}), valuesOf({70, 70, 70, 80}, 0), {});
+        const Reference two =
+            referenceOf(pack, kneeDef(), nullptr, by({"A", "A", "A", "B"}), valuesOf({70, 70, 70, 80}, 0), {});
         QCOMPARE(*two.modelMean, 75.0); // mean of their means
         QCOMPARE(two.performers, 2);
         QCOMPARE(toleranceOf(kneeDef(), two).value, 8.0); // below three performers the pack's
@@ -150,7 +156,8 @@ private slots:
         const std::vector<RangeDef> file = {{"knee", 1, 2, "coach", {}}};
         SAME(referenceOf(pack, *pack.measure("knee"), nullptr, {}, {}, {}).source, Reference::Source::Pack);
         SAME(referenceOf(pack, *pack.measure("knee"), &file, {}, {}, {}).source, Reference::Source::File);
-        SAME(referenceOf(pack, *pack.measure("knee"), &file, by({"A"}), valuesOf({70}, 1), {}).source, Reference::Source::Model);
+        SAME(referenceOf(pack, *pack.measure("knee"), &file, by({"A"}), valuesOf({70}, 1), {}).source,
+             Reference::Source::Model);
         MeasureDef none = kneeDef();
         none.id = "else";
         SAME(referenceOf(pack, none, nullptr, {}, {}, {}).source, Reference::Source::None);

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/assessment.h"
 #include "support/made_trials.h"
 #include "support/same.h"
@@ -24,7 +26,13 @@ struct World {
             json["observations"].push_back({{"id", id}, {"title", id}, {"ask", "?"}});
     }
     Json& fault(const std::string& id, const Json& when, double effect = 0.5) {
-        json["faults"].push_back({{"id", id}, {"title", id}, {"explain", "So."}, {"effect", effect}, {"level", "knee"}, {"phase", "all"}, {"when", when.contains("observation") ? Json::array({when}) : when}});
+        json["faults"].push_back({{"id", id},
+                                  {"title", id},
+                                  {"explain", "So."},
+                                  {"effect", effect},
+                                  {"level", "knee"},
+                                  {"phase", "all"},
+                                  {"when", when.contains("observation") ? Json::array({when}) : when}});
         return json["faults"].back();
     }
     void cause(const std::string& effect, const std::string& cause, double weight) {
@@ -44,12 +52,12 @@ struct World {
                 trials[i].observations[observation] = letters[i] == 'n' ? "no" : letters[i] == 'p' ? "partly" : "yes";
         }
     }
-    Findings find(School school = School::Root, const std::vector<std::string>& limits = {}) const { return findFaults(packOf(json), trials, {}, limits, school); }
+    Findings find(School school = School::Root, const std::vector<std::string>& limits = {}) const {
+        return findFaults(packOf(json), trials, {}, limits, school);
+    }
 };
 
-Json on(const std::string& observation) {
-    return {{"observation", observation}};
-}
+Json on(const std::string& observation) { return {{"observation", observation}}; }
 QStringList order(const Findings& findings) {
     QStringList out;
     for (const Finding& finding : findings.ranked)
@@ -74,7 +82,7 @@ private slots:
         world.fault("f", on("a"), 0.8);
         world.seen("a", "nnpy");
         const Finding f = *world.find().find("f");
-        QCOMPARE(f.severity, 1.0);               // median of 1, 1, 0.5
+        QCOMPARE(f.severity, 1.0); // median of 1, 1, 0.5
         QCOMPARE(f.frequency, 0.75);
         QVERIFY(std::abs(f.certainty - (1 + 1 + 0.75) / 3) < 1e-12);
         QVERIFY(std::abs(f.score - 1 * 0.75 * f.certainty * 0.8) < 1e-12);
@@ -110,20 +118,33 @@ private slots:
         QTest::addColumn<QString>("a");
         QTest::addColumn<QString>("b");
         QTest::addColumn<double>("degree"); // -1: not judged
-        const QString all = R"({"all": [{"observation": "a"}, {"observation": "b"}]})", any = R"({"any": [{"observation": "a"}, {"observation": "b"}]})";
+        const QString all = R"({"all": [{"observation": "a"}, {"observation": "b"}]})",
+                      any = R"({"any": [{"observation": "a"}, {"observation": "b"}]})";
         const QString unless = R"([{"observation": "a"}, {"unless": {"observation": "b"}}])";
-        QTest::newRow("all takes the smallest") << all << "n" << "p" << 0.5;
-        QTest::newRow("all with one good") << all << "n" << "y" << 0.0;
-        QTest::newRow("all not judged when a member is not") << all << "n" << "-" << -1.0;
-        QTest::newRow("all judged when the other is zero") << all << "y" << "-" << 0.0;
-        QTest::newRow("any takes the largest") << any << "p" << "n" << 1.0;
-        QTest::newRow("any with one judged") << any << "p" << "-" << 0.5;
-        QTest::newRow("any not judged at all") << any << "-" << "-" << -1.0;
-        QTest::newRow("unless excuses whole") << unless << "n" << "n" << 0.0;
-        QTest::newRow("unless excuses half") << unless << "n" << "p" << 0.5;
-        QTest::newRow("unless does not excuse") << unless << "n" << "y" << 1.0;
-        QTest::newRow("unless not judged") << unless << "n" << "-" << -1.0;
-        QTest::newRow("unless not asked when nothing is wrong") << unless << "y" << "-" << 0.0;
+        QTest::newRow("all takes the smallest") << all << "n"
+                                                << "p" << 0.5;
+        QTest::newRow("all with one good") << all << "n"
+                                           << "y" << 0.0;
+        QTest::newRow("all not judged when a member is not") << all << "n"
+                                                             << "-" << -1.0;
+        QTest::newRow("all judged when the other is zero") << all << "y"
+                                                           << "-" << 0.0;
+        QTest::newRow("any takes the largest") << any << "p"
+                                               << "n" << 1.0;
+        QTest::newRow("any with one judged") << any << "p"
+                                             << "-" << 0.5;
+        QTest::newRow("any not judged at all") << any << "-"
+                                               << "-" << -1.0;
+        QTest::newRow("unless excuses whole") << unless << "n"
+                                              << "n" << 0.0;
+        QTest::newRow("unless excuses half") << unless << "n"
+                                             << "p" << 0.5;
+        QTest::newRow("unless does not excuse") << unless << "n"
+                                                << "y" << 1.0;
+        QTest::newRow("unless not judged") << unless << "n"
+                                           << "-" << -1.0;
+        QTest::newRow("unless not asked when nothing is wrong") << unless << "y"
+                                                                << "-" << 0.0;
     }
     void groups() {
         QFETCH(QString, when);
@@ -147,7 +168,8 @@ private slots:
     void variantsAndChoices() {
         World world({"a"});
         world.json["variants"] = Json::parse(R"([{"id": "jump", "title": "Jump"}])");
-        world.json["observations"].push_back({{"id", "grip"}, {"title", "Grip"}, {"ask", "?"}, {"type", "choice"}, {"values", {"open", "closed"}}});
+        world.json["observations"].push_back(
+            {{"id", "grip"}, {"title", "Grip"}, {"ask", "?"}, {"type", "choice"}, {"values", {"open", "closed"}}});
         world.fault("wrong", Json::parse(R"([{"variant": "jump", "fits": false}])"));
         world.fault("grip", Json::parse(R"([{"observation": "grip", "values": ["open"]}])"));
         world.seen("a", "yyy");
@@ -173,8 +195,8 @@ private slots:
             world.seen(id, "nnnn");
         const Findings findings = world.find();
         const Finding& root = *findings.find("root");
-        QVERIFY(std::abs(root.leverage - (1 + 0.8 + 0.4)) < 1e-12);    // 0.8 · 0.5 to the last
-        QVERIFY(std::abs(root.effect - 0.8 * 0.9) < 1e-12);            // not lost to its own consequence
+        QVERIFY(std::abs(root.leverage - (1 + 0.8 + 0.4)) < 1e-12); // 0.8 · 0.5 to the last
+        QVERIFY(std::abs(root.effect - 0.8 * 0.9) < 1e-12);         // not lost to its own consequence
         QCOMPARE(findings.find("middle")->consequenceOf, std::string("root"));
         QCOMPARE(findings.find("last")->consequenceOf, std::string("middle")); // the larger weight
         QCOMPARE(order(findings), (QStringList{"root", "middle", "last"}));

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/fold.h"
 #include "support/made_trials.h"
 #include "support/same.h"
@@ -27,7 +29,8 @@ private slots:
         QTest::newRow("dominant of a right-hander") << int(RoleRule::Kind::Dominant) << false << false << false;
         QTest::newRow("dominant of a left-hander") << int(RoleRule::Kind::Dominant) << true << false << true;
         QTest::newRow("other of a left-hander") << int(RoleRule::Kind::Other) << true << false << false;
-        QTest::newRow("near when facing right is the right side") << int(RoleRule::Kind::Near) << false << false << false;
+        QTest::newRow("near when facing right is the right side")
+            << int(RoleRule::Kind::Near) << false << false << false;
         QTest::newRow("near when facing left is the left side") << int(RoleRule::Kind::Near) << false << true << true;
         QTest::newRow("far when facing left is the right side") << int(RoleRule::Kind::Far) << false << true << false;
         QTest::newRow("left stays left") << int(RoleRule::Kind::Left) << false << false << true;
@@ -122,7 +125,8 @@ private slots:
     }
     void cuesSayLeftAndRight() {
         const std::map<std::string, Side> sides = {{"lead", Side::Left}, {"rear", Side::Right}};
-        QCOMPARE(withSides("Bend the knee@lead, not the knee@rear.", sides), std::string("Bend the left knee, not the right knee."));
+        QCOMPARE(withSides("Bend the knee@lead, not the knee@rear.", sides),
+                 std::string("Bend the left knee, not the right knee."));
         QCOMPARE(withSides("mail@nowhere stays", sides), std::string("mail@nowhere stays"));
         QCOMPARE(withSides("@lead", sides), std::string("@lead"));
     }

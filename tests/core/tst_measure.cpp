@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/measure.h"
 #include "core/sampler.h"
 #include "core/stats.h"
@@ -27,7 +29,9 @@ Trial swinging(double noisePx = 0, unsigned seed = 1) {
     std::mt19937 random(seed);
     std::normal_distribution<double> normal(0, noisePx > 0 ? noisePx : 1);
     const auto noise = [&] { return noisePx > 0 ? normal(random) : 0.0; };
-    addPath(trial, "a", 0, 119, noisePx > 0 ? noisePx : 1, [&](int) { return PixelPoint{400 + noise(), 200 + noise()}; });
+    addPath(trial, "a", 0, 119, noisePx > 0 ? noisePx : 1, [&](int) {
+        return PixelPoint{400 + noise(), 200 + noise()};
+    });
     addPath(trial, "b", 0, 119, noisePx > 0 ? noisePx : 1, [&](int f) {
         const double angle = 40 * kPi / 180 * std::sin(2 * kPi * f / 60.0);
         return PixelPoint{400 + 100 * std::sin(angle) + noise(), 200 + 100 * std::cos(angle) + noise()};
@@ -45,13 +49,25 @@ private slots:
     void reasonsAPersonCanActOn_data() {
         QTest::addColumn<QString>("kind");
         QTest::addColumn<QString>("reason");
-        QTest::newRow("event not set") << R"({"kind": "distance", "points": ["a", "b"], "in": "body:c-d", "at": "down", "unit": "body"})" << "is not set";
-        QTest::newRow("landmark not marked") << R"({"kind": "angle", "points": ["a", "b", "c"], "at": "go", "unit": "deg"})" << "c is not marked";
-        QTest::newRow("no scale") << R"({"kind": "distance", "points": ["a", "b"], "in": "m", "at": "go", "unit": "m"})" << "known length";
-        QTest::newRow("axis not seen") << R"({"kind": "offset", "from": "a", "to": "b", "axis": "side", "in": "body:a-b", "at": "go", "unit": "body"})" << "not seen in a side view";
-        QTest::newRow("kind not computed") << R"({"kind": "straightness", "point": "a", "over": "all", "unit": "1"})" << "not computed";
-        QTest::newRow("centre of mass") << R"({"kind": "angle", "points": ["a", "com", "b"], "at": "go", "unit": "deg"})" << "centre of mass";
-        QTest::newRow("too few frames for speed") << R"({"kind": "speed", "point": "a", "in": "body:a-b", "at": "go", "unit": "body/s"})" << "10 are needed";
+        QTest::newRow("event not set")
+            << R"({"kind": "distance", "points": ["a", "b"], "in": "body:c-d", "at": "down", "unit": "body"})"
+            << "is not set";
+        QTest::newRow("landmark not marked")
+            << R"({"kind": "angle", "points": ["a", "b", "c"], "at": "go", "unit": "deg"})"
+            << "c is not marked";
+        QTest::newRow("no scale") << R"({"kind": "distance", "points": ["a", "b"], "in": "m", "at": "go", "unit": "m"})"
+                                  << "known length";
+        QTest::newRow("axis not seen")
+            << R"({"kind": "offset", "from": "a", "to": "b", "axis": "side", "in": "body:a-b", "at": "go", "unit": "body"})"
+            << "not seen in a side view";
+        QTest::newRow("kind not computed") << R"({"kind": "straightness", "point": "a", "over": "all", "unit": "1"})"
+                                           << "not computed";
+        QTest::newRow("centre of mass")
+            << R"({"kind": "angle", "points": ["a", "com", "b"], "at": "go", "unit": "deg"})"
+            << "centre of mass";
+        QTest::newRow("too few frames for speed")
+            << R"({"kind": "speed", "point": "a", "in": "body:a-b", "at": "go", "unit": "body/s"})"
+            << "10 are needed";
     }
     void reasonsAPersonCanActOn() {
         QFETCH(QString, kind);
@@ -81,13 +97,20 @@ private slots:
         trial.marks["a"][20] = {{100, 100}, 2, ""};
         trial.marks["b"][20] = {{100 + length, 100}, 2, ""};
         addEvent(trial, "down", 20);
-        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"}, {"points", {"a", "b"}}, {"against", "horizontal"}, {"at", "down"}, {"unit", "deg"}}), trial);
+        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"},
+                                                             {"points", {"a", "b"}},
+                                                             {"against", "horizontal"},
+                                                             {"at", "down"},
+                                                             {"unit", "deg"}}),
+                                            trial);
         QCOMPARE(value.valid(), valid);
         if (!valid) {
             QCOMPARE(value.reason, std::string("too short in this view"));
             return;
         }
-        const bool said = std::any_of(value.notes.begin(), value.notes.end(), [](const std::string& note) { return note.find("simulation") != std::string::npos; });
+        const bool said = std::any_of(value.notes.begin(), value.notes.end(), [](const std::string& note) {
+            return note.find("simulation") != std::string::npos;
+        });
         QCOMPARE(said, simulated);
         // First order: sqrt(2) sigma / length; the simulation is a little above it.
         const double first = 2 * std::numbers::sqrt2 / length * 180 / kPi;
@@ -102,12 +125,19 @@ private slots:
             trial.marks["d"][f] = {{100, 0}, 2, ""};
         }
         addEvent(trial, "down", 20.25);
-        const MeasureValue value = measured(packWithMeasure({{"kind", "distance"}, {"points", {"a", "b"}}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body"}}), trial);
+        const MeasureValue value = measured(
+            packWithMeasure(
+                {{"kind", "distance"}, {"points", {"a", "b"}}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body"}}),
+            trial);
         QVERIFY(std::abs(*value.value - 1.25) < 1e-12);
     }
     void gapsAreBridgedUpToATenthOfASecond() {
         Trial trial = swinging();
-        const Pack pack = packWithMeasure({{"kind", "segment_angle"}, {"points", {"a", "b"}}, {"against", "vertical"}, {"at", "down"}, {"unit", "deg"}});
+        const Pack pack = packWithMeasure({{"kind", "segment_angle"},
+                                           {"points", {"a", "b"}},
+                                           {"against", "vertical"},
+                                           {"at", "down"},
+                                           {"unit", "deg"}});
         const double whole = *measured(pack, trial).value;
         for (int f = 98; f <= 102; ++f)
             trial.marks["b"].erase(f); // 6 intervals of 1/60 s: just 0.1 s
@@ -127,7 +157,8 @@ private slots:
         trial.marks["a"][20] = {{0, 50}, 1, ""};
         trial.marks["b"][20] = {{50, 50}, 1, ""};
         addEvent(trial, "down", 20);
-        const Pack pack = packWithMeasure({{"kind", "distance"}, {"points", {"a", "b"}}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body"}});
+        const Pack pack = packWithMeasure(
+            {{"kind", "distance"}, {"points", {"a", "b"}}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body"}});
         QVERIFY(std::abs(*measured(pack, trial).value - 0.5) < 1e-12);
         // Below 0.9 of the set's median unit the trial is said to be foreshortened and is less sure.
         Trial turned = trial;
@@ -144,7 +175,11 @@ private slots:
     }
     void theTimeOfTheEventIsInTheUncertainty() {
         Trial trial = swinging();
-        const Pack pack = packWithMeasure({{"kind", "segment_angle"}, {"points", {"a", "b"}}, {"against", "vertical"}, {"at", "down"}, {"unit", "deg"}});
+        const Pack pack = packWithMeasure({{"kind", "segment_angle"},
+                                           {"points", {"a", "b"}},
+                                           {"against", "vertical"},
+                                           {"at", "down"},
+                                           {"unit", "deg"}});
         trial.events.back() = {"down", 90, 1.5, 0};
         const double marksAlone = measured(pack, trial).u;
         trial.events.back().uS = 0.01; // at frame 90 the leg passes the middle: 40 * 2 pi degrees a second
@@ -162,7 +197,13 @@ private slots:
         Trial trial = swinging();
         trial.events.front() = {"go", 8, trial.times.timeOf(8), 0.001};
         const auto with = [&](const char* stat) {
-            return measured(packWithMeasure({{"kind", "segment_angle"}, {"points", {"b", "a"}}, {"against", "vertical"}, {"over", "all"}, {"stat", stat}, {"unit", "deg"}}), trial);
+            return measured(packWithMeasure({{"kind", "segment_angle"},
+                                             {"points", {"b", "a"}},
+                                             {"against", "vertical"},
+                                             {"over", "all"},
+                                             {"stat", stat},
+                                             {"unit", "deg"}}),
+                            trial);
         };
         QVERIFY(std::abs(*with("maximum").value - 40) < 2.5); // a 6 Hz filter takes a little of 1 Hz
         QVERIFY(std::abs(*with("minimum").value + 40) < 2.5);
@@ -175,14 +216,25 @@ private slots:
         for (int f = 73; f <= 77; ++f)
             trial.marks["b"].erase(f); // the peak is at frame 75
         trial.events.front() = {"go", 50, trial.times.timeOf(50), 0};
-        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"}, {"points", {"b", "a"}}, {"against", "vertical"}, {"over", "all"}, {"stat", "minimum"}, {"unit", "deg"}}), trial);
+        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"},
+                                                             {"points", {"b", "a"}},
+                                                             {"against", "vertical"},
+                                                             {"over", "all"},
+                                                             {"stat", "minimum"},
+                                                             {"unit", "deg"}}),
+                                            trial);
         QVERIFY(!value.valid());
         QVERIFY(value.reason.find("gap") != std::string::npos);
     }
     void aReversedPhaseIsSaid() {
         Trial trial = swinging();
         std::swap(trial.events[0].timeS, trial.events[1].timeS);
-        const Pack pack = packWithMeasure({{"kind", "segment_angle"}, {"points", {"a", "b"}}, {"against", "vertical"}, {"over", "all"}, {"stat", "mean"}, {"unit", "deg"}});
+        const Pack pack = packWithMeasure({{"kind", "segment_angle"},
+                                           {"points", {"a", "b"}},
+                                           {"against", "vertical"},
+                                           {"over", "all"},
+                                           {"stat", "mean"},
+                                           {"unit", "deg"}});
         QVERIFY(measured(pack, trial).reason.find("order reversed") != std::string::npos);
         QVERIFY(*measureTrials(pack, {trial}, 6)[0].find("time")->value < 0); // the interval alone may be negative
     }
@@ -194,11 +246,20 @@ private slots:
         addPath(trial, "d", 0, 89, 1, [](int) { return PixelPoint{150, 0}; });
         addEvent(trial, "go", 20);
         addEvent(trial, "down", 45);
-        const MeasureValue value = measured(packWithMeasure({{"kind", "speed"}, {"point", "a"}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body/s"}}), trial);
+        const MeasureValue value =
+            measured(packWithMeasure(
+                         {{"kind", "speed"}, {"point", "a"}, {"in", "body:c-d"}, {"at", "down"}, {"unit", "body/s"}}),
+                     trial);
         QVERIFY2(std::abs(*value.value - 2) < 1e-6, qPrintable(QString::number(*value.value, 'g', 9)));
         QVERIFY(value.u > 0.01 && value.u < 0.3);
         // A constant speed has no peak inside the phase.
-        const MeasureValue peak = measured(packWithMeasure({{"kind", "speed"}, {"point", "a"}, {"in", "body:c-d"}, {"over", "all"}, {"stat", "maximum"}, {"unit", "body/s"}}), trial);
+        const MeasureValue peak = measured(packWithMeasure({{"kind", "speed"},
+                                                            {"point", "a"},
+                                                            {"in", "body:c-d"},
+                                                            {"over", "all"},
+                                                            {"stat", "maximum"},
+                                                            {"unit", "body/s"}}),
+                                           trial);
         QVERIFY(peak.valid() || peak.reason.find("edge") != std::string::npos);
     }
     void aSlowCameraIsSaid() {
@@ -208,7 +269,12 @@ private slots:
         addPath(trial, "d", 0, 59, 1, [](int) { return PixelPoint{150, 0}; });
         addEvent(trial, "go", 5);
         addEvent(trial, "down", 50);
-        const Pack pack = packWithMeasure({{"kind", "speed"}, {"point", "a"}, {"in", "body:c-d"}, {"over", "all"}, {"stat", "maximum"}, {"unit", "body/s"}});
+        const Pack pack = packWithMeasure({{"kind", "speed"},
+                                           {"point", "a"},
+                                           {"in", "body:c-d"},
+                                           {"over", "all"},
+                                           {"stat", "maximum"},
+                                           {"unit", "body/s"}});
         const MeasureValue value = measured(pack, trial);
         QVERIFY(value.valid());
         QVERIFY(std::find(value.notes.begin(), value.notes.end(), "frame rate too low") != value.notes.end());
@@ -228,7 +294,8 @@ private slots:
         const MarkRun* marked = std::get_if<MarkRun>(&run);
         QVERIFY(marked);
         for (std::size_t i = 2; i < marked->size(); ++i)
-            QVERIFY(std::abs((marked->timesS[i] - marked->timesS[i - 1]) - (marked->timesS[1] - marked->timesS[0])) < 1e-12);
+            QVERIFY(std::abs((marked->timesS[i] - marked->timesS[i - 1]) - (marked->timesS[1] - marked->timesS[0])) <
+                    1e-12);
     }
     void wrappedAnglesDoNotJump() {
         // A pointer that turns through 180 degrees: the mean is near 180, not near 0.
@@ -240,7 +307,13 @@ private slots:
         });
         addEvent(trial, "go", 10);
         addEvent(trial, "down", 50);
-        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"}, {"points", {"a", "b"}}, {"against", "horizontal"}, {"over", "all"}, {"stat", "mean"}, {"unit", "deg"}}), trial);
+        const MeasureValue value = measured(packWithMeasure({{"kind", "segment_angle"},
+                                                             {"points", {"a", "b"}},
+                                                             {"against", "horizontal"},
+                                                             {"over", "all"},
+                                                             {"stat", "mean"},
+                                                             {"unit", "deg"}}),
+                                            trial);
         QVERIFY(std::abs(std::abs(*value.value) - 180) < 1);
     }
     void oneCutoffForAllRunsOrTheDefault() {
@@ -258,9 +331,15 @@ private slots:
     void theStatedUncertaintyHoldsTheTruth_data() {
         QTest::addColumn<QString>("measure");
         QTest::addColumn<double>("truth");
-        QTest::newRow("angle at an event") << R"({"kind": "segment_angle", "points": ["b", "a"], "against": "vertical", "at": "down", "unit": "deg"})" << -40 * std::sin(2 * kPi * 100 / 60.0);
-        QTest::newRow("length at an event") << R"({"kind": "ratio", "numerator": ["a", "b"], "denominator": ["c", "d"], "at": "down", "unit": "1"})" << 100.0 / 150;
-        QTest::newRow("mean of an angle") << R"({"kind": "segment_angle", "points": ["b", "a"], "against": "vertical", "over": "all", "stat": "mean", "unit": "deg"})" << 0.0;
+        QTest::newRow("angle at an event")
+            << R"({"kind": "segment_angle", "points": ["b", "a"], "against": "vertical", "at": "down", "unit": "deg"})"
+            << -40 * std::sin(2 * kPi * 100 / 60.0);
+        QTest::newRow("length at an event")
+            << R"({"kind": "ratio", "numerator": ["a", "b"], "denominator": ["c", "d"], "at": "down", "unit": "1"})"
+            << 100.0 / 150;
+        QTest::newRow("mean of an angle")
+            << R"({"kind": "segment_angle", "points": ["b", "a"], "against": "vertical", "over": "all", "stat": "mean", "unit": "deg"})"
+            << 0.0;
     }
     void theStatedUncertaintyHoldsTheTruth() {
         QFETCH(QString, measure);
@@ -283,8 +362,9 @@ private slots:
                     mark.sigmaPx = 2;
                 }
             }
-            trial.events[0] = {"go", 30, 0.5, 0};  // whole swings: the mean is zero
-            trial.events[1] = {"down", measure.contains("over") ? 90.0 : 100.0, trial.times.timeOf(measure.contains("over") ? 90 : 100), 0};
+            trial.events[0] = {"go", 30, 0.5, 0}; // whole swings: the mean is zero
+            trial.events[1] = {"down", measure.contains("over") ? 90.0 : 100.0,
+                               trial.times.timeOf(measure.contains("over") ? 90 : 100), 0};
             const MeasureValue value = measured(pack, trial);
             held += std::abs(*value.value - truth) <= 2 * value.u;
         }

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"
@@ -80,9 +82,15 @@ private slots:
         row("point as a number", "/marked", "[7]", "$.marked[0]");
         row("event without a hint", "/events/0/hint", "", "$.events[0].hint");
         row("same event twice", "/events/1/id", R"("go")", "$.events[1].id");
-        row("rule with an unknown feature", "/events/0/suggest", R"({"feature": "jump", "signal": {"kind": "speed", "point": "tip", "in": "m"}})", "$.events[0].suggest.feature");
-        row("rule with a timing kind", "/events/0/suggest", R"({"feature": "maximum", "signal": {"kind": "interval", "from": "go", "to": "down"}})", "$.events[0].suggest.signal.kind");
-        row("rule that crosses nothing", "/events/0/suggest", R"({"feature": "rise", "signal": {"kind": "speed", "point": "tip", "in": "m"}})", "$.events[0].suggest.level");
+        row("rule with an unknown feature", "/events/0/suggest",
+            R"({"feature": "jump", "signal": {"kind": "speed", "point": "tip", "in": "m"}})",
+            "$.events[0].suggest.feature");
+        row("rule with a timing kind", "/events/0/suggest",
+            R"({"feature": "maximum", "signal": {"kind": "interval", "from": "go", "to": "down"}})",
+            "$.events[0].suggest.signal.kind");
+        row("rule that crosses nothing", "/events/0/suggest",
+            R"({"feature": "rise", "signal": {"kind": "speed", "point": "tip", "in": "m"}})",
+            "$.events[0].suggest.level");
         row("phase that goes back", "/phases/0/to", R"("go")", "$.phases[0].to");
         row("phase from nowhere", "/phases/0/from", R"("start")", "$.phases[0].from");
         row("unknown kind", "/measures/0/kind", R"("tilt")", "$.measures[0].kind");
@@ -100,23 +108,38 @@ private slots:
         row("source that is none", "/measures/0/source", R"("book")", "$.measures[0].source");
         row("level of no body", "/measures/0/level", R"("wing")", "$.measures[0].level");
         row("event that is none", "/measures/0/at", R"("fly")", "$.measures[0].at");
-        row("rate in a discrete skill", "/measures/1", R"({"id": "r", "title": "R", "kind": "rate", "unit": "1/min", "tolerance": 1, "source": "t"})", "$.measures[1].kind");
-        row("metres in a body unit", "/measures/1", R"({"id": "r", "title": "R", "kind": "distance", "points": ["a", "b"], "in": "m", "at": "down", "unit": "body", "tolerance": 1, "source": "t"})", "$.measures[1].unit");
-        row("body unit of one point", "/measures/1", R"({"id": "r", "title": "R", "kind": "distance", "points": ["a", "b"], "in": "body:a", "at": "down", "unit": "body", "tolerance": 1, "source": "t"})", "$.measures[1].in");
-        row("line that is none", "/measures/1", R"({"id": "r", "title": "R", "kind": "segment_angle", "points": ["a", "b"], "against": "wall", "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})", "$.measures[1].against");
+        row("rate in a discrete skill", "/measures/1",
+            R"({"id": "r", "title": "R", "kind": "rate", "unit": "1/min", "tolerance": 1, "source": "t"})",
+            "$.measures[1].kind");
+        row("metres in a body unit", "/measures/1",
+            R"({"id": "r", "title": "R", "kind": "distance", "points": ["a", "b"], "in": "m", "at": "down", "unit": "body", "tolerance": 1, "source": "t"})",
+            "$.measures[1].unit");
+        row("body unit of one point", "/measures/1",
+            R"({"id": "r", "title": "R", "kind": "distance", "points": ["a", "b"], "in": "body:a", "at": "down", "unit": "body", "tolerance": 1, "source": "t"})",
+            "$.measures[1].in");
+        row("line that is none", "/measures/1",
+            R"({"id": "r", "title": "R", "kind": "segment_angle", "points": ["a", "b"], "against": "wall", "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})",
+            "$.measures[1].against");
         row("fault without explain", "/faults/0/explain", "", "$.faults[0].explain");
         row("effect above one", "/faults/0/effect", "1.5", "$.faults[0].effect");
         row("condition on no measure", "/faults/0/when/0/measure", R"("elbow")", "$.faults[0].when.measure");
         row("condition without direction", "/faults/0/when/0/direction", "", "$.faults[0].when[0].direction");
-        row("single condition instead of a list", "/faults/0/when", R"({"measure": "knee", "direction": "above"})", "$.faults[0].when");
-        row("only an excuse", "/faults/0/when", R"([{"unless": {"measure": "knee", "direction": "above"}}])", "$.faults[0].when");
+        row("single condition instead of a list", "/faults/0/when", R"({"measure": "knee", "direction": "above"})",
+            "$.faults[0].when");
+        row("only an excuse", "/faults/0/when", R"([{"unless": {"measure": "knee", "direction": "above"}}])",
+            "$.faults[0].when");
         row("empty list of conditions", "/faults/0/when", "[]", "$.faults[0].when");
         row("lag of something else", "/faults/0/when/0/measure", R"("knee.lag.1")", "$.faults[0].when.measure");
-        row("values on yes and no", "/faults/0/when", R"([{"observation": "eyes", "values": ["yes"]}])", "$.faults[0].when.values");
-        row("cause of itself", "/faults/0/causes", R"([{"fault": "bent", "weight": 0.5, "because": "So."}])", "$.faults[0].causes");
-        row("cause that is none", "/faults/0/causes", R"([{"fault": "late", "weight": 0.5, "because": "So."}])", "$.faults[0].causes[0].fault");
-        row("cause without reason", "/faults/0/causes", R"([{"kind": "habit", "title": "Habit", "weight": 0.5}])", "$.faults[0].causes[0].because");
-        row("cause of no kind", "/faults/0/causes", R"([{"kind": "luck", "title": "Luck", "because": "So."}])", "$.faults[0].causes[0]");
+        row("values on yes and no", "/faults/0/when", R"([{"observation": "eyes", "values": ["yes"]}])",
+            "$.faults[0].when.values");
+        row("cause of itself", "/faults/0/causes", R"([{"fault": "bent", "weight": 0.5, "because": "So."}])",
+            "$.faults[0].causes");
+        row("cause that is none", "/faults/0/causes", R"([{"fault": "late", "weight": 0.5, "because": "So."}])",
+            "$.faults[0].causes[0].fault");
+        row("cause without reason", "/faults/0/causes", R"([{"kind": "habit", "title": "Habit", "weight": 0.5}])",
+            "$.faults[0].causes[0].because");
+        row("cause of no kind", "/faults/0/causes", R"([{"kind": "luck", "title": "Luck", "because": "So."}])",
+            "$.faults[0].causes[0]");
         row("safety without words", "/faults/0/safety", R"({"level": "stop"})", "$.faults[0].safety.text");
         row("drill without a dose", "/drills/0/dose", "", "$.drills[0].dose");
         row("dose of nothing", "/drills/0/dose", "{}", "$.drills[0].dose");
@@ -125,11 +148,16 @@ private slots:
         row("ladder to no drill", "/ladders/0/rungs", R"(["d9"])", "$.ladders[0].rungs[0]");
         row("ladder of no fault", "/ladders/0/fault", R"("other")", "$.ladders[0].fault");
         row("range without ends", "/model/ranges/0", R"({"measure": "knee", "source": "t"})", "$.model.ranges[0]");
-        row("range upside down", "/model/ranges/0", R"({"measure": "knee", "low": 9, "high": 1, "source": "t"})", "$.model.ranges[0]");
+        row("range upside down", "/model/ranges/0", R"({"measure": "knee", "low": 9, "high": 1, "source": "t"})",
+            "$.model.ranges[0]");
         row("range of no measure", "/model/ranges/0/measure", R"("elbow")", "$.model.ranges[0].measure");
         row("for whom nobody asks", "/model/ranges/0/for", R"({"colour": "red"})", "$.model.ranges[0].for.colour");
-        row("good result that is none", "/results", R"([{"id": "hit", "title": "Hit", "type": "choice", "values": ["yes"], "good": ["no"]}])", "$.results[0].good");
-        row("number without what matters", "/results", R"([{"id": "far", "title": "Far", "type": "number", "unit": "m", "better": "higher"}])", "$.results[0].matters");
+        row("good result that is none", "/results",
+            R"([{"id": "hit", "title": "Hit", "type": "choice", "values": ["yes"], "good": ["no"]}])",
+            "$.results[0].good");
+        row("number without what matters", "/results",
+            R"([{"id": "far", "title": "Far", "type": "number", "unit": "m", "better": "higher"}])",
+            "$.results[0].matters");
         row("choice without values", "/observations/0/type", R"("choice")", "$.observations[0].values");
     }
     void spoiledPacks() {
@@ -151,19 +179,29 @@ private slots:
     void soundVariations_data() {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("value");
-        const auto row = [](const char* name, const char* pointer, const char* value) { QTest::newRow(name) << QString::fromUtf8(pointer) << QString::fromUtf8(value); };
+        const auto row = [](const char* name, const char* pointer, const char* value) {
+            QTest::newRow(name) << QString::fromUtf8(pointer) << QString::fromUtf8(value);
+        };
         row("own keys", "/x-note", R"({"free": [1, 2]})");
-        row("groups", "/faults/0/when", R"({"all": [{"measure": "knee", "direction": "above"}, {"any": [{"observation": "eyes"}, {"measure": "time", "direction": "below"}]}, {"unless": {"measure": "time", "direction": "above"}}]})");
-        row("lag", "/measures/1", R"({"id": "time", "title": "Order", "kind": "peak_order", "of": ["a", "b", ["c", "d"]], "over": "all", "lag_tolerance": 0.02, "unit": "1", "tolerance": 0.5, "source": "t"})");
-        row("clock range through twelve", "/measures/1", R"({"id": "time", "title": "Clock", "kind": "clock", "points": ["a", "b"], "at": "go", "unit": "h", "tolerance": 1, "source": "t"})");
+        row("groups", "/faults/0/when",
+            R"({"all": [{"measure": "knee", "direction": "above"}, {"any": [{"observation": "eyes"}, {"measure": "time", "direction": "below"}]}, {"unless": {"measure": "time", "direction": "above"}}]})");
+        row("lag", "/measures/1",
+            R"({"id": "time", "title": "Order", "kind": "peak_order", "of": ["a", "b", ["c", "d"]], "over": "all", "lag_tolerance": 0.02, "unit": "1", "tolerance": 0.5, "source": "t"})");
+        row("clock range through twelve", "/measures/1",
+            R"({"id": "time", "title": "Clock", "kind": "clock", "points": ["a", "b"], "at": "go", "unit": "h", "tolerance": 1, "source": "t"})");
         row("outside cause", "/faults/0/causes", R"([{"kind": "capacity", "title": "Weak", "because": "So."}])");
-        row("rule", "/events/0/suggest", R"({"feature": "start", "share": 0.1, "signal": {"kind": "speed", "point": "tip", "in": "body:a-b"}})");
-        row("choice", "/observations/0", R"({"id": "eyes", "title": "Eyes", "ask": "Where?", "type": "choice", "values": ["up", "down"]})");
-        row("dispute", "/disputes", R"([{"id": "q", "question": "Which?", "positions": [{"id": "a", "title": "A", "because": "So."}]}])");
-        row("variant with ranges", "/variants", R"([{"id": "v", "title": "V", "fits_when": "High.", "model": {"ranges": [{"measure": "knee", "low": 5, "source": "t"}]}}])");
+        row("rule", "/events/0/suggest",
+            R"({"feature": "start", "share": 0.1, "signal": {"kind": "speed", "point": "tip", "in": "body:a-b"}})");
+        row("choice", "/observations/0",
+            R"({"id": "eyes", "title": "Eyes", "ask": "Where?", "type": "choice", "values": ["up", "down"]})");
+        row("dispute", "/disputes",
+            R"([{"id": "q", "question": "Which?", "positions": [{"id": "a", "title": "A", "because": "So."}]}])");
+        row("variant with ranges", "/variants",
+            R"([{"id": "v", "title": "V", "fits_when": "High.", "model": {"ranges": [{"measure": "knee", "low": 5, "source": "t"}]}}])");
         row("praise with its reason", "/measures/0/praise", R"({"text": "Fine.", "because": "It is."})");
         row("conditions", "/conditions", R"({"ball": ["short", "deep"]})");
-        row("every kind not computed yet", "/measures/1", R"({"id": "time", "title": "Dwell", "kind": "dwell", "point": "a", "below": 0.1, "in": "m", "over": "all", "unit": "s", "tolerance": 1, "source": "t"})");
+        row("every kind not computed yet", "/measures/1",
+            R"({"id": "time", "title": "Dwell", "kind": "dwell", "point": "a", "below": 0.1, "in": "m", "over": "all", "unit": "s", "tolerance": 1, "source": "t"})");
     }
     void soundVariations() {
         QFETCH(QString, pointer);
@@ -212,7 +250,8 @@ private slots:
     void modelFilesNameMeasuresOfThePack() {
         const Pack pack = packOf(smallPack());
         QVERIFY(readModelRanges(R"({"ranges": [{"measure": "knee", "low": 5, "source": "coach"}]})", "M.json", pack));
-        const auto wrong = readModelRanges(R"({"ranges": [{"measure": "elbow", "low": 5, "source": "coach"}]})", "M.json", pack);
+        const auto wrong =
+            readModelRanges(R"({"ranges": [{"measure": "elbow", "low": 5, "source": "coach"}]})", "M.json", pack);
         QVERIFY(!wrong);
         QCOMPARE(wrong.error().where, std::string("M.json: $.ranges[0].measure"));
     }

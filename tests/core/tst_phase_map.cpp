@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/phase_map.h"
 #include "support/made_trials.h"
 
@@ -27,9 +29,10 @@ class TestPhaseMap : public QObject {
 private slots:
     void anchorsAreMediansOfTheModel() {
         const Pack pack = fiveEvents();
-        const std::vector<Trial> models = {withEvents({{"go", 0}, {"straight", .2}, {"down", .3}, {"low", .5}, {"back", 1}}),
-                                           withEvents({{"go", 1}, {"straight", 1.6}, {"down", 1.8}, {"low", 2}, {"back", 3}}),
-                                           withEvents({{"go", 0}, {"straight", .3}, {"down", .4}, {"low", .6}, {"back", 1}})};
+        const std::vector<Trial> models = {
+            withEvents({{"go", 0}, {"straight", .2}, {"down", .3}, {"low", .5}, {"back", 1}}),
+            withEvents({{"go", 1}, {"straight", 1.6}, {"down", 1.8}, {"low", 2}, {"back", 3}}),
+            withEvents({{"go", 0}, {"straight", .3}, {"down", .4}, {"low", .6}, {"back", 1}})};
         const PhaseAnchors anchors = phaseAnchors(pack, models, {});
         QCOMPARE(anchors.anchors.size(), std::size_t(5));
         QVERIFY(std::abs(anchors.anchors[1].percent - 30) < 1e-9);

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/prescription.h"
 #include "support/made_trials.h"
 
@@ -16,7 +18,13 @@ Pack pack() {
     json["ladders"] = Json::array();
     for (const char* id : {"w", "x", "y", "z"}) {
         json["observations"].push_back({{"id", std::string("o") + id}, {"title", id}, {"ask", "?"}});
-        json["faults"].push_back({{"id", id}, {"title", id}, {"explain", "So."}, {"effect", 0.5}, {"level", "knee"}, {"phase", "all"}, {"when", {{{"observation", std::string("o") + id}}}}});
+        json["faults"].push_back({{"id", id},
+                                  {"title", id},
+                                  {"explain", "So."},
+                                  {"effect", 0.5},
+                                  {"level", "knee"},
+                                  {"phase", "all"},
+                                  {"when", {{{"observation", std::string("o") + id}}}}});
         json["ladders"].push_back({{"fault", id}, {"rungs", {"d1", "d2"}}});
     }
     json["faults"][1]["causes"] = Json::parse(R"([{"fault": "w", "weight": 0.9, "because": "So."}])");
@@ -39,7 +47,8 @@ std::vector<Trial> showing(const std::string& faults, Stress stress = Stress::Ca
     return trials;
 }
 
-Prescription prescribed(const std::vector<Trial>& trials, const AthleteFacts& facts = {}, const Decisions& decisions = {}) {
+Prescription prescribed(const std::vector<Trial>& trials, const AthleteFacts& facts = {},
+                        const Decisions& decisions = {}) {
     const Pack p = pack();
     return prescribe(p, findFaults(p, trials, {}, facts.limits, School::Root), trials, facts, decisions, {});
 }
@@ -69,9 +78,7 @@ private slots:
         decisions.workOn = {"z", "y", "x"};
         QCOMPARE(prescribed(showing("wxyz"), {}, decisions).focus.size(), std::size_t(2)); // never more than two
     }
-    void nothingPresentNothingPrescribed() {
-        QVERIFY(prescribed(showing("")).focus.empty());
-    }
+    void nothingPresentNothingPrescribed() { QVERIFY(prescribed(showing("")).focus.empty()); }
     void theStartFollowsWhatIsMastered() {
         AthleteFacts facts;
         QVERIFY(prescribed(showing("w"), facts).focus[0].rungs[0].startHere); // nothing mastered: the first rung

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/signal.h"
 #include "core/stats.h"
 
@@ -25,7 +27,8 @@ private slots:
                 in += x[i] * x[i];
                 out += y[i] * y[i];
             }
-            QVERIFY2(std::abs(std::sqrt(out / in) - std::numbers::sqrt2 / 2) < 2e-3, qPrintable(QString::number(cutoff)));
+            QVERIFY2(std::abs(std::sqrt(out / in) - std::numbers::sqrt2 / 2) < 2e-3,
+                     qPrintable(QString::number(cutoff)));
         }
     }
     void aConstantAndARampPassUnchanged() {
@@ -108,7 +111,8 @@ private slots:
         QTest::addColumn<QList<double>>("times");
         QTest::addColumn<QList<int>>("kept");
         QTest::newRow("in order") << QList<double>{0, 1, 2, 3} << QList<int>{0, 1, 2, 3};
-        QTest::newRow("one swap keeps the earlier event of the pack") << QList<double>{0, 2, 1, 3} << QList<int>{0, 1, 3};
+        QTest::newRow("one swap keeps the earlier event of the pack")
+            << QList<double>{0, 2, 1, 3} << QList<int>{0, 1, 3};
         QTest::newRow("first and last stay") << QList<double>{0, 9, 8, 7, 3} << QList<int>{0, 4};
         QTest::newRow("reversed as a whole gives nothing") << QList<double>{3, 2, 1} << QList<int>{};
     }

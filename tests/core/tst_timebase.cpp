@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "core/timebase.h"
 
 #include <QtTest>
@@ -13,7 +15,7 @@ private slots:
         const FrameTimes times({{10, 1.0}, {20, 2.0}, {30, 4.0}});
         QCOMPARE(times.timeOf(15), 1.5);
         QCOMPARE(times.timeOf(25), 3.0);
-        QCOMPARE(times.timeOf(5), 0.5);   // the nearest pair's interval
+        QCOMPARE(times.timeOf(5), 0.5); // the nearest pair's interval
         QCOMPARE(times.timeOf(35), 5.0);
         QCOMPARE(times.frameOf(3.0), 25.0);
         QCOMPARE(times.frameOf(times.timeOf(12.25)), 12.25);
@@ -27,8 +29,8 @@ private slots:
     }
     void intervalRoundAnEvent() {
         const FrameTimes clip = FrameTimes::ofClip({0, 0.1, 0.4, 0.5});
-        QCOMPARE(clip.intervalAt(1), 0.2);   // half the sum of 0.1 and 0.3
-        QCOMPARE(clip.intervalAt(0), 0.1);   // at an end the one interval there is
+        QCOMPARE(clip.intervalAt(1), 0.2); // half the sum of 0.1 and 0.3
+        QCOMPARE(clip.intervalAt(0), 0.1); // at an end the one interval there is
         QCOMPARE(clip.intervalAt(3), 0.5 - 0.4);
         QCOMPARE(clip.intervalAt(1.5), 0.4 - 0.1); // between frames the interval it lies in
     }

@@ -1,5 +1,7 @@
 // Clips against the ffmpeg program: an independent reader of every frame.
 
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "media/clip_reader.h"
 #include "media/clip_writer.h"
 #include "media/picture_maker.h"
@@ -26,10 +28,15 @@ QByteArray output(const QString& program, const QStringList& arguments) {
 }
 
 /// MD5 of every frame as ffmpeg decodes it, upright, in RGB.
-QStringList framesOf(const QString& clip) {
-    const QByteArray text = output(QStringLiteral("ffmpeg"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), clip, QStringLiteral("-map"), QStringLiteral("0:v:0"),
-                                                              QStringLiteral("-fps_mode"), QStringLiteral("passthrough"), QStringLiteral("-sws_flags"), QStringLiteral("bicubic+accurate_rnd+full_chroma_int"),
-                                                              QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("framemd5"), QStringLiteral("-")});
+QStringList framesOf(const QString& clip, const QStringList& before = {}) {
+    const QByteArray text =
+        output(QStringLiteral("ffmpeg"),
+               QStringList{QStringLiteral("-v"), QStringLiteral("error")} + before +
+                   QStringList{QStringLiteral("-i"), clip, QStringLiteral("-map"), QStringLiteral("0:v:0"),
+                               QStringLiteral("-fps_mode"), QStringLiteral("passthrough"), QStringLiteral("-sws_flags"),
+                               QStringLiteral("bicubic+accurate_rnd+full_chroma_int"), QStringLiteral("-pix_fmt"),
+                               QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("framemd5"),
+                               QStringLiteral("-")});
     QStringList out;
     for (const QByteArray& line : text.split('\n'))
         if (!line.startsWith('#') && !line.trimmed().isEmpty())
@@ -38,7 +45,8 @@ QStringList framesOf(const QString& clip) {
 }
 
 QString md5(const Picture& picture) {
-    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(picture.rgb->data()), static_cast<qsizetype>(picture.rgb->size()));
+    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(picture.rgb->data()),
+                                                     static_cast<qsizetype>(picture.rgb->size()));
     return QString::fromLatin1(QCryptographicHash::hash(bytes, QCryptographicHash::Md5).toHex());
 }
 
@@ -52,13 +60,18 @@ class TestClipReader : public QObject {
     QString made(const QString& name, const QStringList& arguments) {
         const QString path = dir_.filePath(name);
         if (!QFile::exists(path))
-            output(QStringLiteral("ffmpeg"), QStringList{QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-y")} + arguments + QStringList{path});
+            output(QStringLiteral("ffmpeg"),
+                   QStringList{QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-y")} + arguments +
+                       QStringList{path});
         return path;
     }
     /// A long group with B-frames: one key frame in 180 frames.
     QString longGroup() {
-        return made(QStringLiteral("long.mp4"), {QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"), QStringLiteral("testsrc2=size=192x108:rate=60:duration=3"), QStringLiteral("-c:v"),
-                                                 QStringLiteral("libx264"), QStringLiteral("-g"), QStringLiteral("250"), QStringLiteral("-bf"), QStringLiteral("3"), QStringLiteral("-pix_fmt"), QStringLiteral("yuv420p")});
+        return made(QStringLiteral("long.mp4"),
+                    {QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"),
+                     QStringLiteral("testsrc2=size=192x108:rate=60:duration=3"), QStringLiteral("-c:v"),
+                     QStringLiteral("libx264"), QStringLiteral("-g"), QStringLiteral("250"), QStringLiteral("-bf"),
+                     QStringLiteral("3"), QStringLiteral("-pix_fmt"), QStringLiteral("yuv420p")});
     }
 
 private slots:
@@ -87,13 +100,21 @@ private slots:
     void clipsOfAllSorts_data() {
         QTest::addColumn<QString>("name");
         QTest::addColumn<QStringList>("arguments");
-        const auto row = [](const char* name, const QString& file, const QString& arguments) { QTest::newRow(name) << file << arguments.split(u' '); };
-        row("many key frames", "keys.mp4", "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -c:v libx264 -g 7 -pix_fmt yuv420p");
-        row("motion JPEG", "jpeg.avi", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v mjpeg -pix_fmt yuvj420p");
+        const auto row = [](const char* name, const QString& file, const QString& arguments) {
+            QTest::newRow(name) << file << arguments.split(u' ');
+        };
+        row("many key frames", "keys.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -c:v libx264 -g 7 -pix_fmt yuv420p");
+        row("motion JPEG", "jpeg.avi",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v mjpeg -pix_fmt yuvj420p");
         row("VP9", "vp9.webm", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libvpx-vp9 -pix_fmt yuv420p");
-        row("uneven times", "uneven.mkv", "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr -c:v libx264 -pix_fmt yuv420p");
-        row("B-frames without times", "packed.avi", "-f lavfi -i testsrc2=size=128x96:rate=25:duration=2 -c:v mpeg4 -bf 2");
-        row("one frame", "one.mp4", "-f lavfi -i testsrc2=size=128x96:rate=25 -frames:v 1 -c:v libx264 -pix_fmt yuv420p");
+        row("uneven times", "uneven.mkv",
+            "-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr "
+            "-c:v libx264 -pix_fmt yuv420p");
+        row("B-frames without times", "packed.avi",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=2 -c:v mpeg4 -bf 2");
+        row("one frame", "one.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=25 -frames:v 1 -c:v libx264 -pix_fmt yuv420p");
     }
     void clipsOfAllSorts() {
         QFETCH(QString, name);
@@ -113,9 +134,16 @@ private slots:
             }
     }
     void timesAreTheFilesOwn() {
-        const QString clip = made(QStringLiteral("uneven.mkv"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr -c:v libx264 -pix_fmt yuv420p").split(u' '));
-        const QByteArray text = output(QStringLiteral("ffprobe"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-select_streams"), QStringLiteral("v"), QStringLiteral("-show_entries"),
-                                                                   QStringLiteral("frame=pts_time"), QStringLiteral("-of"), QStringLiteral("csv=p=0"), clip});
+        const QString clip =
+            made(QStringLiteral("uneven.mkv"),
+                 QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=30:duration=2 -vf "
+                                "select='not(eq(mod(n\\,7)\\,3))' -fps_mode vfr -c:v libx264 -pix_fmt yuv420p")
+                     .split(u' '));
+        const QByteArray text =
+            output(QStringLiteral("ffprobe"),
+                   {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-select_streams"),
+                    QStringLiteral("v"), QStringLiteral("-show_entries"), QStringLiteral("frame=pts_time"),
+                    QStringLiteral("-of"), QStringLiteral("csv=p=0"), clip});
         QList<double> expected;
         for (const QByteArray& line : text.split('\n'))
             if (!line.trimmed().isEmpty())
@@ -137,22 +165,50 @@ private slots:
     }
     void uprightWhateverTheFlag() {
         QFETCH(int, rotation);
-        const QString flat = made(QStringLiteral("flat.mp4"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -c:v libx264 -pix_fmt yuv420p").split(u' '));
-        const QString turned = made(QStringLiteral("turned%1.mp4").arg(rotation), {QStringLiteral("-display_rotation"), QString::number(-rotation), QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy")});
-        QString clip = turned;
+        const QString flat =
+            made(QStringLiteral("flat.mp4"),
+                 QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -c:v libx264 -pix_fmt yuv420p")
+                     .split(u' '));
+        // Newer ffmpeg programs set the flag by a switch, that of Debian 12 by metadata.
+        const QString byFlag = made(QStringLiteral("turned%1.mp4").arg(rotation),
+                                    {QStringLiteral("-display_rotation"), QString::number(-rotation),
+                                     QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy")});
+        QString clip = byFlag;
         auto reader = ClipReader::open(clip.toStdString());
-        if (reader && (*reader)->info().rotation == 0) {
-            // Older ffmpeg writes the flag from metadata.
-            clip = made(QStringLiteral("meta%1.mp4").arg(rotation), {QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy"), QStringLiteral("-metadata:s:v:0"), QStringLiteral("rotate=%1").arg(rotation)});
+        if (!reader || (*reader)->info().rotation == 0) {
+            clip = made(QStringLiteral("meta%1.mp4").arg(rotation),
+                        {QStringLiteral("-i"), flat, QStringLiteral("-c"), QStringLiteral("copy"),
+                         QStringLiteral("-metadata:s:v:0"), QStringLiteral("rotate=%1").arg(rotation)});
             reader = ClipReader::open(clip.toStdString());
         }
         QVERIFY(reader);
         const ClipInfo& info = (*reader)->info();
         QVERIFY(info.rotation != 0);
         QCOMPARE(info.displayWidth, info.rotation % 180 ? 96 : 128);
-        const QStringList expected = framesOf(clip); // ffmpeg turns by the flag too
-        for (int i = 0; i < info.frames(); ++i)
-            QCOMPARE(md5(*(*reader)->frame(i)), expected[i]);
+        // Turned back, every frame is the stored one to the bit (ffmpeg turns before it converts colours, we after).
+        const QStringList expected = framesOf(clip, {QStringLiteral("-noautorotate")});
+        for (int i = 0; i < info.frames(); ++i) {
+            Picture picture = *(*reader)->frame(i);
+            picture.rgb = std::make_shared<const std::vector<std::uint8_t>>(
+                turned(*picture.rgb, picture.width, picture.height, 360 - info.rotation));
+            QCOMPARE(md5(picture), expected[i]);
+        }
+        // And upright it is the picture that ffmpeg shows, but for the rounding of colours.
+        const QByteArray upright =
+            output(QStringLiteral("ffmpeg"),
+                   {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), clip,
+                    QStringLiteral("-frames:v"), QStringLiteral("1"), QStringLiteral("-pix_fmt"),
+                    QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("rawvideo"), QStringLiteral("-")});
+        const Picture first = *(*reader)->frame(0);
+        QCOMPARE(static_cast<std::size_t>(upright.size()), first.rgb->size());
+        const std::vector<std::uint8_t> overhead = turned(*first.rgb, first.width, first.height, 180);
+        double difference = 0, otherWayUp = 0;
+        for (std::size_t i = 0; i < first.rgb->size(); ++i) {
+            const int theirs = static_cast<unsigned char>(upright[static_cast<qsizetype>(i)]);
+            difference += std::abs(theirs - (*first.rgb)[i]);
+            otherWayUp += std::abs(theirs - overhead[i]);
+        }
+        QVERIFY2(difference < 0.25 * otherWayUp, qPrintable(QStringLiteral("%1 %2").arg(difference).arg(otherWayUp)));
     }
     void turningRows() {
         const std::vector<std::uint8_t> rgb = {1, 1, 1, 2, 2, 2, 3, 3, 3, 4, 4, 4, 5, 5, 5, 6, 6, 6}; // 3 x 2
@@ -167,7 +223,11 @@ private slots:
         QCOMPARE(reds(turned(rgb, 3, 2, 270)), (QList<int>{3, 6, 2, 5, 1, 4}));
     }
     void pixelsThatAreNotSquare() {
-        const QString clip = made(QStringLiteral("wide.mp4"), QStringLiteral("-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -vf setsar=2/1 -c:v libx264 -pix_fmt yuv420p").split(u' '));
+        const QString clip = made(
+            QStringLiteral("wide.mp4"),
+            QStringLiteral(
+                "-f lavfi -i testsrc2=size=128x96:rate=25:duration=0.4 -vf setsar=2/1 -c:v libx264 -pix_fmt yuv420p")
+                .split(u' '));
         const auto reader = ClipReader::open(clip.toStdString());
         QVERIFY(reader);
         QCOMPARE((*reader)->info().storedWidth, 128);
@@ -186,7 +246,8 @@ private slots:
         QFETCH(int, frames);
         QString clip = QStringLiteral("/usr/share/doc/opencv-doc/examples/data/") + file;
         if (!QFile::exists(clip)) {
-            const QByteArray list = output(QStringLiteral("dpkg"), {QStringLiteral("-L"), QStringLiteral("opencv-doc")});
+            const QByteArray list =
+                output(QStringLiteral("dpkg"), {QStringLiteral("-L"), QStringLiteral("opencv-doc")});
             for (const QByteArray& line : list.split('\n'))
                 if (line.endsWith('/' + file.toLatin1()))
                     clip = QString::fromLatin1(line);
@@ -200,7 +261,8 @@ private slots:
         QCOMPARE((*reader)->info().frames(), expected.size());
         std::mt19937 random(8);
         for (int k = 0; k < 40; ++k) {
-            const int i = k == 0 ? static_cast<int>(expected.size()) - 1 : static_cast<int>(random() % static_cast<unsigned>(expected.size()));
+            const int i = k == 0 ? static_cast<int>(expected.size()) - 1
+                                 : static_cast<int>(random() % static_cast<unsigned>(expected.size()));
             const auto picture = (*reader)->frame(i);
             QVERIFY2(picture, picture ? "" : picture.error().sentence().c_str());
             QCOMPARE(md5(*picture), expected[i]);
@@ -237,7 +299,10 @@ private slots:
         QVERIFY((*reader)->frame(179)); // still works afterwards
     }
     void repeatedFramesAreFoundAndTheSearchStops() {
-        const QString clip = made(QStringLiteral("frozen.mp4"), QStringLiteral("-f lavfi -i color=red:size=64x64:rate=25:duration=0.4 -c:v libx264 -qp 0 -pix_fmt yuv420p").split(u' '));
+        const QString clip = made(
+            QStringLiteral("frozen.mp4"),
+            QStringLiteral("-f lavfi -i color=red:size=64x64:rate=25:duration=0.4 -c:v libx264 -qp 0 -pix_fmt yuv420p")
+                .split(u' '));
         const auto reader = ClipReader::open(clip.toStdString());
         const auto repeated = (*reader)->repeatedFrames({});
         QVERIFY(repeated);
@@ -273,7 +338,10 @@ private slots:
         const Picture picture = *(*reader)->frame(77);
         const QString path = dir_.filePath(QStringLiteral("frame.png"));
         QVERIFY(writePng(picture, path.toStdString()).ok());
-        const QByteArray text = output(QStringLiteral("ffmpeg"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), path, QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("md5"), QStringLiteral("-")});
+        const QByteArray text =
+            output(QStringLiteral("ffmpeg"), {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"), path,
+                                              QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"), QStringLiteral("-f"),
+                                              QStringLiteral("md5"), QStringLiteral("-")});
         QCOMPARE(QString::fromLatin1(text.trimmed()).section(u'=', 1), md5(picture));
         QVERIFY(!writePng(picture, "/no/such/folder/f.png"));
     }

@@ -1,3 +1,5 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
 #include "media/clip_writer.h"
 #include "media/frame_server.h"
 
@@ -36,7 +38,8 @@ private slots:
         std::promise<int> last;
         for (int i = 1; i < 20; ++i)
             server.request(1, i, [&dropped](const Result<Picture>&) { ++dropped; });
-        server.request(1, 42, [&last](const Result<Picture>& picture) { last.set_value(picture ? picture->index : -1); });
+        server.request(1, 42,
+                       [&last](const Result<Picture>& picture) { last.set_value(picture ? picture->index : -1); });
         go.set_value();
         QCOMPARE(last.get_future().get(), 42);
         QCOMPARE(dropped.load(), 0);
@@ -82,7 +85,8 @@ private slots:
     void aMissingClipAnswersWithItsError() {
         FrameServer server("/no/such/clip.mp4");
         std::promise<std::string> where;
-        server.request(1, 0, [&](const Result<Picture>& picture) { where.set_value(picture ? "" : picture.error().where); });
+        server.request(1, 0,
+                       [&](const Result<Picture>& picture) { where.set_value(picture ? "" : picture.error().where); });
         QCOMPARE(where.get_future().get(), std::string("/no/such/clip.mp4"));
     }
 };

@@ -15,8 +15,6 @@ inline std::string readText(const std::string& path) {
     text << in.rdbuf();
     return text.str();
 }
-inline Json readJson(const std::string& path) {
-    return Json::parse(readText(path));
-}
+inline Json readJson(const std::string& path) { return Json::parse(readText(path)); }
 
 } // namespace riflesso::test

@@ -35,7 +35,8 @@ inline Json smallPack() {
 inline Pack packOf(const Json& json) {
     PackReading reading = readPack(json.dump());
     for (const JsonFault& fault : reading.faults)
-        std::fprintf(stderr, "pack fault %s: expected %s, got %s\n", fault.path.c_str(), fault.expected.c_str(), fault.got.c_str());
+        std::fprintf(stderr, "pack fault %s: expected %s, got %s\n", fault.path.c_str(), fault.expected.c_str(),
+                     fault.got.c_str());
     return reading.faults.empty() ? reading.pack : Pack();
 }
 

@@ -71,39 +71,39 @@ QWidget* AthletePage::buildPerson() {
     auto* form = new QFormLayout;
     form->setLabelAlignment(Qt::AlignLeft);
     form->setVerticalSpacing(6);
-    const auto line = [&](const QString& name, const QString& what, const char* object) {
+    const auto line = [&](const QString& name, const char* object) {
         auto* edit = new QLineEdit;
         edit->setObjectName(QLatin1String(object));
         edit->setAccessibleName(name);
-        connect(edit, &QLineEdit::editingFinished, this, [this, what] { saveAthlete(what); });
+        connect(edit, &QLineEdit::editingFinished, this, [this] { saveAthlete(); });
         form->addRow(name, edit);
         return edit;
     };
-    name_ = line(tr("Name"), tr("Change the name"), "athleteName");
+    name_ = line(tr("Name"), "athleteName");
     handedness_ = new QComboBox;
     handedness_->setObjectName(QStringLiteral("handedness"));
     handedness_->addItems({tr("right-handed"), tr("left-handed")});
-    connect(handedness_, &QComboBox::activated, this, [this] { saveAthlete(tr("Change the hand")); });
+    connect(handedness_, &QComboBox::activated, this, [this] { saveAthlete(); });
     form->addRow(tr("Hand"), handedness_);
     born_ = new QSpinBox;
     born_->setRange(1900, 2100);
     born_->setSpecialValueText(tr("not known"));
-    connect(born_, &QSpinBox::editingFinished, this, [this] { saveAthlete(tr("Change the year of birth")); });
+    connect(born_, &QSpinBox::editingFinished, this, [this] { saveAthlete(); });
     form->addRow(tr("Born"), born_);
-    level_ = line(tr("Level"), tr("Change the level"), "athleteLevel");
-    goal_ = line(tr("Goal"), tr("Change the goal"), "athleteGoal");
+    level_ = line(tr("Level"), "athleteLevel");
+    goal_ = line(tr("Goal"), "athleteGoal");
     willingness_ = new QSpinBox;
     willingness_->setRange(0, 100);
     willingness_->setSuffix(QStringLiteral(" %"));
     willingness_->setToolTip(
         tr("How much the athlete wants to change the technique. Hard re-learning is for those who do."));
-    connect(willingness_, &QSpinBox::editingFinished, this, [this] { saveAthlete(tr("Change the willingness")); });
+    connect(willingness_, &QSpinBox::editingFinished, this, [this] { saveAthlete(); });
     form->addRow(tr("Willing to change"), willingness_);
     c->addLayout(form);
-    const auto lines = [&](const QString& name, const QString& hint, const QString& what, const char* object) {
+    const auto lines = [&](const QString& name, const QString& hint, const char* object) {
         c->addSpacing(6);
         c->addWidget(label(name, theme::kHeading));
-        auto* edit = new LinesEdit([this, what] { saveAthlete(what); });
+        auto* edit = new LinesEdit([this] { saveAthlete(); });
         edit->setObjectName(QLatin1String(object));
         edit->setPlaceholderText(hint);
         edit->setAccessibleName(name);
@@ -113,11 +113,9 @@ QWidget* AthletePage::buildPerson() {
         return edit;
     };
     limits_ = lines(tr("LIMITS AND INJURIES"),
-                    tr("One a line, such as: knee pain. A limit changes the target, not the athlete."),
-                    tr("Change the limits"), "limits");
-    equipment_ = lines(tr("EQUIPMENT AT HAND"), tr("One a line. Empty: everything is taken as at hand."),
-                       tr("Change the equipment"), "equipment");
-    notes_ = lines(tr("NOTES"), {}, tr("Change the notes"), "notes");
+                    tr("One a line, such as: knee pain. A limit changes the target, not the athlete."), "limits");
+    equipment_ = lines(tr("EQUIPMENT AT HAND"), tr("One a line. Empty: everything is taken as at hand."), "equipment");
+    notes_ = lines(tr("NOTES"), {}, "notes");
     return widget;
 }
 
@@ -295,7 +293,8 @@ void AthletePage::refresh() {
     filling_ = true;
     const Athlete& a = workspace().data().athlete;
     const auto set = [](QLineEdit* edit, const QString& text) {
-        if (edit->text() != text)
+        const bool typing = edit->hasFocus() && edit->isModified(); // never over what is being typed
+        if (edit->text() != text && !typing)
             edit->setText(text);
     };
     set(name_, a.name);
@@ -315,7 +314,7 @@ void AthletePage::refresh() {
     filling_ = false;
 }
 
-void AthletePage::saveAthlete(const QString& what) {
+void AthletePage::saveAthlete() {
     if (filling_ || !workspace().hasCase())
         return;
     Athlete a = workspace().data().athlete;
@@ -333,8 +332,16 @@ void AthletePage::saveAthlete(const QString& what) {
         refresh();
         return;
     }
-    if (a == workspace().data().athlete)
+    const Athlete& old = workspace().data().athlete;
+    if (a == old)
         return;
+    // Leaving one field may save what was typed in another: the step is named after what changed.
+    const QString what = a.limits != old.limits           ? tr("Change the limits")
+                         : a.equipment != old.equipment   ? tr("Change the equipment")
+                         : a.goal != old.goal             ? tr("Change the goal")
+                         : a.name != old.name             ? tr("Change the name")
+                         : a.handedness != old.handedness ? tr("Change the hand")
+                                                          : tr("Change the athlete");
     workspace().apply(what, [a](Edit& edit) { return edit.setAthlete(a); });
 }
 

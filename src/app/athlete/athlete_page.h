@@ -26,7 +26,7 @@ private:
     QWidget* buildPerson();
     QWidget* buildMiddle();
     QWidget* buildSessions();
-    void saveAthlete(const QString& what);
+    void saveAthlete();
     void showCompetitions();
     void showBeliefs();
     void showSessions();

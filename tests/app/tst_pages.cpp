@@ -1,0 +1,202 @@
+// Pages by themselves: the first start, names for screen readers, bad clips, jobs that are stopped.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "window_driver.h"
+
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QSpinBox>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestPages : public QObject {
+    Q_OBJECT
+private slots:
+    void theFirstStartOffersItsDoors() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("athlete"));
+        QCOMPARE(d.window->currentPage(), QStringLiteral("start"));
+        QVERIFY(d.headline().contains(QStringLiteral("no case yet")));
+        for (const char* page : {"film", "mark", "findings", "plan", "practice", "handover"}) {
+            d.window->showPage(QString::fromUtf8(page));
+            QCOMPARE(d.window->currentPage(), QStringLiteral("start")); // never an empty page
+        }
+        d.click("startCase"); // without a name
+        QVERIFY(d.errors.last().contains(QStringLiteral("name")));
+        QVERIFY(!d.workspace.hasCase());
+        d.type("newName", QStringLiteral("Somebody New"));
+        d.find<QComboBox>("newSkill")->setCurrentIndex(0);
+        if (d.find<QComboBox>("newSkill")->count() == 0)
+            QSKIP("packs are not beside the test program");
+    }
+    void everyControlHasANameAndIsReachedByTab() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        for (const QString& id : MainWindow::pageIds()) {
+            if (id == QStringLiteral("start"))
+                continue;
+            d.window->showPage(id);
+            QTRY_VERIFY(d.quiet());
+            QTest::qWait(1); // what the page has made is shown when events run
+            int controls = 0;
+            for (QWidget* widget : d.window->page(id)->findChildren<QWidget*>()) {
+                if (!widget->isVisible() || widget->objectName().startsWith(QStringLiteral("qt_")))
+                    continue;
+                const auto* button = qobject_cast<QAbstractButton*>(widget);
+                if (button) {
+                    ++controls;
+                    QVERIFY2(!button->text().isEmpty() || !button->accessibleName().isEmpty(),
+                             qPrintable(id + u' ' + button->objectName()));
+                    QVERIFY2(button->focusPolicy() & Qt::TabFocus, qPrintable(id + u' ' + button->text()));
+                }
+            }
+            QVERIFY2(!d.window->page(id)->headline().isEmpty(), qPrintable(id)); // shown, missing, next
+            if (id != QStringLiteral("packs") && id != QStringLiteral("mirror"))
+                QVERIFY2(controls > 0, qPrintable(id));
+        }
+    }
+    void unreadableClipsLeaveTheCaseAsItWas() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("film"));
+        const std::size_t clips = d.data().sessions.front().clips.size();
+        QFile bad(dir.filePath(QStringLiteral("bad.mp4")));
+        QVERIFY(bad.open(QIODevice::WriteOnly));
+        bad.write("no clip");
+        bad.close();
+        d.window->addClips({bad.fileName(), dir.filePath(QStringLiteral("gone.mp4"))});
+        QTRY_COMPARE(d.errors.size(), 2);
+        QVERIFY(d.errors[0].contains(QStringLiteral("bad.mp4")));
+        QVERIFY(d.errors[1].contains(QStringLiteral("gone.mp4")));
+        QCOMPARE(d.data().sessions.front().clips.size(), clips);
+        // A good one beside them is added all the same.
+        d.window->addClips({bad.fileName(), QStringLiteral(DEMO_CLIPS "/instructors.mp4")});
+        QTRY_COMPARE(d.data().sessions.front().clips.size(), clips + 1);
+        QVERIFY(d.shows("filmStage"));
+    }
+    void aMovedClipIsSaidAndTheNumbersStay() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        for (const QString& file : QDir(dir.filePath(QStringLiteral("media"))).entryList(QDir::Files))
+            QFile::remove(dir.filePath(QStringLiteral("media/") + file));
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("film"));
+        QVERIFY(d.window->page(QStringLiteral("film"))->state().kind == StepState::Kind::Attention);
+        QTRY_VERIFY(d.quiet());
+        QVERIFY(!d.workspace.assessment()->findings.ranked.empty());
+        d.window->showPage(QStringLiteral("mark"));
+        QTRY_VERIFY(!d.errors.isEmpty()); // "no such file", and the window goes on
+        d.window->showPage(QStringLiteral("findings"));
+    }
+    void aJobIsStoppedFromTheStatusLine() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        std::atomic<bool> ended{false};
+        bool cancelledSeen = false;
+        d.workspace.jobs().start<int>(
+            QStringLiteral("Long work"), d.window.get(),
+            [&ended](JobControl& control) -> Result<int> {
+                for (int i = 0; control.goOn(0.5); ++i)
+                    QThread::msleep(2);
+                ended = true;
+                return cancelled();
+            },
+            [&cancelledSeen](const Result<int>& result) {
+                cancelledSeen = !result && result.error().kind == Error::Kind::Cancelled;
+            });
+        QTRY_VERIFY(d.find<QWidget>("stopJob")->isVisible());
+        d.click("stopJob");
+        QTRY_VERIFY(ended.load());
+        QTRY_VERIFY(cancelledSeen);
+        QTRY_VERIFY(!d.find<QWidget>("stopJob")->isVisible());
+    }
+    void closingWhileJobsRunIsSafe() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        for (int i = 0; i < 5; ++i) {
+            Driver d;
+            QVERIFY(d.workspace.open(dir.path()));
+            d.window->showPage(i % 2 ? QStringLiteral("mirror") : QStringLiteral("handover"));
+            QTest::qWait(20 * i); // frames and the assessment are on their way
+        }
+    }
+    void theAthletePageKeepsEveryField() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("athlete"));
+        auto* limits = d.find<QPlainTextEdit>("limits");
+        limits->setFocus();
+        QTest::keyClicks(limits, QStringLiteral("stiff hips"));
+        d.find<QLineEdit>("athleteName")->setFocus(); // leaving the field saves it
+        QTRY_COMPARE(d.data().athlete.limits, QStringList{QStringLiteral("stiff hips")});
+        QCOMPARE(d.workspace.undoName(), QStringLiteral("Change the limits"));
+        // The limit changes the target of the bent rear leg.
+        QTRY_VERIFY(d.quiet() && d.workspace.assessment()->findings.find("rear_bent")->changedTarget);
+        d.shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QTRY_VERIFY(d.data().athlete.limits.isEmpty());
+        auto* name = d.find<QLineEdit>("athleteName");
+        name->setFocus();
+        name->selectAll();
+        QTest::keyClick(name, Qt::Key_Delete);
+        d.find<QPlainTextEdit>("notes")->setFocus();
+        QTRY_VERIFY(d.errors.contains(QStringLiteral("The athlete needs a name; the old one is kept.")));
+        QCOMPARE(d.data().athlete.name, QStringLiteral("Ilka Sandrey"));
+    }
+    void searchFindsPagesMeasuresAndDrills() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("athlete"));
+        QTRY_VERIFY(d.quiet());
+        const auto search = [&](const QString& text) {
+            d.shortcut(Qt::Key_K, Qt::ControlModifier);
+            auto* field = d.find<QLineEdit>("search");
+            field->setFocus();
+            field->clear();
+            QTest::keyClicks(field, text);
+            QTest::keyClick(field, Qt::Key_Return);
+        };
+        search(QStringLiteral("go to plan"));
+        QTRY_COMPARE(d.window->currentPage(), QStringLiteral("plan"));
+        search(QStringLiteral("trunk lean"));
+        QTRY_COMPARE(d.window->currentPage(), QStringLiteral("mirror"));
+        QTRY_VERIFY(d.find<QWidget>("whyPanel")->isVisible());
+        d.click("closeWhy");
+        search(QStringLiteral("hand, pause, step"));
+        QTRY_COMPARE(d.window->currentPage(), QStringLiteral("packs"));
+    }
+    void schoolsAreChosenWithTheCase() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("findings"));
+        QTRY_VERIFY(d.quiet());
+        auto* school = d.find<QComboBox>("findingsSchool");
+        school->setCurrentIndex(1);
+        emit school->activated(1);
+        QTRY_COMPARE(d.data().school, QStringLiteral("ground"));
+        QTRY_VERIFY(d.quiet() && d.workspace.assessment()->school == School::Ground);
+        d.window->showPage(QStringLiteral("findings"));
+        QVERIFY(d.find<QListWidget>("findings")->item(0)->text().contains(QStringLiteral("caution"))); // safety above
+                                                                                                       // every school
+    }
+};
+
+QTEST_MAIN(TestPages)
+#include "tst_pages.moc"

@@ -1,0 +1,164 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "app/mark/figure_card.h"
+#include "app/theme.h"
+#include "app/widgets/deviation_ruler.h"
+#include "app/widgets/player.h"
+#include "app/widgets/stage_view.h"
+#include "app/widgets/time_strip.h"
+#include "app/widgets/waterline.h"
+#include "core/stats.h"
+
+#include <QApplication>
+#include <QtTest>
+
+#include <cmath>
+
+using namespace riflesso;
+
+class TestWidgets : public QObject {
+    Q_OBJECT
+private slots:
+    void initTestCase() { theme::apply(*qApp, theme::Choice::Light); }
+    void labelsNeverRunIntoEachOther_data() {
+        QTest::addColumn<QList<double>>("wanted");
+        QTest::newRow("apart") << QList<double>{50, 200, 400};
+        QTest::newRow("close together") << QList<double>{100, 105, 110, 115};
+        QTest::newRow("at the left edge") << QList<double>{0, 5, 10};
+        QTest::newRow("at the right edge") << QList<double>{595, 598, 600};
+        QTest::newRow("not in order") << QList<double>{300, 100, 305, 90};
+    }
+    void labelsNeverRunIntoEachOther() {
+        QFETCH(QList<double>, wanted);
+        const std::vector<double> centres(wanted.begin(), wanted.end()), widths(centres.size(), 70);
+        const std::vector<double> placed = spreadLabels(centres, widths, 596, 6, 4);
+        for (std::size_t i = 0; i < placed.size(); ++i) {
+            QVERIFY(placed[i] - 35 >= 4 - 1e-9 && placed[i] + 35 <= 596 + 1e-9);
+            for (std::size_t k = 0; k < i; ++k)
+                QVERIFY(std::abs(placed[i] - placed[k]) >= 76 - 1e-9);
+        }
+    }
+    void theStageKeepsPixelsUnderTheCursor() {
+        const StageTransform fit = StageTransform::fitted({960, 540}, {800, 600});
+        QVERIFY(std::abs(fit.scale - 800.0 / 960) < 1e-12);
+        QCOMPARE(fit.toPixel(fit.toWidget({123.25, 456.5})), QPointF(123.25, 456.5));
+        const QPointF fixed(300, 250);
+        const QPointF under = fit.toPixel(fixed);
+        const StageTransform zoomed = fit.zoomed(3, fixed);
+        QVERIFY(std::abs(zoomed.toPixel(fixed).x() - under.x()) < 1e-9);
+        StageTransform mirrored = fit;
+        mirrored.mirrored = true;
+        QVERIFY(std::abs(mirrored.toPixel(mirrored.toWidget({10, 20})).x() - 10) < 1e-9);
+        QVERIFY(mirrored.toWidget({0, 0}).x() > mirrored.toWidget({959, 0}).x());
+    }
+    void clicksGiveThePixelAndDragsEndOnce() {
+        StageView stage;
+        stage.resize(400, 300);
+        QImage image(200, 150, QImage::Format_RGB32);
+        image.fill(Qt::gray);
+        stage.setImage(image);
+        stage.setMarking(true);
+        stage.show();
+        QSignalSpy clicked(&stage, &StageView::clicked), dragged(&stage, &StageView::markDragged),
+            released(&stage, &StageView::markReleased);
+        QTest::mouseClick(&stage, Qt::LeftButton, {}, QPoint(201, 151));
+        QCOMPARE(clicked.size(), 1);
+        const QPointF at = clicked[0][0].toPointF();
+        QVERIFY(std::abs(at.x() - 100) < 1 && std::abs(at.y() - 75) < 1);
+        stage.setFigures({{{{"left_knee", {100, 75}}}, {}, Qt::red, true}});
+        QTest::mousePress(&stage, Qt::LeftButton, {}, QPoint(202, 152));
+        QTest::mouseMove(&stage, QPoint(240, 160));
+        QTest::mouseMove(&stage, QPoint(260, 170));
+        QTest::mouseRelease(&stage, Qt::LeftButton, {}, QPoint(260, 170));
+        QCOMPARE(clicked.size(), 1); // a drag is no click
+        QVERIFY(dragged.size() >= 1);
+        QCOMPARE(released.size(), 1);
+        QVERIFY(std::abs(released[0][1].toPointF().x() - 129.5) < 1);
+    }
+    void playIsAtTrueTimes() {
+        const std::vector<double> times = {0, 0.1, 0.2, 0.5, 0.6};
+        QCOMPARE(Player::frameAfter(times, 0, 0.0, 1), 0);
+        QCOMPARE(Player::frameAfter(times, 0, 0.15, 1), 1);
+        QCOMPARE(Player::frameAfter(times, 0, 0.45, 1), 2); // the gap is held as long as it lasts
+        QCOMPARE(Player::frameAfter(times, 0, 0.45, 0.25), 1);
+        QCOMPARE(Player::frameAfter(times, 2, 0.31, 1), 3);
+        QCOMPARE(Player::frameAfter(times, 0, 99, 1), 4);
+        Player player;
+        player.setTimes(std::make_shared<const std::vector<double>>(times));
+        QSignalSpy due(&player, &Player::frameDue), stopped(&player, &Player::stopped);
+        player.play(2, 1);
+        QVERIFY(stopped.wait(5000));
+        QCOMPARE(due.first()[0].toInt(), 2);
+        QCOMPARE(due.last()[0].toInt(), 4);
+        QVERIFY(!player.playing());
+    }
+    void theRulerSaysItsValueAndFindsItsDots() {
+        MeasureDef def;
+        def.id = "m";
+        def.title = "Knee bend";
+        def.unit = "deg";
+        def.kind = Kind::Flexion;
+        def.tolerance = 8;
+        Reference reference;
+        reference.source = Reference::Source::Pack;
+        reference.low = 60;
+        reference.high = 80;
+        std::vector<TrialMeasures> values;
+        for (double v : {70.0, 95.0}) {
+            MeasureValue value;
+            value.value = v;
+            value.u = 1;
+            values.push_back({std::to_string(values.size() + 1), {{"m", value}}});
+        }
+        DeviationRuler ruler;
+        ruler.resize(300, 26);
+        ruler.setSet(def, *setDeviation(def, reference, values));
+        QCOMPARE(ruler.accessibleName(), QStringLiteral("Knee bend"));
+        QVERIFY(ruler.accessibleDescription().contains(QChar(0x00B1)));
+        ruler.show();
+        QSignalSpy clicked(&ruler, &DeviationRuler::repetitionClicked);
+        for (int x = 299; x > 150 && clicked.isEmpty(); x -= 2)
+            QTest::mouseClick(&ruler, Qt::LeftButton, {}, QPoint(x, 13));
+        QCOMPARE(clicked.size(), 1);
+        QCOMPARE(clicked[0][0].toString(), QStringLiteral("2")); // the rightmost dot is the largest value
+    }
+    void scrubbing() {
+        Waterline line;
+        line.resize(628, 82);
+        line.show();
+        QSignalSpy scrubbed(&line, &Waterline::scrubbed);
+        QTest::mouseClick(&line, Qt::LeftButton, {}, QPoint(314, 40));
+        QVERIFY(std::abs(scrubbed[0][0].toDouble() - 50) < 0.5);
+        QTest::mouseClick(&line, Qt::LeftButton, {}, QPoint(2, 40));
+        QCOMPARE(scrubbed[1][0].toDouble(), 0.0);
+        TimeStrip strip;
+        strip.resize(632, 160);
+        StripContent content;
+        content.from = 100;
+        content.to = 200;
+        strip.setContent(content);
+        strip.show();
+        QSignalSpy asked(&strip, &TimeStrip::frameAsked);
+        QTest::mouseClick(&strip, Qt::LeftButton, {}, QPoint(118 + 250, 80));
+        QCOMPARE(asked[0][0].toInt(), 150);
+        QTest::mouseClick(&strip, Qt::LeftButton, {}, QPoint(3, 80));
+        QCOMPARE(asked[1][0].toInt(), 100);
+    }
+    void theFigureCardNamesWhatIsNext() {
+        FigureCard card;
+        card.resize(270, 190);
+        card.setFigure(FigureCard::standing(), {});
+        card.setStates({{"left_knee", MarkState::Next}, {"right_knee", MarkState::Set}});
+        QCOMPARE(card.accessibleDescription(), QStringLiteral("next: left knee"));
+        card.show();
+        QSignalSpy clicked(&card, &FigureCard::landmarkClicked);
+        for (int y = 20; y < 180 && clicked.isEmpty(); y += 6)
+            for (int x = 60; x < 220 && clicked.isEmpty(); x += 6)
+                QTest::mouseClick(&card, Qt::LeftButton, {}, QPoint(x, y));
+        QCOMPARE(clicked.size(), 1);
+        QVERIFY(clicked[0][0].toString().endsWith(QStringLiteral("_knee")));
+    }
+};
+
+QTEST_MAIN(TestWidgets)
+#include "tst_widgets.moc"

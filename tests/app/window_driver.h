@@ -1,0 +1,93 @@
+#pragma once
+// Drives the real window: clicks, keys, waiting for a state instead of a time.
+
+#include "app/main_window.h"
+#include "app/theme.h"
+#include "app/widgets/stage_view.h"
+#include "demo/demo_library.h"
+
+#include <QAbstractButton>
+#include <QTemporaryDir>
+#include <QtTest>
+
+namespace riflesso::test {
+
+inline DemoSources demoSources() { return {QStringLiteral(DEMO_CLIPS), QStringLiteral(PACKS)}; }
+
+/// A copy of the demo library, built once for the test program.
+inline QString demoCopy(const QTemporaryDir& into) {
+    static QTemporaryDir built;
+    static const bool ok = static_cast<bool>(buildDemoLibrary(built.path(), demoSources()));
+    if (!ok)
+        qFatal("the demo could not be built");
+    QDir().mkpath(into.filePath(QStringLiteral("media")));
+    for (const char* file : {"library.sqlite"})
+        QFile::copy(built.filePath(QLatin1String(file)), into.filePath(QLatin1String(file)));
+    for (const QString& clip : QDir(built.filePath(QStringLiteral("media"))).entryList(QDir::Files))
+        QFile::copy(built.filePath(QStringLiteral("media/") + clip), into.filePath(QStringLiteral("media/") + clip));
+    return into.path();
+}
+
+struct Driver {
+    Workspace workspace;
+    std::unique_ptr<MainWindow> window;
+    QStringList errors; ///< what was said as an error
+
+    Driver() {
+        theme::apply(*qApp, theme::Choice::Light);
+        window = std::make_unique<MainWindow>(workspace);
+        window->resize(1280, 800);
+        window->show();
+        QApplication::setActiveWindow(window.get()); // shortcuts belong to the active window
+        QObject::connect(&workspace, &Workspace::said, &workspace, [this](const QString& text, bool isError) {
+            if (isError)
+                errors << text;
+            qInfo("said: %s", qPrintable(text));
+        });
+    }
+    template <class T> T* find(const char* name) const {
+        T* widget = window->findChild<T*>(QString::fromUtf8(name));
+        if (!widget)
+            qWarning("no widget called %s", name);
+        return widget;
+    }
+    void click(const char* name) const {
+        auto* button = find<QAbstractButton>(name);
+        QVERIFY2(button && button->isEnabled(), name);
+        QTest::mouseClick(button, Qt::LeftButton);
+    }
+    void step(const char* page) const { click((std::string("step-") + page).c_str()); }
+    void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QTest::keyClick(window->page(window->currentPage()), static_cast<Qt::Key>(key), modifiers);
+    }
+    /// A shortcut of the window, as the keyboard gives it: to the active window, not to a widget.
+    void shortcut(Qt::Key key, Qt::KeyboardModifiers modifiers) const {
+        window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window.get()));
+        window->page(window->currentPage())->setFocus(); // a text field keeps Ctrl Z for its own text
+        QTest::keyClick(window->windowHandle(), key, modifiers);
+    }
+    void type(const char* name, const QString& text) const {
+        auto* edit = find<QWidget>(name);
+        edit->setFocus();
+        QTest::keyClicks(edit, text);
+    }
+    [[nodiscard]] bool quiet() const {
+        return workspace.assessment() != nullptr && !workspace.assessing() &&
+               const_cast<Workspace&>(workspace).jobs().idle();
+    }
+    [[nodiscard]] QString headline() const { return find<QLabel>("headline")->text(); }
+    /// Waits until a stage shows a picture of this frame's clip.
+    [[nodiscard]] bool shows(const char* stage) const {
+        auto* view = find<StageView>(stage);
+        return QTest::qWaitFor([view] { return !view->image().isNull(); }, 10000);
+    }
+    /// Clicks a place of the picture on a stage.
+    void clickPixel(const char* stage, QPointF pixel) const {
+        auto* view = find<StageView>(stage);
+        QTest::mouseClick(view, Qt::LeftButton, {}, view->transform().toWidget(pixel).toPoint());
+    }
+    [[nodiscard]] const CaseData& data() const { return workspace.data(); }
+};
+
+} // namespace riflesso::test

@@ -1,0 +1,84 @@
+#pragma once
+// A small library with one case, one clip and two repetitions.
+
+#include "store/edit.h"
+#include "store/library.h"
+#include "support/made_trials.h"
+
+#include <QtTest>
+
+namespace riflesso::test {
+
+struct MadeLibrary {
+    std::unique_ptr<Library> library;
+    CaseId caseId;
+    SessionId session;
+    ClipId clip;
+    SectionId section;
+    std::vector<RepetitionId> repetitions;
+
+    [[nodiscard]] CaseData data() const { return *library->loadCase(caseId); }
+};
+
+inline MadeLibrary makeLibrary(const QString& folder) {
+    MadeLibrary made;
+    auto opened = Library::open(folder);
+    if (!opened)
+        qFatal("%s", opened.error().sentence().c_str());
+    made.library = std::move(*opened);
+    const auto built = made.library->change(QStringLiteral("Build"), [&](Edit& edit) -> Result<void> {
+        Athlete athlete;
+        athlete.name = QStringLiteral("Test Person");
+        athlete.limits = {QStringLiteral("knee pain")};
+        made.caseId = *edit.addCase(*edit.addAthlete(athlete), QStringLiteral("Small"),
+                                    QString::fromStdString(smallPack().dump()));
+        made.session = *edit.addSession(made.caseId, QDate(2026, 11, 3), QStringLiteral("First"), false);
+        NewClip clip{QStringLiteral("Clip"), QStringLiteral("media/none.mp4"), QStringLiteral("abc"), 640, 480, {}};
+        for (int i = 0; i < 200; ++i)
+            clip.timesS.push_back(i / 50.0);
+        made.clip = *edit.addClip(made.session, clip, {});
+        made.section = *edit.firstSection(made.clip);
+        for (int n = 1; n <= 2; ++n) {
+            Repetition repetition;
+            repetition.number = n;
+            repetition.from = 60 * n;
+            repetition.to = 60 * n + 40;
+            made.repetitions.push_back(*edit.addRepetition(made.section, repetition));
+        }
+        return {};
+    });
+    if (!built)
+        qFatal("%s", built.error().sentence().c_str());
+    return made;
+}
+
+/// Everything of a case in one text, to compare states.
+inline std::string printed(const CaseData& data) {
+    std::string out = data.athlete.name.toStdString() + "|" + data.athlete.limits.join(u',').toStdString() + "\n";
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections) {
+                out += "section " + std::to_string(section.from) + "-" + std::to_string(section.to) + " x" +
+                       std::to_string(section.slowMotion) + "\n";
+                for (const Repetition& r : section.repetitions) {
+                    out += " rep " + std::to_string(r.number) + " " + std::to_string(r.from) + "-" +
+                           std::to_string(r.to) + " " + r.result + "\n";
+                    for (const auto& [id, event] : r.events)
+                        out += "  event " + id + " " + std::to_string(event.frame) + "\n";
+                    for (const auto& [landmark, marks] : r.marks)
+                        for (const auto& [frame, mark] : marks)
+                            out += "  mark " + landmark + " " + std::to_string(frame) + " " +
+                                   std::to_string(mark.at.x) + "\n";
+                    for (const HiddenMark& hidden : r.hidden)
+                        out += "  hidden " + hidden.landmark + "\n";
+                    for (const auto& [id, value] : r.observations)
+                        out += "  seen " + id + " " + value + "\n";
+                }
+            }
+    for (const Decision& decision : data.decisions)
+        out += "decided " + decision.fault + " " + toString(decision.choice).toStdString() + "\n";
+    out += "practised " + std::to_string(data.practice.size()) + "\n";
+    return out;
+}
+
+} // namespace riflesso::test

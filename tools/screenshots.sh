@@ -1,0 +1,12 @@
+#!/usr/bin/env bash
+# Takes the pictures of the main views in docs/screenshots from the demo data.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+library=$(mktemp -d)/demo
+trap 'rm -rf "$(dirname "$library")"' EXIT
+build/bin/riflesso-cli demo "$library" >/dev/null
+mkdir -p docs/screenshots
+for page in athlete film mark mirror findings plan practice handover packs; do
+    XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
+        build/bin/riflesso --demo --library "$library" --theme light --shot "$page" "docs/screenshots/$page.png"
+done
