@@ -128,7 +128,7 @@ private:
 void buildLeg(Builder& b, const Joints& j, std::size_t i, const Frame& pelvis, const Frame& foot) {
     const float s = i == kLeft ? 1.f : -1.f;
     const Vec3 hip = j.hip[i], knee = j.knee[i], ankle = j.ankle[i];
-    const Vec3 thighWay = unit(knee - hip), shankWay = unit(ankle - knee);
+    const Vec3 shankWay = unit(ankle - knee);
     const Vec3 back = unit(cross(cross(shankWay, foot.forward * -1.f), shankWay));
     const Frame shank{back, shankWay, unit(cross(back, shankWay))};
     b.cone(hip + pelvis.left * (s * .008f), mix(hip, knee, .55f), .051f, .043f, Material::Breeches, .012f);
@@ -137,7 +137,6 @@ void buildLeg(Builder& b, const Joints& j, std::size_t i, const Frame& pelvis, c
     b.cone(knee, mix(knee, ankle, .5f), .0285f, .027f, Material::Sock, .012f);
     b.cone(mix(knee, ankle, .4f), ankle, .027f, .0185f, Material::Sock, .012f);
     b.ellipsoid(mix(knee, ankle, .3f) + back * .012f, shank, {.026f, .075f, .028f}, Material::Sock, .015f);
-    (void)thighWay;
     // Low-cut shoe: its collar lies below the ankle joint.
     const Vec3 f = foot.forward, u = foot.up, l = foot.left, o = ankle - u * .010f;
     const Vec3 heel = o - f * .022f - u * .014f, instep = o + f * .06f - u * .020f, toes = o + f * .097f - u * .023f;
