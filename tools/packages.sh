@@ -23,11 +23,12 @@ install_packages() {
     DEBIAN_FRONTEND=noninteractive $as apt-get install -q -y --no-install-recommends $missing >/dev/null
 }
 
-build_all() {
+# build_targets NAME...: builds them, and what they need, into build/.
+build_targets() {
     if [ ! -f build/build.ninja ]; then
         echo "configuring build/"
         cmake --preset release >/dev/null
     fi
     echo "building into build/"
-    cmake --build build -- --quiet
+    cmake --build build --target "$@" -- --quiet
 }

@@ -2,6 +2,7 @@
 
 #include <QFrame>
 #include <QLayout>
+#include <QScrollArea>
 
 namespace riflesso {
 
@@ -11,6 +12,15 @@ QLabel* label(const QString& text, const char* role, QWidget* parent) {
     if (role)
         out->setProperty("role", QLatin1String(role));
     return out;
+}
+
+QScrollArea* scrolled(QWidget* inner) {
+    auto* scroll = new QScrollArea;
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inner);
+    return scroll;
 }
 
 QWidget* hairline(QWidget* parent) {

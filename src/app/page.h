@@ -6,6 +6,8 @@
 #include <QLabel>
 #include <QWidget>
 
+class QScrollArea;
+
 namespace riflesso {
 
 /// How a step of the course stands.
@@ -51,6 +53,8 @@ private:
 
 /// A label with a role of the style sheet (theme.h).
 [[nodiscard]] QLabel* label(const QString& text, const char* role = nullptr, QWidget* parent = nullptr);
+/// `inner` in a frameless area that scrolls up and down.
+[[nodiscard]] QScrollArea* scrolled(QWidget* inner);
 /// A thin line.
 [[nodiscard]] QWidget* hairline(QWidget* parent = nullptr);
 /// Removes everything from a layout.

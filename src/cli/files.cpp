@@ -21,4 +21,13 @@ Result<std::string> readFile(const std::string& path) {
     return text.str();
 }
 
+Result<void> writeFile(const std::string& path, const std::string& text) {
+    std::ofstream file(path, std::ios::binary | std::ios::trunc);
+    file << text;
+    file.close();
+    if (!file)
+        return badInput(path, "a file that can be written", "no write");
+    return {};
+}
+
 } // namespace riflesso::cli

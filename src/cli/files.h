@@ -10,4 +10,7 @@ namespace riflesso::cli {
 /// Text of a file of at most 512 MiB; the name of the file in the error.
 [[nodiscard]] Result<std::string> readFile(const std::string& path);
 
+/// Writes a whole file, in place of what stood there.
+[[nodiscard]] Result<void> writeFile(const std::string& path, const std::string& text);
+
 } // namespace riflesso::cli

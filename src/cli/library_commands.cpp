@@ -38,6 +38,37 @@ Json strings(const QStringList& list) {
     return out;
 }
 
+/// "LIBRARY --what ID --out PATH": the open library, the number and where to write.
+struct LibraryRequest {
+    QtLife qt;
+    std::unique_ptr<Library> library;
+    int id = 0;
+    std::string out;
+
+    static Result<std::unique_ptr<LibraryRequest>> read(const Words& words, const std::string& what,
+                                                        const std::string& usage) {
+        const auto arguments = Arguments::parse(words, {what, "out"});
+        if (!arguments)
+            return arguments.error();
+        if (arguments->plain().size() != 1)
+            return badInput("command line", usage, "another number of words");
+        const auto id = arguments->integer(what, 1, 2'000'000'000);
+        if (!id)
+            return id.error();
+        const auto out = arguments->required("out");
+        if (!out)
+            return out.error();
+        auto request = std::make_unique<LibraryRequest>();
+        auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
+        if (!library)
+            return library.error();
+        request->library = std::move(*library);
+        request->id = *id;
+        request->out = *out;
+        return request;
+    }
+};
+
 } // namespace
 
 Result<Json> demo(const Words& words) {
@@ -79,29 +110,18 @@ Result<Json> verify(const Words& words) {
 }
 
 Result<Json> report(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"assessment", "out"});
-    if (!arguments)
-        return arguments.error();
-    if (arguments->plain().size() != 1)
-        return badInput("command line", "report LIBRARY --assessment ID --out R.pdf", "another number of words");
-    const auto id = arguments->integer("assessment", 1, 2'000'000'000);
-    if (!id)
-        return id.error();
-    const auto out = arguments->required("out");
-    if (!out)
-        return out.error();
-    const QtLife qt;
-    const auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
-    if (!library)
-        return library.error();
-    const auto stored = (*library)->loadAssessment({*id});
+    const auto request = LibraryRequest::read(words, "assessment", "report LIBRARY --assessment ID --out R.pdf");
+    if (!request)
+        return request.error();
+    const auto& [qt, library, id, out] = **request;
+    const auto stored = library->loadAssessment({id});
     if (!stored)
         return stored.error();
-    const auto content = reportFromJson(stored->content, QStringLiteral("assessment %1").arg(*id));
+    const auto content = reportFromJson(stored->content, QStringLiteral("assessment %1").arg(id));
     if (!content)
         return content.error();
     std::map<QString, std::unique_ptr<ClipReader>> readers;
-    const QDir root((*library)->folder());
+    const QDir root(library->folder());
     int missing = 0;
     const PictureSource pictures = [&](const QString& path, int frame) {
         std::unique_ptr<ClipReader>& reader = readers[path];
@@ -118,9 +138,9 @@ Result<Json> report(const Words& words) {
         return QImage(picture->rgb->data(), picture->width, picture->height, 3 * picture->width, QImage::Format_RGB888)
             .copy();
     };
-    if (const auto written = writePdf(*content, pictures, absolute(*out)); !written)
+    if (const auto written = writePdf(*content, pictures, absolute(out)); !written)
         return written.error();
-    return Json{{"out", *out}, {"assessment", *id}, {"pictures_missing", missing}};
+    return Json{{"out", out}, {"assessment", id}, {"pictures_missing", missing}};
 }
 
 namespace {
@@ -154,30 +174,19 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
 } // namespace
 
 Result<Json> tables(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"case", "out"});
-    if (!arguments)
-        return arguments.error();
-    if (arguments->plain().size() != 1)
-        return badInput("command line", "tables LIBRARY --case ID --out DIR", "another number of words");
-    const auto id = arguments->integer("case", 1, 2'000'000'000);
-    if (!id)
-        return id.error();
-    const auto out = arguments->required("out");
-    if (!out)
-        return out.error();
-    const QtLife qt;
-    const auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
-    if (!library)
-        return library.error();
-    const auto data = (*library)->loadCase({*id});
+    const auto request = LibraryRequest::read(words, "case", "tables LIBRARY --case ID --out DIR");
+    if (!request)
+        return request.error();
+    const auto& [qt, library, id, out] = **request;
+    const auto data = library->loadCase({id});
     if (!data)
         return data.error();
-    const auto pack = (*library)->packText({*id});
+    const auto pack = library->packText({id});
     if (!pack)
         return pack.error();
-    const QDir folder(absolute(*out));
+    const QDir folder(absolute(out));
     if (!QDir().mkpath(folder.path()))
-        return badInput(*out, "a folder that can be written to", "no write");
+        return badInput(out, "a folder that can be written to", "no write");
     std::vector<Trial> own;
     for (const Session& session : data->sessions)
         if (!session.isModel)

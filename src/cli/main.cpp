@@ -17,10 +17,22 @@ using Command = std::function<Result<Json>(const riflesso::cli::Words&)>;
 
 const std::map<std::string, Command>& commands() {
     using namespace riflesso::cli;
-    static const std::map<std::string, Command> kCommands = {
-        {"probe", probe},   {"frame", frame},       {"measure", measure}, {"assess", assessCommand},
-        {"rung", rung},     {"pack", packCheck},    {"demo", demo},       {"verify", verify},
-        {"report", report}, {"simulate", simulate}, {"tables", tables}};
+    static const std::map<std::string, Command> kCommands = {{"probe", probe},
+                                                             {"frame", frame},
+                                                             {"measure", measure},
+                                                             {"assess", assessCommand},
+                                                             {"rung", rung},
+                                                             {"pack", packCheck},
+                                                             {"demo", demo},
+                                                             {"verify", verify},
+                                                             {"report", report},
+                                                             {"simulate", simulate},
+                                                             {"tables", tables},
+                                                             {"retest", retestCommand},
+                                                             {"events", eventsCommand},
+                                                             {"smooth", smoothCommand},
+                                                             {"reliability", reliabilityCommand},
+                                                             {"plan-capture", planCaptureCommand}};
     return kCommands;
 }
 

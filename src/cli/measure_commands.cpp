@@ -3,8 +3,13 @@
 #include "cli/files.h"
 #include "core/assessment.h"
 #include "core/csv.h"
+#include "core/measure_set.h"
 #include "core/pack_reader.h"
+#include "core/propose_events.h"
 #include "core/signal.h"
+
+#include <algorithm>
+#include <cmath>
 
 namespace riflesso::cli {
 namespace {
@@ -44,16 +49,28 @@ struct SetOfTrials {
     AthleteFacts facts;
 };
 
-/// Trials of the switches with a prefix: "" for the athlete, "model-" for the model.
-Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefix, const Pack& pack) {
+/// Trials of the switches with a prefix: "" for the athlete, "model-" for the model. The events come from --events, or
+/// from --example, which need not be there.
+Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefix, const Pack& pack,
+                            const std::string& eventSwitch = "events") {
     SetOfTrials out;
     const auto landmarksPath = arguments.required(prefix + "landmarks");
-    const auto eventsPath = arguments.required(prefix + "events");
-    if (!landmarksPath || !eventsPath)
-        return !landmarksPath ? landmarksPath.error() : eventsPath.error();
-    const auto landmarks = readFile(*landmarksPath), events = readFile(*eventsPath);
-    if (!landmarks || !events)
-        return !landmarks ? landmarks.error() : events.error();
+    if (!landmarksPath)
+        return landmarksPath.error();
+    const auto landmarks = readFile(*landmarksPath);
+    if (!landmarks)
+        return landmarks.error();
+    std::string events = "trial,event,time_s,frame\n", eventsPath = "no events";
+    if (eventSwitch == "events" || arguments.value(eventSwitch)) {
+        const auto path = arguments.required(prefix + eventSwitch);
+        if (!path)
+            return path.error();
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        events = *text;
+        eventsPath = *path;
+    }
     std::string observations, observationsPath;
     if (const auto path = arguments.value(prefix + "observations")) {
         const auto text = readFile(*path);
@@ -92,7 +109,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
     defaults.view = *view;
     defaults.scale = *scale;
     defaults.slowMotion = *slowMotion;
-    auto read = readTrials({*landmarks, *landmarksPath, *events, *eventsPath, observations, observationsPath}, defaults,
+    auto read = readTrials({*landmarks, *landmarksPath, events, eventsPath, observations, observationsPath}, defaults,
                            out.facts, pack);
     if (!read)
         return read.error();
@@ -140,7 +157,8 @@ Result<Json> measure(const Words& words) {
     if (const auto fits = checkCutoff(*hz, set->trials); !fits)
         return fits.error();
     const double used = hz->has_value() ? **hz : chooseCutoff({&set->trials}).hz;
-    Json out = measuresJson(measureTrials(*pack, set->trials, used), set->assumed);
+    const std::vector<TrialMeasures> measures = measureTrials(*pack, set->trials, used);
+    Json out = measuresJson(measures, measureSet(*pack, set->trials, measures), set->assumed);
     out["cutoff_hz"] = used;
     return out;
 }
@@ -192,6 +210,70 @@ Result<Json> assessCommand(const Words& words) {
         return school.error();
     input.school = school->value_or(School::Root);
     return assessmentJson(assess(input));
+}
+
+Result<Json> eventsCommand(const Words& words) {
+    std::vector<std::string> known = setSwitches("");
+    known.insert(known.end(), {"pack", "example", "out", "cutoff"});
+    std::erase(known, "events");
+    const auto arguments = Arguments::parse(words, known);
+    if (!arguments)
+        return arguments.error();
+    const auto pack = readPackFile(*arguments);
+    if (!pack)
+        return pack.error();
+    const auto set = readSet(*arguments, "", *pack, "example");
+    if (!set)
+        return set.error();
+    std::vector<Trial> examples, targets;
+    for (const Trial& trial : set->trials)
+        (trial.events.empty() ? targets : examples).push_back(trial);
+    Json cuts = nullptr;
+    if (set->trials.size() == 1 && examples.empty()) {
+        const Trial recording = targets.front();
+        const std::vector<RepetitionHit> hits = findRepetitions(*pack, nullptr, recording);
+        targets.clear();
+        cuts = Json::array();
+        for (const RepetitionHit& hit : hits) {
+            targets.push_back(
+                cutTrial(recording, hit.fromS, hit.toS, recording.id + "." + std::to_string(targets.size() + 1)));
+            cuts.push_back({{"trial", targets.back().id},
+                            {"from_s", hit.fromS * recording.capture.slowMotion},
+                            {"to_s", hit.toS * recording.capture.slowMotion}});
+        }
+    }
+    Json out;
+    out["trials"] = Json::array();
+    std::string table = "trial,event,time_s,frame,u_s\n";
+    for (const TrialProposal& proposal : proposeEvents(*pack, examples, targets)) {
+        const auto trial =
+            std::find_if(targets.begin(), targets.end(), [&](const Trial& t) { return t.id == proposal.trial; });
+        const double slow = trial->capture.slowMotion; // the files speak of stored time
+        Json events = Json::array(), missing = Json::array();
+        for (const EventProposal& event : proposal.events) {
+            events.push_back({{"event", event.event},
+                              {"time_s", event.timeS * slow},
+                              {"frame", std::lround(event.frame)},
+                              {"u_s", event.uS * slow},
+                              {"by", event.byRule ? "rule" : "transfer"},
+                              {"rough", event.rough},
+                              {"review_first", event.reviewFirst}});
+            table += csvCell(proposal.trial) + "," + event.event + "," + Json(event.timeS * slow).dump() + "," +
+                     Json(event.frame).dump() + "," + Json(event.uS * slow).dump() + "\n";
+        }
+        for (const auto& [event, reason] : proposal.notFound)
+            missing.push_back({{"event", event}, {"reason", reason}});
+        out["trials"].push_back({{"trial", proposal.trial},
+                                 {"events", events},
+                                 {"not_found", missing},
+                                 {"order_changed", proposal.orderChanged}});
+    }
+    out["repetitions"] = cuts;
+    out["assumed"] = set->assumed;
+    if (const auto path = arguments->value("out"))
+        if (const auto written = writeFile(*path, table); !written)
+            return written.error();
+    return out;
 }
 
 Result<Json> rung(const Words& words) {

@@ -1,5 +1,7 @@
 #include "core/assessment.h"
 
+#include "core/measure_set.h"
+
 #include <algorithm>
 
 namespace riflesso {
@@ -32,10 +34,16 @@ Assessment assess(const AssessmentInput& input) {
     for (Stress level : levels)
         out.stress.emplace_back(toString(level));
 
-    for (const MeasureDef& def : input.pack.measures) {
+    out.setMeasures = measureSet(input.pack, input.trials, out.measures);
+    const TrialMeasures ownSet{{}, 0, out.setMeasures};
+    const TrialMeasures modelSet{{}, 0, measureSet(input.pack, input.modelTrials, out.modelMeasures)};
+    for (const MeasureDef& def : input.pack.judged()) {
+        const bool once = isSetKind(def.kind);
         const Reference reference =
-            referenceOf(input.pack, def, &input.fileRanges, input.modelTrials, out.modelMeasures, input.situation);
-        std::optional<SetDeviation> set = setDeviation(def, reference, out.measures);
+            referenceOf(input.pack, def, &input.fileRanges, input.modelTrials,
+                        once ? std::vector<TrialMeasures>{modelSet} : out.modelMeasures, input.situation);
+        std::optional<SetDeviation> set =
+            setDeviation(def, reference, once ? std::vector<TrialMeasures>{ownSet} : out.measures);
         if (!set)
             continue;
         if (levels.size() > 1 && set->note.empty())
@@ -44,7 +52,7 @@ Assessment assess(const AssessmentInput& input) {
             out.strengths.push_back(def.id);
         out.deviations.push_back(std::move(*set));
     }
-    out.findings = findFaults(input.pack, input.trials, out.deviations, input.facts.limits, input.school);
+    out.findings = findFaults(input.pack, input.trials, out.measures, out.deviations, input.facts.limits, input.school);
     out.prescription = prescribe(input.pack, out.findings, input.trials, input.facts, input.decisions, input.situation);
     return out;
 }

@@ -23,6 +23,7 @@ struct AssessmentInput {
 
 struct Assessment {
     std::vector<TrialMeasures> measures;
+    SetMeasures setMeasures; ///< what the set has once
     std::vector<TrialMeasures> modelMeasures;
     std::vector<SetDeviation> deviations; ///< measures with a reference and a value, in pack order
     std::vector<std::string> strengths;   ///< measures, in pack order
@@ -41,7 +42,8 @@ struct Assessment {
 [[nodiscard]] Assessment assess(const AssessmentInput& input);
 
 /// The answers of the command line, in the shapes of its contract.
-[[nodiscard]] Json measuresJson(const std::vector<TrialMeasures>& measures, const std::vector<std::string>& assumed);
+[[nodiscard]] Json measuresJson(const std::vector<TrialMeasures>& measures, const SetMeasures& setMeasures,
+                                const std::vector<std::string>& assumed);
 [[nodiscard]] Json assessmentJson(const Assessment& assessment);
 [[nodiscard]] Json blockJson(const BlockVerdict& verdict);
 [[nodiscard]] Json errorJson(const Error& error);

@@ -17,6 +17,10 @@ Json valueJson(const MeasureValue& value) {
     out["reason"] = textOrNull(value.reason);
     if (!value.offsets.empty())
         out["offsets"] = value.offsets;
+    if (value.filtered)
+        out["filtered"] = true;
+    for (const auto& [name, extra] : value.extras)
+        out[name] = number(extra);
     if (!value.notes.empty())
         out["notes"] = value.notes;
     return out;
@@ -41,8 +45,8 @@ Json deviationJson(const SetDeviation& set) {
     out["note"] = textOrNull(set.note);
     out["repetitions"] = Json::array();
     for (const RepetitionDeviation& repetition : set.repetitions)
-        out["repetitions"].push_back({{"trial", repetition.trial},
-                                      {"cycle", nullptr},
+        out["repetitions"].push_back({{"trial", textOrNull(repetition.trial)},
+                                      {"cycle", repetition.cycle > 0 ? Json(repetition.cycle) : Json(nullptr)},
                                       {"deviation", number(repetition.deviation)},
                                       {"u", number(repetition.u)},
                                       {"state", toString(repetition.state)}});
@@ -72,23 +76,30 @@ Json findingJson(const Finding& finding) {
 
 } // namespace
 
-Json measuresJson(const std::vector<TrialMeasures>& measures, const std::vector<std::string>& assumed) {
+Json measuresJson(const std::vector<TrialMeasures>& measures, const SetMeasures& setMeasures,
+                  const std::vector<std::string>& assumed) {
     Json out;
     out["trials"] = Json::array();
-    for (const TrialMeasures& trial : measures) {
+    for (const TrialMeasures& entry : measures) {
         Json values = Json::object();
-        for (const auto& [id, value] : trial.measures)
+        for (const auto& [id, value] : entry.measures)
             values[id] = valueJson(value);
-        out["trials"].push_back({{"trial", trial.trial}, {"measures", std::move(values)}});
+        if (entry.cycle > 0)
+            out["trials"].back()["cycles"].push_back({{"cycle", entry.cycle}, {"measures", std::move(values)}});
+        else
+            out["trials"].push_back({{"trial", entry.trial}, {"measures", std::move(values)}});
     }
-    out["set"] = {{"measures", Json::object()}};
+    Json once = Json::object();
+    for (const auto& [id, value] : setMeasures)
+        once[id] = valueJson(value);
+    out["set"] = {{"measures", std::move(once)}};
     out["assumed"] = assumed;
     return out;
 }
 
 Json assessmentJson(const Assessment& assessment) {
     Json out;
-    out["measures"] = measuresJson(assessment.measures, assessment.assumed);
+    out["measures"] = measuresJson(assessment.measures, assessment.setMeasures, assessment.assumed);
     out["deviations"] = Json::array();
     for (const SetDeviation& set : assessment.deviations)
         out["deviations"].push_back(deviationJson(set));

@@ -164,7 +164,11 @@ public:
                 return raw;
         trials_.emplace_back();
         trials_.back().trial.id = id;
-        trials_.back().trial.number = static_cast<int>(trials_.size());
+        // The true number of a repetition is its name where that is a number, else its place in the file.
+        int number = 0;
+        const auto [end, problem] = std::from_chars(id.data(), id.data() + id.size(), number);
+        const bool named = problem == std::errc() && end == id.data() + id.size() && number > 0;
+        trials_.back().trial.number = named ? number : static_cast<int>(trials_.size());
         return trials_.back();
     }
     std::vector<RawTrial> trials_;

@@ -64,9 +64,10 @@ double deviationFrom(const MeasureDef& def, const Reference& reference, double v
     return reference.high ? std::max(0.0, difference(*reference.high)) : 0;
 }
 
-const RepetitionDeviation* SetDeviation::of(std::string_view trial) const {
+const RepetitionDeviation* SetDeviation::of(std::string_view trial, int cycle) const {
     for (const RepetitionDeviation& repetition : repetitions)
-        if (repetition.trial == trial)
+        if (repetition.trial.empty() ||
+            (repetition.trial == trial && (repetition.cycle == 0 || repetition.cycle == cycle)))
             return &repetition;
     return nullptr;
 }
@@ -106,7 +107,9 @@ std::optional<Reference> fromModel(const MeasureDef& def, const std::vector<Tria
         values.push_back(*value->value);
         variances.push_back(value->u * value->u);
         shared = std::max(shared, value->sharedU);
-        performers.push_back(i < trials.size() ? trials[i].performer : std::string());
+        const auto trial = std::find_if(trials.begin(), trials.end(),
+                                        [&](const Trial& entry) { return entry.id == measures[i].trial; });
+        performers.push_back(trial != trials.end() ? trial->performer : std::string());
     }
     if (values.empty())
         return {};
@@ -187,8 +190,9 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
         const MeasureValue* value = trial.find(def.id);
         if (!value || !value->valid())
             continue;
-        RepetitionDeviation repetition{trial.trial, *value->value, deviationFrom(def, reference, *value->value),
-                                       value->u, State::Within};
+        RepetitionDeviation repetition{trial.trial,   trial.cycle,
+                                       *value->value, deviationFrom(def, reference, *value->value),
+                                       value->u,      State::Within};
         const double size = std::abs(repetition.deviation);
         if (exceeds(size, out.tolerance + 2 * value->u))
             repetition.state = State::Clear;

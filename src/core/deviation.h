@@ -40,7 +40,8 @@ struct Tolerance {
 [[nodiscard]] double deviationFrom(const MeasureDef& def, const Reference& reference, double value);
 
 struct RepetitionDeviation {
-    std::string trial;
+    std::string trial; ///< empty: the set has this value once
+    int cycle = 0;     ///< of a cyclic trial, from 1; 0: the trial has it once
     double value = 0, deviation = 0, u = 0;
     State state = State::Within;
 };
@@ -58,7 +59,8 @@ struct SetDeviation {
     std::string note;
     std::vector<RepetitionDeviation> repetitions;
 
-    [[nodiscard]] const RepetitionDeviation* of(std::string_view trial) const;
+    /// The deviation that covers a repetition: its own, its trial's, or the set's.
+    [[nodiscard]] const RepetitionDeviation* of(std::string_view trial, int cycle = 0) const;
 };
 
 /// What else decides which range of the pack holds: level, age, variant, format, distance.

@@ -52,6 +52,10 @@ inline Dual hypot(const Dual& x, const Dual& y) {
     const double r = std::hypot(x.v, y.v);
     return r > 0 ? detail::combine(r, x, x.v / r, y, y.v / r) : Dual(0);
 }
+inline Dual sqrt(const Dual& a) {
+    const double root = std::sqrt(a.v);
+    return root > 0 ? detail::chain(root, a, 0.5 / root) : Dual(0);
+}
 /// Keeps the derivative's size at 0: the uncertainty of |x| is that of x.
 inline Dual abs(const Dual& a) { return a.v < 0 ? -a : a; }
 

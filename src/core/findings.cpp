@@ -1,5 +1,7 @@
 #include "core/findings.h"
 
+#include "core/measure_set.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -18,8 +20,8 @@ using MaybeDegree = std::optional<Degree>;
 /// Judges the conditions of faults in one repetition.
 class Judge {
 public:
-    Judge(const Pack& pack, const Trial& trial, const std::vector<SetDeviation>& deviations)
-        : pack_(pack), trial_(trial), deviations_(deviations) {}
+    Judge(const Pack& pack, const Trial& trial, int cycle, const std::vector<SetDeviation>& deviations)
+        : pack_(pack), trial_(trial), cycle_(cycle), deviations_(deviations) {}
 
     MaybeDegree tree(const ConditionTree& node) const {
         if (node.shape == ConditionTree::Shape::Leaf)
@@ -58,7 +60,7 @@ private:
         for (const SetDeviation& set : deviations_) {
             if (set.measure != condition.id)
                 continue;
-            const RepetitionDeviation* repetition = set.of(trial_.id);
+            const RepetitionDeviation* repetition = set.of(trial_.id, cycle_);
             if (!repetition)
                 return {};
             double delta = repetition->deviation;
@@ -133,14 +135,22 @@ private:
 
     const Pack& pack_;
     const Trial& trial_;
+    int cycle_;
     const std::vector<SetDeviation>& deviations_;
 };
 
 class Finder {
 public:
-    Finder(const Pack& pack, const std::vector<Trial>& trials, const std::vector<SetDeviation>& deviations,
-           const std::vector<std::string>& limits, School school)
-        : pack_(pack), trials_(trials), deviations_(deviations), limits_(limits), school_(school) {}
+    Finder(const Pack& pack, const std::vector<Trial>& trials, const std::vector<TrialMeasures>& measures,
+           const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits, School school)
+        : pack_(pack), deviations_(deviations), limits_(limits), school_(school) {
+        for (const TrialMeasures& entry : measures) {
+            const auto trial =
+                std::find_if(trials.begin(), trials.end(), [&](const Trial& t) { return t.id == entry.trial; });
+            if (trial != trials.end() && (entry.cycle > 0) == (pack.family == Family::Cyclic))
+                repetitions_.push_back({&*trial, entry.cycle});
+        }
+    }
 
     Findings run() {
         for (const FaultDef& def : pack_.faults)
@@ -159,13 +169,17 @@ private:
         finding.safety = def.safety;
         std::vector<double> degrees;
         double probability = 0;
-        for (const Trial& trial : trials_) {
-            const MaybeDegree degree = Judge(pack_, trial, deviations_).tree(def.when);
+        const bool once = existsOnce(def.when);
+        for (const Repetition& repetition : repetitions_) {
+            if (once && finding.judged > 0)
+                break;
+            const MaybeDegree degree = judgeOf(repetition).tree(def.when);
             if (!degree)
                 continue;
             ++finding.judged;
             const bool shows = exceeds(degree->degree, 0);
-            finding.repetitions.push_back({trial.id, shows ? degree->degree : 0, degree->probability});
+            finding.repetitions.push_back({once ? std::string() : repetition.trial->id, once ? 0 : repetition.cycle,
+                                           shows ? degree->degree : 0, degree->probability});
             if (!shows)
                 continue;
             ++finding.shown;
@@ -200,11 +214,11 @@ private:
             return State::Within;
         }
         int judged = 0, clear = 0, possible = 0;
-        for (const Trial& trial : trials_) {
+        for (const Repetition& repetition : repetitions_) {
             ConditionTree leaf;
             leaf.shape = ConditionTree::Shape::Leaf;
             leaf.leaf = condition;
-            const MaybeDegree degree = Judge(pack_, trial, deviations_).tree(leaf);
+            const MaybeDegree degree = judgeOf(repetition).tree(leaf);
             if (!degree)
                 continue;
             ++judged;
@@ -250,13 +264,21 @@ private:
     }
 
     /// Share of the repetitions showing `effect` that also show `cause`.
+    /// A fault judged once shows in all repetitions.
     static double together(const Finding& cause, const Finding& effect) {
+        const auto once = [](const Finding& finding) {
+            return !finding.repetitions.empty() && finding.repetitions.front().trial.empty();
+        };
+        if (once(cause))
+            return cause.shown > 0 && effect.shown > 0 ? 1 : 0;
+        if (once(effect))
+            return effect.shown > 0 ? cause.frequency : 0;
         int both = 0;
         for (const FaultShown& shown : effect.repetitions) {
             if (shown.degree <= 0)
                 continue;
             both += std::any_of(cause.repetitions.begin(), cause.repetitions.end(), [&](const FaultShown& other) {
-                return other.trial == shown.trial && other.degree > 0;
+                return other.trial == shown.trial && other.cycle == shown.cycle && other.degree > 0;
             });
         }
         return effect.shown ? static_cast<double>(both) / effect.shown : 0;
@@ -399,8 +421,27 @@ private:
         return out;
     }
 
+    struct Repetition {
+        const Trial* trial;
+        int cycle;
+    };
+    [[nodiscard]] Judge judgeOf(const Repetition& repetition) const {
+        return {pack_, *repetition.trial, repetition.cycle, deviations_};
+    }
+    /// Whether every condition is on a measure that the set has once.
+    [[nodiscard]] bool existsOnce(const ConditionTree& node) const {
+        if (node.shape == ConditionTree::Shape::Leaf) {
+            const MeasureDef* def =
+                node.leaf.subject == Condition::Subject::Measure ? pack_.measure(baseMeasure(node.leaf.id)) : nullptr;
+            return def && isSetKind(def->kind);
+        }
+        const auto once = [this](const ConditionTree& member) { return existsOnce(member); };
+        return std::all_of(node.members.begin(), node.members.end(), once) &&
+               std::all_of(node.unless.begin(), node.unless.end(), once);
+    }
+
     const Pack& pack_;
-    const std::vector<Trial>& trials_;
+    std::vector<Repetition> repetitions_;
     const std::vector<SetDeviation>& deviations_;
     const std::vector<std::string>& limits_;
     School school_;
@@ -438,9 +479,10 @@ bool Findings::followsFrom(std::string_view fault, std::string_view cause) const
     return false;
 }
 
-Findings findFaults(const Pack& pack, const std::vector<Trial>& trials, const std::vector<SetDeviation>& deviations,
-                    const std::vector<std::string>& limits, School school) {
-    return Finder(pack, trials, deviations, limits, school).run();
+Findings findFaults(const Pack& pack, const std::vector<Trial>& trials, const std::vector<TrialMeasures>& measures,
+                    const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits,
+                    School school) {
+    return Finder(pack, trials, measures, deviations, limits, school).run();
 }
 
 } // namespace riflesso

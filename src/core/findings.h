@@ -16,7 +16,8 @@ enum class School { Root, Ground, Effect, Earliest };
 
 /// A fault in one repetition.
 struct FaultShown {
-    std::string trial;
+    std::string trial; ///< empty: the fault is judged once for the set
+    int cycle = 0;
     double degree = 0;      ///< 0 at the tolerance, 1 at three tolerances
     double probability = 1; ///< that it is real
 };
@@ -50,7 +51,9 @@ struct Findings {
     [[nodiscard]] bool followsFrom(std::string_view fault, std::string_view cause) const;
 };
 
+/// measures: of these trials; they say which repetitions there are.
 [[nodiscard]] Findings findFaults(const Pack& pack, const std::vector<Trial>& trials,
+                                  const std::vector<TrialMeasures>& measures,
                                   const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits,
                                   School school);
 

@@ -1,6 +1,9 @@
 #include "core/instant.h"
 
+#include "core/body_mass.h"
+
 #include <algorithm>
+#include <set>
 
 namespace riflesso {
 
@@ -16,6 +19,7 @@ bool isInstantKind(Kind kind) {
     case Kind::Ratio:
     case Kind::Stack:
     case Kind::Speed:
+    case Kind::Turn:
         return true;
     default:
         return false;
@@ -23,17 +27,38 @@ bool isInstantKind(Kind kind) {
 }
 
 bool needsLengthUnit(const MeasureDef& def) {
-    return def.kind == Kind::Distance || def.kind == Kind::Offset || def.kind == Kind::Stack || def.kind == Kind::Speed;
+    switch (def.kind) {
+    case Kind::Distance:
+    case Kind::Offset:
+    case Kind::Stack:
+    case Kind::Speed:
+    case Kind::Dwell:
+    case Kind::PathLength:
+    case Kind::Reversals:
+    case Kind::Steadiness:
+    case Kind::CycleLength:
+    case Kind::CycleSpeed:
+        return true;
+    default:
+        return false;
+    }
 }
 
 namespace {
 
 /// Adds the inputs of a point to the plan; a reason when they cannot be named.
-std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const std::map<std::string, Side>& sides) {
+std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const Trial& trial,
+                               const std::map<std::string, Side>& sides) {
     std::vector<std::pair<std::string, double>> inputs;
-    if (ref.part == "com")
-        return "the centre of mass is not computed yet";
-    if (isDerived(ref.part)) {
+    if (ref.part == "com") {
+        std::set<std::string> marked;
+        for (const auto& [landmark, marks] : trial.marks)
+            marked.insert(landmark);
+        const auto weights = centreOfMassWeights(marked);
+        if (const Reason* reason = std::get_if<Reason>(&weights))
+            return *reason;
+        inputs = std::get<0>(weights);
+    } else if (isDerived(ref.part)) {
         const std::string part = ref.part.substr(4);
         inputs = {{"left_" + part, 0.5}, {"right_" + part, 0.5}};
     } else {
@@ -79,8 +104,16 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
             refs.push_back(line->a);
             refs.push_back(line->b);
         }
+    for (const auto& group : def.of)
+        refs.insert(refs.end(), group.begin(), group.end());
+    for (const OverlapCondition& condition : def.overlap) {
+        refs.push_back(condition.from);
+        refs.push_back(condition.to);
+        if (!axisIndex(view, condition.axis))
+            return "the axis " + std::string(toString(condition.axis)) + " is not seen in a " + viewWords(view);
+    }
     for (const PointRef& ref : refs)
-        if (const auto reason = addPoint(plan, ref, sides))
+        if (const auto reason = addPoint(plan, ref, trial, sides))
             return *reason;
 
     if (def.kind == Kind::Stack) {

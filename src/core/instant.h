@@ -6,6 +6,7 @@
 #include "core/pack.h"
 #include "core/result.h"
 
+#include <array>
 #include <numbers>
 #include <variant>
 #include <vector>
@@ -23,9 +24,11 @@ struct InstantPlan {
     Fold fold;
     View view = View::Side;
     std::vector<std::string> landmarks; ///< inputs, anatomical or the pack's own
-    std::vector<PointTerm> points;      ///< def's points, then otherPoints, then a reference line's two
-    std::size_t ownPoints = 0;          ///< how many are def->points
-    std::optional<int> axis;            ///< index after the fold
+    /// def's points, then otherPoints, then a reference line's two, the groups of peak_order, the pairs of overlap
+    std::vector<PointTerm> points;
+    std::size_t ownPoints = 0; ///< how many are def->points
+    std::optional<int> axis;   ///< index after the fold
+    double trueWidthPx = 0;    ///< turn: the line's length square to the camera; set by who knows the set
 };
 
 /// Refuses (with the reason) what the view lacks and what is not computed.
@@ -93,12 +96,17 @@ template <class T> T instantValue(const InstantPlan& plan, const std::vector<Vec
                                   std::vector<double>* offsets = nullptr) {
     using namespace detail;
     using std::abs;
+    using std::atan2;
     using std::hypot;
+    using std::sqrt;
     const MeasureDef& def = *plan.def;
-    std::vector<Vec<T>> p;
-    p.reserve(plan.points.size());
-    for (const PointTerm& term : plan.points)
-        p.push_back(foldedPoint(plan, term, in));
+    // All kinds but stack have few points: no memory is asked for.
+    constexpr std::size_t kFew = 6;
+    std::array<Vec<T>, kFew> few;
+    std::vector<Vec<T>> many(plan.points.size() > kFew ? plan.points.size() : 0);
+    Vec<T>* p = many.empty() ? few.data() : many.data();
+    for (std::size_t i = 0; i < plan.points.size(); ++i)
+        p[i] = foldedPoint(plan, plan.points[i], in);
     switch (def.kind) {
     case Kind::Angle:
         return T(180) - abs(turnDeg(p[0], p[1], p[2]));
@@ -141,6 +149,16 @@ template <class T> T instantValue(const InstantPlan& plan, const std::vector<Vec
         }
         return largest;
     }
+    case Kind::Turn: {
+        // arccos(apparent width / true width); positive when the right side is nearer, where the pack says so.
+        const T share = hypot(p[1].x - p[0].x, p[1].y - p[0].y) / T(plan.trueWidthPx);
+        if (plain(share) >= 1)
+            return T(0);
+        const T angle = atan2(sqrt(T(1) - share * share), share) * T(kDegrees);
+        return def.near == Side::Left ? -angle : angle;
+    }
+    case Kind::AngularSpeed: // the angle whose rate is wanted
+        return plan.points.size() > 2 ? turnDeg(p[0], p[1], p[2]) : directionDeg(p[0], p[1]);
     default:
         return T(0);
     }

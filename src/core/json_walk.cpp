@@ -111,7 +111,8 @@ std::string JsonNode::text(std::string_view key, bool required) const {
 
 std::string JsonNode::id(std::string_view key, bool required) const {
     std::string value = text(key, required);
-    if (!value.empty() && !isId(value))
+    const bool given = has(key) && (*json_)[std::string(key)].is_string();
+    if (given && !isId(value) && !(required && value.empty())) // an empty required text is a fault already
         faultAt(key, "an id: a small letter, then small letters, digits or _", value);
     return value;
 }
@@ -140,8 +141,10 @@ int JsonNode::integer(std::string_view key, int fallback, int low, int high) con
     if (!has(key))
         return fallback;
     const Json& value = (*json_)[std::string(key)];
-    if (value.is_number_integer() && value.get<std::int64_t>() >= low && value.get<std::int64_t>() <= high)
-        return value.get<int>();
+    // 3.0 is whole too.
+    const double given = value.is_number() ? value.get<double>() : std::nan("");
+    if (given >= low && given <= high && std::floor(given) >= given)
+        return static_cast<int>(given);
     faultAt(key, "a whole number from " + std::to_string(low) + " up to " + std::to_string(high), shortened(value));
     return fallback;
 }

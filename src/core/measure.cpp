@@ -1,6 +1,9 @@
 #include "core/measure.h"
 
+#include "core/measure_cycles.h"
 #include "core/measure_moment.h"
+#include "core/measure_path.h"
+#include "core/measure_set.h"
 #include "core/measure_span.h"
 #include "core/sampler.h"
 #include "core/signal.h"
@@ -8,6 +11,7 @@
 
 #include <algorithm>
 #include <charconv>
+#include <functional>
 
 namespace riflesso {
 
@@ -74,44 +78,120 @@ MeasureValue observed(const Pack& pack, const MeasureDef& def, const Trial& tria
 }
 
 MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
-    MeasureValue out;
-    const bool timing = def.kind == Kind::Interval || def.kind == Kind::PhaseShare || def.kind == Kind::TempoRatio;
-    if (context.pack.family == Family::Cyclic && def.kind != Kind::Observed)
-        out.reason = "cycles are not computed in this version";
-    else if (def.kind == Kind::Observed)
-        out = observed(context.pack, def, context.trial);
-    else if (timing)
-        out = measureTiming(context, def);
-    else if (isInstantKind(def.kind))
-        out = def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
-    else
-        out.reason = "the kind " + std::string(toString(def.kind)) + " is not computed in this version";
-    out.unit = def.unit;
+    if (!context.events.twice.empty() && def.kind != Kind::Observed) {
+        MeasureValue out;
+        out.reason = "\"" + context.eventTitle(context.events.twice) + "\" is set twice in this cycle";
+        return out;
+    }
+    switch (def.kind) {
+    case Kind::Observed:
+        return observed(context.pack, def, context.trial);
+    case Kind::Interval:
+    case Kind::PhaseShare:
+    case Kind::TempoRatio:
+        return measureTiming(context, def);
+    case Kind::Rate:
+    case Kind::CycleLength:
+    case Kind::CycleSpeed:
+        return measureCycles(context, def);
+    case Kind::AngularSpeed:
+        return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
+    default:
+        return def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
+    }
+}
+
+/// Speeds and everything over a phase run on low-passed coordinates.
+bool isFiltered(const MeasureDef& def) {
+    return def.kind == Kind::Speed || def.kind == Kind::AngularSpeed || isPathKind(def.kind) || def.stat != Stat::None;
+}
+
+TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
+    TrialMeasures out{context.trial.id, context.events.cycle, {}};
+    for (const MeasureDef& def : context.pack.measures) {
+        if (isSetKind(def.kind) || !wanted(def))
+            continue;
+        if (isPathKind(def.kind) && context.events.twice.empty()) {
+            for (auto& [id, value] : measurePath(context, def)) {
+                if (value.unit.empty())
+                    value.unit = def.unit;
+                value.filtered = true;
+                out.measures.emplace_back(id, std::move(value));
+            }
+            continue;
+        }
+        MeasureValue value = measureOne(context, def);
+        value.unit = def.unit;
+        value.filtered = isFiltered(def);
+        out.measures.emplace_back(def.id, std::move(value));
+    }
     return out;
+}
+
+/// Widest that the line of a `turn` is seen in a trial: the 90th percentile over its frames, the largest of a few.
+double widestIn(const Pack& pack, const MeasureDef& def, const Trial& trial) {
+    const auto planned = planInstant(pack, def, trial, resolveRoles(pack, trial));
+    if (std::holds_alternative<Reason>(planned))
+        return 0;
+    MeasureDef distance = def;
+    distance.kind = Kind::Distance;
+    InstantPlan plan = std::get<InstantPlan>(planned);
+    plan.def = &distance;
+    std::vector<double> widths;
+    for (const auto& [frame, mark] :
+         trial.marks.contains(plan.landmarks[0]) ? trial.marks.at(plan.landmarks[0]) : MarksByFrame()) {
+        std::vector<Vec<double>> in;
+        for (const std::string& landmark : plan.landmarks)
+            if (const auto at = markAt(trial, landmark, frame))
+                in.push_back({at->at.x, at->at.y});
+        if (in.size() == plan.landmarks.size())
+            widths.push_back(instantValue(plan, in, 1.0));
+    }
+    return widths.empty() ? 0 : percentile(widths, widths.size() < kFramesForPercentile ? 1.0 : 0.9);
+}
+
+SetLengths lengthsOf(const Pack& pack, const std::vector<Trial>& trials) {
+    SetLengths lengths;
+    const auto addUnit = [&](const LengthUnit& unit) {
+        if (unit.metres || unit.a.part.empty() || lengths.medianUnits.contains(unitKey(unit)))
+            return;
+        std::vector<double> units;
+        for (const Trial& trial : trials) {
+            const auto scale = lengthScale(unit, trial, resolveRoles(pack, trial), 0);
+            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
+                units.push_back(known->pixels);
+        }
+        lengths.medianUnits[unitKey(unit)] = units.empty() ? 0 : median(units);
+    };
+    for (const MeasureDef& def : pack.measures) {
+        if (needsLengthUnit(def))
+            addUnit(def.in);
+        if (def.kind == Kind::Turn)
+            for (const Trial& trial : trials)
+                lengths.trueWidths[def.id] = std::max(lengths.trueWidths[def.id], widestIn(pack, def, trial));
+    }
+    return lengths;
 }
 
 } // namespace
 
 std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Trial>& trials, double cutoffHz) {
-    std::map<std::string, double> medianUnits;
-    for (const MeasureDef& def : pack.measures) {
-        if (!needsLengthUnit(def) || def.in.metres || medianUnits.contains(unitKey(def.in)))
-            continue;
-        std::vector<double> units;
-        for (const Trial& trial : trials) {
-            const auto scale = lengthScale(def.in, trial, resolveRoles(pack, trial), 0);
-            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
-                units.push_back(known->pixels);
-        }
-        medianUnits[unitKey(def.in)] = units.empty() ? 0 : median(units);
-    }
+    const SetLengths lengths = lengthsOf(pack, trials);
     std::vector<TrialMeasures> out;
     for (const Trial& trial : trials) {
-        const MeasureContext context{pack, trial, resolveRoles(pack, trial), cutoffHz, medianUnits};
-        TrialMeasures measures{trial.id, {}};
-        for (const MeasureDef& def : pack.measures)
-            measures.measures.emplace_back(def.id, measureOne(context, def));
-        out.push_back(std::move(measures));
+        TrialRuns runs(trial, cutoffHz);
+        const auto add = [&](const Trial& repeated, const KeyEvents& events, const auto& wanted) {
+            const MeasureContext context{pack,     repeated, events, resolveRoles(pack, repeated, events),
+                                         cutoffHz, lengths,  runs};
+            out.push_back(measureRepetition(context, wanted));
+        };
+        if (pack.family != Family::Cyclic) {
+            add(trial, eventsOf(trial), [](const MeasureDef&) { return true; });
+            continue;
+        }
+        add(trial, eventsOf(trial), [](const MeasureDef& def) { return isCycleKind(def.kind); });
+        for (const KeyEvents& cycle : cyclesOf(pack, trial))
+            add(trial, cycle, [](const MeasureDef& def) { return !isCycleKind(def.kind); });
     }
     return out;
 }

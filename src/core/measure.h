@@ -4,6 +4,7 @@
 #include "core/result.h"
 #include "core/trial.h"
 
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -19,11 +20,13 @@ struct BudgetPart {
 struct MeasureValue {
     std::string unit;
     std::optional<double> value;
-    double u = 0;       ///< standard uncertainty, whole
-    double sharedU = 0; ///< the part of u that all repetitions of the set share (calibration)
-    Reason reason;      ///< why there is no value; empty when valid
+    double u = 0;          ///< standard uncertainty, whole
+    double sharedU = 0;    ///< the part of u that all repetitions of the set share (calibration)
+    Reason reason;         ///< why there is no value; empty when valid
+    bool filtered = false; ///< from low-passed coordinates: another cutoff gives another value
     std::vector<std::string> notes;
-    std::vector<double> offsets; ///< stack: signed offset of each listed point
+    std::vector<double> offsets;          ///< stack: signed offset of each listed point
+    std::map<std::string, double> extras; ///< what stands beside it: noise_floor, speed_peaks
     std::vector<BudgetPart> budget;
     std::vector<int> frames; ///< where its marks lie
     std::vector<std::string> landmarks;
@@ -32,11 +35,16 @@ struct MeasureValue {
     [[nodiscard]] bool valid() const { return value.has_value(); }
 };
 
+/// Measures of one repetition. A cyclic trial has an entry for each cycle, and one (cycle 0) for what it has once.
 struct TrialMeasures {
     std::string trial;
+    int cycle = 0;                                              ///< from 1; 0: the whole trial
     std::vector<std::pair<std::string, MeasureValue>> measures; ///< in pack order
     [[nodiscard]] const MeasureValue* find(std::string_view id) const;
 };
+
+/// Measures that the whole set has once, in pack order.
+using SetMeasures = std::vector<std::pair<std::string, MeasureValue>>;
 
 /// One low-pass cutoff (Hz) for all trials of an assessment, model and athlete alike.
 struct CutoffChoice {
@@ -45,7 +53,8 @@ struct CutoffChoice {
 };
 [[nodiscard]] CutoffChoice chooseCutoff(const std::vector<const std::vector<Trial>*>& sets);
 
-/// All measures of the pack in every trial of one set. Precondition: cutoffHz > 0. A cutoff above 0.45 of a
+/// All measures of the pack that a trial has, in every trial of one set; of peak_order also each lag. What the set has
+/// once is measured in measure_set.h. Precondition: cutoffHz > 0. A cutoff above 0.45 of a
 /// trial's rate makes that trial's filtered measures unavailable, with the reason.
 [[nodiscard]] std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Trial>& trials,
                                                        double cutoffHz);

@@ -18,32 +18,43 @@ std::string eventWords(const Pack& pack, const std::string& event) {
 std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const MeasureDef& def) {
     if (!needsLengthUnit(def))
         return LengthScale{};
-    const auto known = context.medianUnits.find(unitKey(def.in));
-    return lengthScale(def.in, context.trial, context.sides, known == context.medianUnits.end() ? 0 : known->second);
+    const auto known = context.lengths.medianUnits.find(unitKey(def.in));
+    return lengthScale(def.in, context.trial, context.sides,
+                       known == context.lengths.medianUnits.end() ? 0 : known->second);
 }
 
 MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def) {
     MeasureValue out;
-    const auto find = [&](const std::string& id) -> const TrialEvent* {
-        const TrialEvent* event = context.trial.event(id);
-        if (!event && out.reason.empty()) {
-            const EventDef* named = context.pack.event(id);
-            out.reason = "the event \"" + (named ? named->title : id) + "\" is not set";
-        }
+    const auto named = [&](const TrialEvent* event, const std::string& id) {
+        if (!event && out.reason.empty())
+            out.reason = "the event \"" + context.eventTitle(id) + "\" is not set";
         return event;
     };
-    // value = scale * (t[to] - t[from]) / (t[otherTo] - t[otherFrom]); derivatives gathered by event.
-    std::map<std::string, double> slope;
+    const auto start = [&](const std::string& id) { return named(context.events.find(id), id); };
+    const auto end = [&](const std::string& from, const std::string& to) {
+        return named(context.events.findEnd(context.pack, from, to), to);
+    };
+    // value = scale * (t[to] - t[from]) / (t[otherTo] - t[otherFrom]); derivatives gathered by event, each once.
+    std::vector<std::pair<const TrialEvent*, double>> slopes;
+    const auto add = [&](const TrialEvent* event, double slope) {
+        for (auto& [known, sum] : slopes)
+            if (known->event == event->event && std::abs(known->timeS - event->timeS) <= 0) {
+                sum += slope;
+                return;
+            }
+        slopes.emplace_back(event, slope);
+    };
     if (def.kind == Kind::Interval) {
-        const TrialEvent *from = find(def.fromEvent), *to = find(def.toEvent);
+        const TrialEvent *from = start(def.fromEvent), *to = end(def.fromEvent, def.toEvent);
         if (!from || !to)
             return out;
         out.value = to->timeS - from->timeS;
-        slope[def.toEvent] += 1;
-        slope[def.fromEvent] -= 1;
+        add(to, 1);
+        add(from, -1);
     } else {
         const PhaseDef *a = context.pack.phase(def.phase), *b = context.pack.phase(def.otherPhase);
-        const TrialEvent *a0 = find(a->from), *a1 = find(a->to), *b0 = find(b->from), *b1 = find(b->to);
+        const TrialEvent *a0 = start(a->from), *a1 = end(a->from, a->to), *b0 = start(b->from),
+                         *b1 = end(b->from, b->to);
         if (!a0 || !a1 || !b0 || !b1)
             return out;
         const double length = a1->timeS - a0->timeS, whole = b1->timeS - b0->timeS;
@@ -53,18 +64,17 @@ MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def)
         }
         const double scale = def.kind == Kind::PhaseShare ? 100 : 1;
         out.value = scale * length / whole;
-        slope[a->to] += scale / whole;
-        slope[a->from] -= scale / whole;
-        slope[b->to] -= scale * length / (whole * whole);
-        slope[b->from] += scale * length / (whole * whole);
+        add(a1, scale / whole);
+        add(a0, -scale / whole);
+        add(b1, -scale * length / (whole * whole));
+        add(b0, scale * length / (whole * whole));
     }
     double variance = 0;
-    for (const auto& [id, d] : slope) {
-        const TrialEvent* event = context.trial.event(id);
-        const double u = std::abs(d) * event->uS;
+    for (const auto& [event, slope] : slopes) {
+        const double u = std::abs(slope) * event->uS;
         variance += u * u;
-        out.budget.push_back({eventWords(context.pack, id), u});
-        out.events.push_back(id);
+        out.budget.push_back({eventWords(context.pack, event->event), u});
+        out.events.push_back(event->event);
         out.frames.push_back(static_cast<int>(std::lround(event->frame)));
     }
     out.u = std::sqrt(variance);
@@ -80,16 +90,17 @@ std::optional<double> rateAt(const MeasureContext& context, const InstantPlan& p
     if (!trial.times.known())
         return {};
     const double at = trial.times.timeOf(frame);
-    const auto run = runOver(trial, plan.landmarks, at, at);
-    if (const MarkRun* marked = std::get_if<MarkRun>(&run)) {
-        const auto series = filteredSeries(plan, *marked, context.cutoffHz, unitPixels);
-        if (series.size() == marked->size()) {
-            const std::vector<double> rates = velocities(marked->timesS, series);
-            const auto after = std::lower_bound(marked->timesS.begin(), marked->timesS.end(), at - 1e-9);
-            const auto i =
-                std::min<std::size_t>(static_cast<std::size_t>(after - marked->timesS.begin()), rates.size() - 1);
-            return rates[i];
-        }
+    const auto run = context.runs.over(plan.landmarks, at, at);
+    if (const SharedRun* marked = std::get_if<SharedRun>(&run)) {
+        const std::vector<double>& times = (*marked)->run.timesS;
+        const auto after = std::lower_bound(times.begin(), times.end(), at - 1e-9) - times.begin();
+        const auto i = std::min<std::ptrdiff_t>(after, std::ssize(times) - 1);
+        const std::ptrdiff_t first = std::max<std::ptrdiff_t>(0, i - 1), last = std::min(std::ssize(times) - 1, i + 1);
+        const std::vector<double> values =
+            valuesAlong(plan, {times.begin() + first, times.begin() + last + 1},
+                        (*marked)->coordinates.middleRows(first, last - first + 1), unitPixels);
+        return (values.back() - values.front()) /
+               (times[static_cast<std::size_t>(last)] - times[static_cast<std::size_t>(first)]);
     }
     const int centre = static_cast<int>(std::lround(frame));
     std::vector<double> t, y;
@@ -153,10 +164,9 @@ double monteCarloU(const InstantPlan& plan, const std::vector<Vec<double>>& in, 
 MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def) {
     MeasureValue out;
     const Trial& trial = context.trial;
-    const TrialEvent* event = trial.event(def.at);
-    const EventDef* named = context.pack.event(def.at);
+    const TrialEvent* event = context.events.find(def.at);
     if (!event) {
-        out.reason = "the event \"" + (named ? named->title : def.at) + "\" is not set";
+        out.reason = "the event \"" + context.eventTitle(def.at) + "\" is not set";
         return out;
     }
     const auto planned = planInstant(context.pack, def, trial, context.sides);
@@ -164,7 +174,12 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         out.reason = *reason;
         return out;
     }
-    const InstantPlan& plan = std::get<InstantPlan>(planned);
+    InstantPlan plan = std::get<InstantPlan>(planned);
+    plan.trueWidthPx = context.trueWidth(def);
+    if (def.kind == Kind::Turn && plan.trueWidthPx <= 0) {
+        out.reason = "the line is not marked in one frame together";
+        return out;
+    }
     const auto scaled = scaleOf(context, def);
     if (const Reason* reason = std::get_if<Reason>(&scaled)) {
         out.reason = *reason;
@@ -182,7 +197,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     for (std::size_t i = 0; i < plan.landmarks.size(); ++i) {
         const auto mark = markAt(trial, plan.landmarks[i], event->frame);
         if (!mark) {
-            out.reason = inWords(plan.landmarks[i]) + " is not marked at \"" + (named ? named->title : def.at) + "\"";
+            out.reason = inWords(plan.landmarks[i]) + " is not marked at \"" + context.eventTitle(def.at) + "\"";
             return out;
         }
         if (mark->bridged)
@@ -225,6 +240,20 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         const double u = monteCarloU(plan, in, sigma, scale, value.v);
         variance = u * u;
         out.notes.push_back("short segment: uncertainty by simulation");
+    }
+    if (def.kind == Kind::Turn) {
+        // Near square the width hardly changes with the angle: what a width of one u less would read bounds u.
+        const double u = std::acos(1 - std::min(1.0, std::sqrt(2 * sigma[0] * sigma[0] + 2 * sigma[1] * sigma[1]) /
+                                                         plan.trueWidthPx)) *
+                         detail::kDegrees;
+        variance = std::min(variance > 0 ? variance : u * u, u * u);
+        constexpr double kFineU = 7.5, kStep = 30; // above +/- 15 degrees: four coarse steps
+        if (std::sqrt(variance) > kFineU) {
+            out.value = kStep * std::round(*out.value / kStep);
+            variance = kStep * kStep / 12;
+            out.notes.push_back("near square: in steps of 30 degrees only");
+        }
+        out.notes.push_back("true width: the widest seen in this set");
     }
     if (event->uS > 0) {
         if (const auto rate = rateAt(context, plan, scale.pixels, event->frame)) {

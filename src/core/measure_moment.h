@@ -1,17 +1,36 @@
 #pragma once
 // Measures at an event, and between events.
 
+#include "core/filtered_run.h"
+#include "core/key_events.h"
 #include "core/measure.h"
-#include "core/sampler.h"
 
 namespace riflesso {
 
+/// What all trials of a set say together of its lengths.
+struct SetLengths {
+    std::map<std::string, double> medianUnits; ///< pixels, by unitKey
+    std::map<std::string, double> trueWidths;  ///< turn: the widest the line is seen in the set, pixels, by measure
+};
+
+/// One repetition, and what measuring it asks for.
 struct MeasureContext {
     const Pack& pack;
     const Trial& trial;
+    KeyEvents events;
     std::map<std::string, Side> sides; ///< role to side
     double cutoffHz = 6;
-    const std::map<std::string, double>& medianUnits; ///< of the set, by unitKey
+    const SetLengths& lengths;
+    TrialRuns& runs;
+
+    [[nodiscard]] std::string eventTitle(const std::string& id) const {
+        const EventDef* def = pack.event(id);
+        return def ? def->title : id;
+    }
+    [[nodiscard]] double trueWidth(const MeasureDef& def) const {
+        const auto known = lengths.trueWidths.find(def.id);
+        return known == lengths.trueWidths.end() ? 0 : known->second;
+    }
 };
 
 /// interval, phase_share, tempo_ratio: u from their distinct events, each once.

@@ -1,86 +1,42 @@
 #include "core/measure_span.h"
 
+#include "core/series_draws.h"
 #include "core/signal.h"
 #include "core/stats.h"
+#include "core/trajectory.h"
 
 #include <algorithm>
 #include <cmath>
-#include <list>
-#include <mutex>
-#include <random>
+#include <memory>
 
 namespace riflesso {
 
-double wrapPeriodAlong(const MeasureDef& def) { return def.kind == Kind::Flexion ? 360 : def.period(); }
-
-namespace {
-
-constexpr int kDraws = 400; // JCGM 101:2008, seeded
-constexpr std::uint64_t kSeed = 20240612;
-
-/// 400 filtered runs of unit noise, made once per length, cutoff and rate.
-std::shared_ptr<const Eigen::MatrixXd> noiseBank(int n, double cutoffHz, double rateHz) {
-    struct Entry {
-        int n;
-        double cutoff, rate;
-        std::shared_ptr<const Eigen::MatrixXd> bank;
-    };
-    static std::mutex mutex; // guards kept
-    static std::list<Entry> kept;
-    constexpr double kSame = 1e-9;
-    const std::lock_guard lock(mutex);
-    for (const Entry& entry : kept)
-        if (entry.n == n && std::abs(entry.cutoff - cutoffHz) < kSame && std::abs(entry.rate - rateHz) < kSame * rateHz)
-            return entry.bank;
-    std::mt19937_64 random(kSeed);
-    std::normal_distribution<double> normal;
-    Eigen::MatrixXd noise(n, kDraws);
-    for (Eigen::Index c = 0; c < kDraws; ++c)
-        for (Eigen::Index r = 0; r < n; ++r)
-            noise(r, c) = normal(random);
-    auto bank = std::make_shared<Eigen::MatrixXd>(*filterMatrix(n, cutoffHz, rateHz) * noise);
-    kept.push_front({n, cutoffHz, rateHz, bank});
-    if (kept.size() > 16)
-        kept.pop_back();
-    return bank;
+double wrapPeriodAlong(const MeasureDef& def) {
+    return def.kind == Kind::Flexion || def.kind == Kind::AngularSpeed ? 360 : def.period();
 }
 
-/// The kind's value at every row of coordinates.
-std::vector<double> seriesOf(const InstantPlan& plan, const Eigen::MatrixXd& coordinates,
-                             const std::vector<double>& timesS, double unitPixels) {
-    const auto n = static_cast<std::size_t>(coordinates.rows());
-    std::vector<double> values(n);
+std::vector<double> valuesAlong(const InstantPlan& plan, const std::vector<double>& timesS,
+                                const Eigen::MatrixXd& coordinates, double unitPixels) {
+    if (plan.def->kind == Kind::Speed) {
+        std::vector<double> speeds = speedsOf(timesS, pathOf(plan, 0, coordinates));
+        for (double& speed : speeds)
+            speed /= unitPixels;
+        return speeds;
+    }
+    std::vector<double> values(timesS.size());
     std::vector<Vec<double>> in(plan.landmarks.size());
-    const bool speed = plan.def->kind == Kind::Speed;
-    std::vector<double> x(n), y(n);
-    for (std::size_t i = 0; i < n; ++i) {
+    for (std::size_t i = 0; i < values.size(); ++i) {
         for (std::size_t c = 0; c < in.size(); ++c)
             in[c] = {coordinates(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(2 * c)),
                      coordinates(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(2 * c + 1))};
-        if (speed) {
-            const Vec<double> p = detail::foldedPoint(plan, plan.points[0], in);
-            x[i] = p.x;
-            y[i] = p.y;
-        } else {
-            values[i] = instantValue(plan, in, unitPixels);
-        }
+        values[i] = instantValue(plan, in, unitPixels);
     }
-    if (speed) {
-        const std::vector<double> vx = velocities(timesS, x), vy = velocities(timesS, y);
-        for (std::size_t i = 0; i < n; ++i)
-            values[i] = std::hypot(vx[i], vy[i]) / unitPixels;
-    } else if (const double period = wrapPeriodAlong(*plan.def); period > 0) {
+    if (const double period = wrapPeriodAlong(*plan.def); period > 0)
         values = unwrapAlong(std::move(values), period);
-    }
     return values;
 }
 
-bool cutoffFits(double cutoffHz, double rateHz) { return cutoffHz <= kMaxCutoffShare * rateHz; }
-
-Reason cutoffReason(double cutoffHz, double rateHz) {
-    return "a cutoff of " + std::to_string(cutoffHz) + " Hz is too high for " + std::to_string(rateHz) +
-           " frames a second (0.45 of it at most)";
-}
+namespace {
 
 struct SpanResult {
     double value = 0;
@@ -88,204 +44,188 @@ struct SpanResult {
     bool atEdge = false;
 };
 
-double valueAt(const std::vector<double>& times, const std::vector<double>& values, double t) {
-    auto above = std::upper_bound(times.begin(), times.end(), t);
-    above = std::clamp(above, times.begin() + 1, times.end() - 1);
-    const auto i = static_cast<std::size_t>(above - times.begin()) - 1;
-    return values[i] + (t - times[i]) / (times[i + 1] - times[i]) * (values[i + 1] - values[i]);
-}
-
-/// Mean weighted by time: trapezoids, the ends interpolated.
-double meanOver(const std::vector<double>& times, const std::vector<double>& values, double from, double to) {
-    std::vector<double> t = {from}, y = {valueAt(times, values, from)};
-    for (std::size_t i = 0; i < times.size(); ++i)
-        if (times[i] > from && times[i] < to) {
-            t.push_back(times[i]);
-            y.push_back(values[i]);
-        }
-    t.push_back(to);
-    y.push_back(valueAt(times, values, to));
-    double area = 0;
-    for (std::size_t i = 1; i < t.size(); ++i)
-        area += (t[i] - t[i - 1]) * (y[i] + y[i - 1]) / 2;
-    return area / (to - from);
-}
-
-/// The statistic over [from, to]; none when no sample lies inside.
-std::optional<SpanResult> statistic(Stat stat, const std::vector<double>& times, const std::vector<double>& values,
-                                    double from, double to) {
+/// The statistic over the phase; none with fewer than three samples inside.
+std::optional<SpanResult> statistic(Stat stat, const SpanCopy& copy, const std::vector<double>& values) {
     if (stat == Stat::Mean)
-        return SpanResult{meanOver(times, values, from, to), 0, false};
-    constexpr double kSlack = 1e-9;
-    const auto first = std::lower_bound(times.begin(), times.end(), from - kSlack);
-    const auto last = std::upper_bound(times.begin(), times.end(), to + kSlack);
-    if (last - first < 3)
+        return SpanResult{timeMean(copy.timesS, values, copy.fromS, copy.toS), 0, false};
+    const auto [first, last] = copy.inside();
+    constexpr std::size_t kFewest = 3;
+    if (last < first + kFewest)
         return {};
-    const std::vector<double> t(first, last);
-    const auto offset = static_cast<std::size_t>(first - times.begin());
-    std::vector<double> y(values.begin() + (first - times.begin()), values.begin() + (last - times.begin()));
+    const auto cut = [first = first, last = last](const std::vector<double>& whole) {
+        return std::vector<double>(whole.begin() + static_cast<std::ptrdiff_t>(first),
+                                   whole.begin() + static_cast<std::ptrdiff_t>(last));
+    };
+    const std::vector<double> t = cut(copy.timesS), y = cut(values);
     std::vector<double> negative(y.size());
     std::transform(y.begin(), y.end(), negative.begin(), [](double v) { return -v; });
-    const Extremum high = findMaximum(t, y), low = findMaximum(t, negative);
+    Extremum high, low;
+    if (stat != Stat::Minimum)
+        high = findMaximum(t, y);
+    if (stat != Stat::Maximum)
+        low = findMaximum(t, negative);
     if (stat == Stat::Maximum)
-        return SpanResult{high.value, high.sample + offset, high.atEdge};
+        return SpanResult{high.value, high.sample + first, high.atEdge};
     if (stat == Stat::Minimum)
-        return SpanResult{-low.value, low.sample + offset, low.atEdge};
-    return SpanResult{high.value + low.value, high.sample + offset, high.atEdge || low.atEdge};
+        return SpanResult{-low.value, low.sample + first, low.atEdge};
+    return SpanResult{high.value + low.value, high.sample + first, high.atEdge || low.atEdge};
 }
 
-/// SD of the statistic over 400 draws of mark noise (half shared by the trial), unit and event times.
-double drawnU(const MarkRun& run, const Eigen::MatrixXd& filtered, const InstantPlan& plan, const LengthScale& scale,
-              double cutoffHz, Stat stat, const TrialEvent& fromEvent, const TrialEvent& toEvent, double centre) {
-    const int n = static_cast<int>(run.size());
-    const auto bank = noiseBank(n, cutoffHz, run.rateHz);
-    std::mt19937_64 random(kSeed + 1);
-    std::normal_distribution<double> normal;
-    const double half = std::sqrt(0.5);
-    std::vector<double> values;
-    const double period = wrapPeriodAlong(*plan.def);
+/// The statistic in every copy.
+std::vector<double> drawnStatistics(const Span& span, const SeriesKind& kind, const std::vector<double>& series,
+                                    Stat stat) {
+    std::vector<double> out;
+    if (stat == Stat::Mean) {
+        const SeriesDraws draws(span, kind, series, Extreme::None);
+        for (int draw = 0; draw < kDraws; ++draw)
+            if (const auto value = draws.mean(draw))
+                out.push_back(*value);
+        return out;
+    }
+    std::optional<SeriesDraws> high, low;
+    if (stat != Stat::Minimum)
+        high.emplace(span, kind, series, Extreme::Largest);
+    if (stat != Stat::Maximum)
+        low.emplace(span, kind, series, Extreme::Smallest);
     for (int draw = 0; draw < kDraws; ++draw) {
-        Eigen::MatrixXd moved = filtered;
-        for (Eigen::Index c = 0; c < moved.cols(); ++c) {
-            // Columns of the bank far apart for each coordinate, so that no two share their noise in a draw.
-            const Eigen::Index column = (draw + 97 * c) % kDraws;
-            const auto sigma = run.sigma.col(c / 2).array();
-            const double common = half * normal(random);
-            moved.col(c).array() += sigma * (half * bank->col(column).array() + common);
-        }
-        const double unit = scale.pixels * (1 + scale.relativeU * normal(random));
-        const double from = fromEvent.timeS + fromEvent.uS * normal(random);
-        const double to = toEvent.timeS + toEvent.uS * normal(random);
-        if (to <= from || from < run.timesS.front() || to > run.timesS.back())
-            continue;
-        if (const auto result = statistic(stat, run.timesS, seriesOf(plan, moved, run.timesS, unit), from, to))
-            values.push_back(period > 0 && stat != Stat::Range ? centre + wrapDifference(result->value - centre, period)
-                                                               : result->value);
+        const std::optional<SeriesDraws::Peak> top = high ? high->peak(draw) : SeriesDraws::Peak();
+        const std::optional<SeriesDraws::Peak> bottom = low ? low->peak(draw) : SeriesDraws::Peak();
+        if (top && bottom)
+            out.push_back(high && low ? top->value - bottom->value : top->value + bottom->value);
     }
-    return standardDeviation(values);
+    return out;
 }
 
-} // namespace
-
-std::vector<double> filteredSeries(const InstantPlan& plan, const MarkRun& run, double cutoffHz, double unitPixels) {
-    if (!cutoffFits(cutoffHz, run.rateHz))
-        return {};
-    const Eigen::MatrixXd filtered = *filterMatrix(static_cast<int>(run.size()), cutoffHz, run.rateHz) * run.raw;
-    return seriesOf(plan, filtered, run.timesS, unitPixels);
-}
-
-MeasureValue measureSpan(const MeasureContext& context, const MeasureDef& def) {
+/// Whatever is read from a series over the phase.
+MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const SeriesKind& kind, Stat stat) {
     MeasureValue out;
-    const PhaseDef* phase = context.pack.phase(def.over);
-    const TrialEvent *from = context.trial.event(phase->from), *to = context.trial.event(phase->to);
-    for (const auto& [event, id] : {std::pair{from, phase->from}, {to, phase->to}})
-        if (!event) {
-            const EventDef* named = context.pack.event(id);
-            out.reason = "the event \"" + (named ? named->title : id) + "\" is not set";
-            return out;
-        }
-    if (to->timeS <= from->timeS) {
-        out.reason = "order reversed: " + phase->title + " ends before it starts";
-        return out;
-    }
-    const auto planned = planInstant(context.pack, def, context.trial, context.sides);
-    const auto scaled = scaleOf(context, def);
-    for (const Reason* reason : {std::get_if<Reason>(&planned), std::get_if<Reason>(&scaled)})
-        if (reason) {
-            out.reason = *reason;
-            return out;
-        }
-    const InstantPlan& plan = std::get<InstantPlan>(planned);
-    const LengthScale& scale = std::get<LengthScale>(scaled);
-    const auto ran = runOver(context.trial, plan.landmarks, from->timeS, to->timeS);
-    if (const Reason* reason = std::get_if<Reason>(&ran)) {
-        out.reason = *reason;
-        return out;
-    }
-    const MarkRun& run = std::get<MarkRun>(ran);
-    if (!cutoffFits(context.cutoffHz, run.rateHz)) {
-        out.reason = cutoffReason(context.cutoffHz, run.rateHz);
-        return out;
-    }
-    const int n = static_cast<int>(run.size());
-    const Eigen::MatrixXd filtered = *filterMatrix(n, context.cutoffHz, run.rateHz) * run.raw;
-    const std::vector<double> series = seriesOf(plan, filtered, run.timesS, scale.pixels);
-    const auto result = statistic(def.stat, run.timesS, series, from->timeS, to->timeS);
+    const std::vector<double> series = seriesOf(span, span.itself, kind);
+    const auto result = statistic(stat, span.itself, series);
     if (!result) {
-        out.reason = "fewer than 3 frames in " + phase->title;
+        out.reason = "fewer than 3 frames in " + span.phase->title;
         return out;
     }
-    const auto nearGap = [&](std::size_t sample) {
-        for (std::size_t i = sample == 0 ? 0 : sample - 1; i < std::min(sample + 2, run.bridged.size()); ++i)
-            if (run.bridged[i])
-                return true;
-        return false;
-    };
-    if (def.stat != Stat::Mean && nearGap(result->sample)) {
+    if (stat != Stat::Mean && span.besideGap(result->sample)) {
         out.reason = "its extreme lies in or beside a gap in the marks";
         return out;
     }
-    if (result->atEdge && def.kind == Kind::Speed && def.stat == Stat::Maximum) {
-        out.reason = "fastest at the edge of " + phase->title + ": no peak inside";
+    const bool rate = kind.what != SeriesKind::What::Value;
+    if (result->atEdge && rate && stat == Stat::Maximum) {
+        out.reason = "fastest at the edge of " + span.phase->title + ": no peak inside";
         return out;
     }
     if (result->atEdge)
         out.notes.push_back("at the edge of the phase");
-    const auto endSamples = static_cast<std::size_t>(std::ceil(0.3 * run.rateHz / context.cutoffHz));
-    if (def.stat != Stat::Mean && (result->sample < endSamples || result->sample + endSamples >= run.size()))
+    if (stat != Stat::Mean && span.nearRunEnd(result->sample))
         out.notes.push_back("near the end of the marks: mark more frames outside the phase");
-    if (def.kind == Kind::Speed) {
+    if (rate) {
         // Share of a motion at the cutoff that central differences keep.
-        const double x = 2 * std::numbers::pi * context.cutoffHz / run.rateHz;
-        if (std::sin(x) / x < 0.9)
+        const double x = 2 * std::numbers::pi * span.whole->cutoffHz / span.run().rateHz;
+        constexpr double kKept = 0.9;
+        if (std::sin(x) / x < kKept)
             out.notes.push_back("frame rate too low");
     }
-    if (!scale.note.empty())
-        out.notes.push_back(scale.note);
     out.value = result->value;
-    if (def.period() > 0 && def.stat != Stat::Range) {
+    const double period = rate || stat == Stat::Range ? 0 : wrapPeriodAlong(def);
+    std::vector<double> values = drawnStatistics(span, kind, series, stat);
+    if (period > 0)
+        for (double& value : values)
+            value = result->value + wrapDifference(value - result->value, period);
+    out.u = drawnUncertainty(values, result->value);
+    if (def.period() > 0 && stat != Stat::Range && !rate) {
         const double low = def.kind == Kind::Clock ? 0 : -def.period() / 2;
         out.value = detail::wrapInto(result->value, low, def.period());
     }
-    out.u = drawnU(run, filtered, plan, scale, context.cutoffHz, def.stat, *from, *to, result->value);
-    if (scale.shared)
-        out.sharedU = std::abs(*out.value) * scale.relativeU;
+    if (span.scale.shared)
+        out.sharedU = std::abs(*out.value) * span.scale.relativeU;
     out.budget.push_back({"marks, event times and unit, by simulation", out.u});
-    out.landmarks = plan.landmarks;
-    out.events = {phase->from, phase->to};
-    const double sampleTime = run.timesS[result->sample];
-    out.frames = {static_cast<int>(
-        std::lround(context.trial.times.frameOf(def.stat == Stat::Mean ? (from->timeS + to->timeS) / 2 : sampleTime)))};
+    span.describe(out, stat == Stat::Mean ? (span.from.timeS + span.to.timeS) / 2 : span.itself.timesS[result->sample]);
     return out;
 }
+
+} // namespace
+
+MeasureValue measureSpan(const MeasureContext& context, const MeasureDef& def) {
+    const auto made = Span::of(context, def);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        MeasureValue out;
+        out.reason = *reason;
+        return out;
+    }
+    SeriesKind kind;
+    Stat stat = def.stat;
+    if (def.kind == Kind::Speed) {
+        kind = {SeriesKind::What::Speed, 0, 1};
+    } else if (def.kind == Kind::AngularSpeed) {
+        kind = {SeriesKind::What::Rate, 0, def.points.size()};
+        stat = Stat::Maximum;
+    }
+    return measureSeriesOver(std::get<Span>(made), def, kind, stat);
+}
+
+namespace {
+
+/// Marks round an event, filtered, and the samples between which a rate is taken there.
+struct EventRun {
+    SharedRun whole;
+    std::shared_ptr<const Eigen::MatrixXd> filter;
+    Eigen::Index nearest = 0, before = 0, after = 0;
+    double spanS = 0; ///< from before to after
+
+    [[nodiscard]] const std::vector<double>& times() const { return whole->run.timesS; }
+    static std::variant<EventRun, Reason> of(const MeasureContext& context, const std::vector<std::string>& landmarks,
+                                             double timeS) {
+        auto ran = context.runs.over(landmarks, timeS, timeS);
+        if (const Reason* reason = std::get_if<Reason>(&ran))
+            return *reason;
+        EventRun out;
+        out.whole = std::get<SharedRun>(std::move(ran));
+        const std::vector<double>& times = out.times();
+        out.filter = filterMatrix(static_cast<int>(times.size()), context.cutoffHz, out.whole->run.rateHz);
+        const auto closer = [&](double a, double b) { return std::abs(a - timeS) < std::abs(b - timeS); };
+        out.nearest = std::min_element(times.begin(), times.end(), closer) - times.begin();
+        out.before = std::max<Eigen::Index>(0, out.nearest - 1);
+        out.after = std::min<Eigen::Index>(std::ssize(times) - 1, out.nearest + 1);
+        out.spanS = times[static_cast<std::size_t>(out.after)] - times[static_cast<std::size_t>(out.before)];
+        return out;
+    }
+    /// Change a second of a rate at the event: a line through five samples, steadier than two.
+    [[nodiscard]] double changeOf(const std::vector<double>& rates) const {
+        double stt = 0, sty = 0, mt = 0, my = 0, n = 0;
+        constexpr Eigen::Index kReach = 2;
+        const Eigen::Index first = std::max<Eigen::Index>(0, nearest - kReach),
+                           last = std::min<Eigen::Index>(std::ssize(rates) - 1, nearest + kReach);
+        for (auto i = static_cast<std::size_t>(first); i <= static_cast<std::size_t>(last); ++i) {
+            mt += times()[i];
+            my += rates[i];
+            n += 1;
+        }
+        for (auto i = static_cast<std::size_t>(first); i <= static_cast<std::size_t>(last); ++i) {
+            stt += (times()[i] - mt / n) * (times()[i] - mt / n);
+            sty += (times()[i] - mt / n) * (rates[i] - my / n);
+        }
+        return stt > 0 ? sty / stt : 0;
+    }
+};
+
+} // namespace
 
 MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
                           const LengthScale& scale, const TrialEvent& event) {
     MeasureValue out;
     out.landmarks = plan.landmarks;
     out.events = {def.at};
-    const auto ran = runOver(context.trial, plan.landmarks, event.timeS, event.timeS);
-    if (const Reason* reason = std::get_if<Reason>(&ran)) {
+    const auto made = EventRun::of(context, plan.landmarks, event.timeS);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
         out.reason = *reason;
         return out;
     }
-    const MarkRun& run = std::get<MarkRun>(ran);
-    if (!cutoffFits(context.cutoffHz, run.rateHz)) {
-        out.reason = cutoffReason(context.cutoffHz, run.rateHz);
-        return out;
-    }
-    const auto matrix = filterMatrix(static_cast<int>(run.size()), context.cutoffHz, run.rateHz);
-    const std::vector<double> speeds = seriesOf(plan, *matrix * run.raw, run.timesS, scale.pixels);
+    const EventRun& at = std::get<EventRun>(made);
+    const MarkRun& run = at.whole->run;
+    const std::vector<double> speeds = valuesAlong(plan, run.timesS, at.whole->coordinates, scale.pixels);
     out.value = valueAt(run.timesS, speeds, event.timeS);
     // Weights of the raw coordinates in the velocity at the nearest sample: a shared offset cancels.
-    const auto nearest = static_cast<Eigen::Index>(
-        std::min_element(run.timesS.begin(), run.timesS.end(),
-                         [&](double a, double b) { return std::abs(a - event.timeS) < std::abs(b - event.timeS); }) -
-        run.timesS.begin());
-    const Eigen::Index before = std::max<Eigen::Index>(0, nearest - 1);
-    const Eigen::Index after = std::min<Eigen::Index>(static_cast<Eigen::Index>(run.size()) - 1, nearest + 1);
-    const double span = run.timesS[static_cast<std::size_t>(after)] - run.timesS[static_cast<std::size_t>(before)];
-    const Eigen::RowVectorXd weights = (matrix->row(after) - matrix->row(before)) / span / scale.pixels;
+    const Eigen::RowVectorXd weights = (at.filter->row(at.after) - at.filter->row(at.before)) / at.spanS / scale.pixels;
     double variance = 0;
     for (const auto& [index, share] : plan.points[0].parts) {
         const double u =
@@ -297,10 +237,64 @@ MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, 
     out.budget.push_back({"length unit", unitU});
     if (scale.shared)
         out.sharedU = unitU;
-    const double timeU = std::abs(velocities(run.timesS, speeds)[static_cast<std::size_t>(nearest)]) * event.uS;
+    const double timeU = std::abs(at.changeOf(speeds)) * event.uS;
     out.budget.push_back({eventWords(context.pack, def.at), timeU});
     out.u = std::sqrt(variance + unitU * unitU + timeU * timeU);
     out.frames = {static_cast<int>(std::lround(event.frame))};
+    return out;
+}
+
+MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef& def) {
+    MeasureValue out;
+    out.events = {def.at};
+    const TrialEvent* event = context.events.find(def.at);
+    if (!event) {
+        out.reason = "the event \"" + context.eventTitle(def.at) + "\" is not set";
+        return out;
+    }
+    const auto planned = planInstant(context.pack, def, context.trial, context.sides);
+    if (const Reason* reason = std::get_if<Reason>(&planned)) {
+        out.reason = *reason;
+        return out;
+    }
+    const InstantPlan& plan = std::get<InstantPlan>(planned);
+    out.landmarks = plan.landmarks;
+    const auto made = EventRun::of(context, plan.landmarks, event->timeS);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        out.reason = *reason;
+        return out;
+    }
+    const EventRun& at = std::get<EventRun>(made);
+    const std::vector<double> angles = valuesAlong(plan, at.times(), at.whole->coordinates, 1);
+    const std::vector<double> rates = velocities(at.times(), angles);
+    out.value = valueAt(at.times(), rates, event->timeS);
+    // The rate is (angle after - angle before) / time: the derivative of each angle by its coordinates, and of these by
+    // the raw marks. What all frames share moves both angles, and nearly cancels.
+    const auto slopes = [&](Eigen::Index row) {
+        std::vector<Vec<Dual>> in;
+        for (Eigen::Index c = 0; c < static_cast<Eigen::Index>(plan.landmarks.size()); ++c)
+            in.push_back({Dual::variable(at.whole->coordinates(row, 2 * c), static_cast<int>(2 * c)),
+                          Dual::variable(at.whole->coordinates(row, 2 * c + 1), static_cast<int>(2 * c + 1))});
+        return instantValue(plan, in, Dual(1)).d;
+    };
+    const auto after = slopes(at.after), before = slopes(at.before);
+    double variance = 0;
+    for (std::size_t landmark = 0; landmark < plan.landmarks.size(); ++landmark) {
+        const auto sigma = at.whole->run.sigma.col(static_cast<Eigen::Index>(landmark)).transpose().array();
+        double own = 0;
+        for (std::size_t i : {2 * landmark, 2 * landmark + 1}) {
+            const Eigen::RowVectorXd weights =
+                (after[i] * at.filter->row(at.after) - before[i] * at.filter->row(at.before)) / at.spanS;
+            const double common = (after[i] - before[i]) / at.spanS * sigma.mean();
+            own += ((weights.array() * sigma).square().sum() + common * common) / 2;
+        }
+        out.budget.push_back({inWords(plan.landmarks[landmark]), std::sqrt(own)});
+        variance += own;
+    }
+    const double timeU = std::abs(at.changeOf(rates)) * event->uS;
+    out.budget.push_back({eventWords(context.pack, def.at), timeU});
+    out.u = std::sqrt(variance + timeU * timeU);
+    out.frames = {static_cast<int>(std::lround(event->frame))};
     return out;
 }
 
@@ -326,12 +320,11 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     if (def.kind == Kind::Speed) {
         const double at = trial.times.timeOf(
             std::next(first->second.begin(), static_cast<std::ptrdiff_t>(first->second.size() / 2))->first);
-        const auto ran = runOver(trial, plan.landmarks, at, at);
-        if (const MarkRun* run = std::get_if<MarkRun>(&ran)) {
-            out.timesS = run->timesS;
-            out.values = filteredSeries(plan, *run, cutoffHz, unit);
-            if (out.values.empty())
-                out.timesS.clear();
+        TrialRuns runs(trial, cutoffHz);
+        const auto ran = runs.over(plan.landmarks, at, at);
+        if (const SharedRun* whole = std::get_if<SharedRun>(&ran)) {
+            out.timesS = (*whole)->run.timesS;
+            out.values = valuesAlong(plan, out.timesS, (*whole)->coordinates, unit);
         } else {
             out.reason = std::get<Reason>(ran);
         }

@@ -83,6 +83,26 @@ int Pack::eventIndex(std::string_view id) const {
 
 std::string_view baseMeasure(std::string_view id) { return id.substr(0, id.find('.')); }
 
+std::vector<MeasureDef> Pack::judged() const {
+    std::vector<MeasureDef> out;
+    for (const MeasureDef& def : measures) {
+        out.push_back(def);
+        for (std::size_t lag = 1; def.kind == Kind::PeakOrder && def.lagTolerance > 0 && lag < def.of.size(); ++lag) {
+            MeasureDef own;
+            own.id = def.id + ".lag." + std::to_string(lag);
+            own.title = measureTitle(own.id);
+            own.kind = Kind::Interval;
+            own.unit = "s";
+            own.tolerance = def.lagTolerance;
+            own.source = def.source;
+            own.level = def.level;
+            own.over = def.over;
+            out.push_back(own);
+        }
+    }
+    return out;
+}
+
 std::string Pack::measureTitle(std::string_view id) const {
     const MeasureDef* def = measure(id);
     if (!def)

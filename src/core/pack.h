@@ -101,6 +101,7 @@ struct MeasureDef {
     std::string against; ///< horizontal, vertical or a line's id
     bool undirected = false, flip = false, isSigned = true;
     std::optional<Axis> axis;
+    std::optional<Side> near; ///< turn: the side nearer to the camera
     LengthUnit in;
     std::string fromEvent, toEvent;        ///< interval
     std::string phase, otherPhase;         ///< phase_share (of), tempo_ratio (to_phase)
@@ -114,10 +115,19 @@ struct MeasureDef {
     [[nodiscard]] double period() const;
 };
 
+/// `suggest` of an event: the feature of a signal by which it can be proposed.
+struct EventRule {
+    enum class Feature { Maximum, Minimum, Rise, Fall, Start, Stop };
+    MeasureDef signal; ///< an instant kind, without a moment
+    Feature feature = Feature::Maximum;
+    double level = 0;          ///< crossed by rise and fall, in the signal's unit
+    double share = 0.25;       ///< start and stop: of the peak rate
+    std::string after, before; ///< events that bound the search; empty: the repetition's ends
+};
 struct EventDef {
     std::string id, title, hint;
-    std::vector<PointRef> by;
-    bool hasRule = false; ///< `suggest` given
+    std::vector<PointRef> by; ///< points whose movement carries it over; empty: all marked ones
+    std::optional<EventRule> rule;
 };
 struct PhaseDef {
     std::string id, title, from, to;
@@ -264,6 +274,9 @@ struct Pack {
     [[nodiscard]] const LadderDef* ladder(std::string_view fault) const;
     /// Position of an event in the pack's order, or -1.
     [[nodiscard]] int eventIndex(std::string_view id) const;
+    /// What can be judged: the measures, each peak_order followed by its lags ("order.lag.1", in s, with
+    /// lag_tolerance).
+    [[nodiscard]] std::vector<MeasureDef> judged() const;
     /// Title of a measure, and of a lag: "order.lag.1" is "…: second after first".
     [[nodiscard]] std::string measureTitle(std::string_view id) const;
 };

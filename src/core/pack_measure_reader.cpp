@@ -280,6 +280,9 @@ MeasureDef readMeasure(const JsonNode& node) {
     if (def.flip && def.joint != Joint::Elbow && def.joint != Joint::Wrist)
         node.faultAt("flip", "only with elbow or wrist", "another joint");
     def.isSigned = node.boolean("signed", true);
+    if (holds(rule.may, "near"))
+        def.near =
+            node.optionalWord<Side>("near", "left right", [](const std::string& text) { return sideFrom(text); });
     if (node.has("axis"))
         def.axis = readAxis(node, true);
     if (node.has("in")) {
@@ -317,30 +320,31 @@ MeasureDef readMeasure(const JsonNode& node) {
     return def;
 }
 
-void readEventRule(const JsonNode& node) {
+EventRule readEventRule(const JsonNode& node) {
+    EventRule rule;
     if (!node.expectObject({"signal", "feature", "level", "share", "after", "before"}))
-        return;
+        return rule;
     const std::vector<std::string> features = {"maximum", "minimum", "rise", "fall", "start", "stop"};
     const std::string feature = node.text("feature");
-    if (!feature.empty() && std::find(features.begin(), features.end(), feature) == features.end())
+    const auto found = std::find(features.begin(), features.end(), feature);
+    if (!feature.empty() && found == features.end())
         node.faultAt("feature", "one of maximum minimum rise fall start stop", feature);
+    else if (!feature.empty())
+        rule.feature = static_cast<EventRule::Feature>(found - features.begin());
     const bool crossing = feature == "rise" || feature == "fall";
-    if (crossing)
-        (void)node.requiredNumber("level");
-    else
-        (void)node.number("level", 0);
-    (void)node.number("share", 0.25, 0, 1);
-    (void)node.id("after", false);
-    (void)node.id("before", false);
+    rule.level = crossing ? node.requiredNumber("level") : node.number("level", 0);
+    rule.share = node.number("share", rule.share, 0, 1);
+    rule.after = node.id("after", false);
+    rule.before = node.id("before", false);
     if (!node.has("signal")) {
         node.faultAt("signal", "an instant kind of measure without at", "nothing");
-        return;
+        return rule;
     }
     // The signal has a measure's arguments but no name, unit or moment; lend it those and read it as one.
     const JsonNode signal = node.at("signal");
     if (!signal.json().is_object()) {
         signal.fault("an object", signal.json().dump());
-        return;
+        return rule;
     }
     const auto kind = signal.has("kind") && signal.at("kind").json().is_string()
                           ? kindFrom(signal.at("kind").json().get<std::string>())
@@ -348,24 +352,26 @@ void readEventRule(const JsonNode& node) {
     if (!kind || !ruleOf(*kind).instant) {
         signal.faultAt("kind", "an instant kind of measure",
                        signal.has("kind") ? signal.at("kind").json().dump() : "nothing");
-        return;
+        return rule;
     }
     for (std::string_view key : {"id", "title", "unit", "tolerance", "source", "at", "over", "stat"})
         if (signal.has(key))
             signal.faultAt(key, "only the arguments of the kind", "the key " + std::string(key));
     Json whole = signal.json();
     const bool body = whole.contains("in") && whole["in"].is_string() && whole["in"].get<std::string>() != "m";
-    const KindRule& rule = ruleOf(*kind);
+    const KindRule& kindRule = ruleOf(*kind);
     whole["id"] = "signal";
     whole["title"] = "signal";
-    whole["unit"] = std::string(rule.units[rule.units.size() > 1 && body ? 1 : 0]);
+    whole["unit"] = std::string(kindRule.units[kindRule.units.size() > 1 && body ? 1 : 0]);
     whole["tolerance"] = 1;
     whole["source"] = "signal";
     whole["at"] = "signal";
     std::vector<JsonFault> faults;
-    (void)readMeasure(JsonNode(whole, signal.path(), faults));
+    rule.signal = readMeasure(JsonNode(whole, signal.path(), faults));
+    rule.signal.at.clear();
     for (const JsonFault& f : faults)
         node.faultAt(f.path.substr(node.path().size() + 1), f.expected, f.got);
+    return rule;
 }
 
 } // namespace riflesso

@@ -11,6 +11,6 @@ namespace riflesso {
                                                   std::size_t most, bool required = true);
 [[nodiscard]] MeasureDef readMeasure(const JsonNode& node);
 /// Checks the rule by which an event can be proposed.
-void readEventRule(const JsonNode& node);
+[[nodiscard]] EventRule readEventRule(const JsonNode& node);
 
 } // namespace riflesso

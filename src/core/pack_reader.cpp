@@ -51,9 +51,9 @@ std::map<std::string, RoleRule> readRoles(const JsonNode& root) {
         const auto plain = kRules.find(text);
         if (plain != kRules.end())
             roles[role] = {plain->second, {}};
-        else if (text.starts_with("front_at:"))
+        else if (text.starts_with("front_at:") && isId(text.substr(9)))
             roles[role] = {RoleRule::Kind::FrontAt, text.substr(9)};
-        else if (text.starts_with("rear_at:"))
+        else if (text.starts_with("rear_at:") && isId(text.substr(8)))
             roles[role] = {RoleRule::Kind::RearAt, text.substr(8)};
         else
             node.faultAt(role, expected, value.dump());
@@ -329,8 +329,7 @@ void readMovement(const JsonNode& root, Pack& pack) {
         event.hint = entry.text("hint");
         event.by = readPointRefs(entry, "by", 0, 200, false);
         if (entry.has("suggest")) {
-            event.hasRule = true;
-            readEventRule(entry.at("suggest"));
+            event.rule = readEventRule(entry.at("suggest"));
         }
         pack.events.push_back(event);
     });

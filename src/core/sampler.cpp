@@ -190,7 +190,6 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
     }
     if (lengths.empty())
         return "the body unit " + unitKey(unit) + " is not marked in one frame together";
-    constexpr std::size_t kFramesForPercentile = 10;
     scale.pixels = percentile(lengths, lengths.size() < kFramesForPercentile ? 1.0 : 0.9);
     const double u = std::sqrt(mean(variances));
     constexpr double kTooShort = 5; // length over sigma, as for short segments

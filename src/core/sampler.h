@@ -9,7 +9,8 @@
 
 namespace riflesso {
 
-constexpr double kMaxBridgeS = 0.1; ///< longest gap bridged (own choice)
+constexpr std::size_t kFramesForPercentile = 10; ///< below: the largest length stands for the 90th percentile
+constexpr double kMaxBridgeS = 0.1;              ///< longest gap bridged (own choice)
 
 struct SampledMark {
     PixelPoint at;

@@ -74,7 +74,7 @@ std::shared_ptr<const Eigen::MatrixXd> filterMatrix(int n, double cutoffHz, doub
     };
     static std::mutex mutex;      // guards kept
     static std::list<Entry> kept; // newest first
-    constexpr std::size_t kMaxKept = 24;
+    constexpr std::size_t kMaxKept = 128;
     constexpr double kSameRate = 1e-9;
     {
         const std::lock_guard lock(mutex);

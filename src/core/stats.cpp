@@ -26,12 +26,14 @@ double standardDeviation(const std::vector<double>& values) {
 }
 
 double percentile(std::vector<double> values, double p) {
-    std::sort(values.begin(), values.end());
     const double rank = p * static_cast<double>(values.size() - 1);
-    const auto below = static_cast<std::size_t>(std::floor(rank));
-    const std::size_t above = std::min(below + 1, values.size() - 1);
-    const double share = rank - static_cast<double>(below);
-    return values[below] + share * (values[above] - values[below]);
+    const double floor = std::floor(rank);
+    const auto below = values.begin() + static_cast<std::ptrdiff_t>(floor);
+    std::nth_element(values.begin(), below, values.end());
+    if (below + 1 == values.end())
+        return *below;
+    const double above = *std::min_element(below + 1, values.end());
+    return *below + (rank - floor) * (above - *below);
 }
 
 double normalCdf(double z) { return 0.5 * std::erfc(-z / std::numbers::sqrt2); }

@@ -52,6 +52,9 @@ struct Trial {
 /// toe, heel or knee further forward; a role that cannot be decided is left out.
 [[nodiscard]] std::map<std::string, Side> resolveRoles(const Pack& pack, const Trial& trial);
 
+/// Roles that handedness alone decides, for the words of a plan ("lead knee" prints as this athlete's left or right).
+[[nodiscard]] std::map<std::string, Side> rolesByHand(const Pack& pack, Side handedness);
+
 /// Stored name of a point: "left_knee"; empty when its role could not be decided.
 [[nodiscard]] std::string resolvePoint(const PointRef& ref, const std::map<std::string, Side>& sides);
 

@@ -49,12 +49,7 @@ Repetition markedRepetition(const Json& truth, const Json& rep, Side handedness,
         const double frame = time.get<double>() * rate + kEventMarkingFrames * normal(random);
         out.events[id] = {std::round(frame), {}, "demo marking"};
     }
-    std::map<std::string, Side> sides;
-    Capture capture;
-    capture.handedness = handedness;
-    for (const auto& [role, rule] : pack.roles)
-        if (const auto side = resolveSide(rule, capture))
-            sides[role] = *side;
+    const auto sides = rolesByHand(pack, handedness);
     for (const PointRef& ref : pack.marked) {
         const std::string name = resolvePoint(ref, sides);
         const Json& path = truth["landmarks_px"][name];

@@ -58,16 +58,6 @@ QString joined(const std::vector<std::string>& list) {
     return out.join(QStringLiteral(" "));
 }
 
-std::map<std::string, Side> rolesOf(const CaseData& data) {
-    std::map<std::string, Side> sides;
-    Capture capture;
-    capture.handedness = data.athlete.handedness;
-    for (const auto& [role, rule] : data.pack.roles)
-        if (const auto side = resolveSide(rule, capture))
-            sides[role] = *side;
-    return sides;
-}
-
 } // namespace
 
 std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
@@ -241,7 +231,7 @@ ReportContent composeReport(const ReportSubject& subject) {
             entry.pictures = evidencePictures(data, a, fault);
         out.findings.push_back(std::move(entry));
     }
-    const std::map<std::string, Side> sides = rolesOf(data);
+    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     const auto said = [&](const std::string& cue) { return text(withSides(cue, sides)); };
     for (const Focus& focus : a.prescription.focus) {
         ReportContent::Ladder ladder{text(pack.fault(focus.fault)->title), focus.main, {}};

@@ -108,7 +108,7 @@ private slots:
             MeasureValue value;
             value.value = v;
             value.u = 1;
-            values.push_back({std::to_string(values.size() + 1), {{"m", value}}});
+            values.push_back({std::to_string(values.size() + 1), 0, {{"m", value}}});
         }
         DeviationRuler ruler;
         ruler.resize(300, 26);

@@ -38,7 +38,7 @@ std::vector<TrialMeasures> valuesOf(const std::vector<double>& values, double u,
         measured.value = value;
         measured.u = u;
         measured.sharedU = sharedU;
-        out.push_back({std::to_string(out.size() + 1), {{"knee", measured}}});
+        out.push_back({std::to_string(out.size() + 1), 0, {{"knee", measured}}});
     }
     return out;
 }

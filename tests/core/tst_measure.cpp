@@ -60,8 +60,9 @@ private slots:
         QTest::newRow("axis not seen")
             << R"({"kind": "offset", "from": "a", "to": "b", "axis": "side", "in": "body:a-b", "at": "go", "unit": "body"})"
             << "not seen in a side view";
-        QTest::newRow("kind not computed") << R"({"kind": "straightness", "point": "a", "over": "all", "unit": "1"})"
-                                           << "not computed";
+        QTest::newRow("end of the phase not set")
+            << R"({"kind": "straightness", "point": "a", "over": "all", "unit": "1"})"
+            << "is not set";
         QTest::newRow("centre of mass")
             << R"({"kind": "angle", "points": ["a", "com", "b"], "at": "go", "unit": "deg"})"
             << "centre of mass";

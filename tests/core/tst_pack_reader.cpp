@@ -16,7 +16,8 @@ private slots:
     void shippedPacksAreSound_data() {
         QTest::addColumn<QString>("file");
         for (const QString& file : QDir(QStringLiteral(PACKS)).entryList({QStringLiteral("*.json")}, QDir::Files))
-            QTest::newRow(qPrintable(file)) << file;
+            if (!file.endsWith(QLatin1String(".schema.json")))
+                QTest::newRow(qPrintable(file)) << file;
     }
     void shippedPacksAreSound() {
         QFETCH(QString, file);

@@ -34,9 +34,8 @@ QStringList framesOf(const QString& clip, const QStringList& before = {}) {
                QStringList{QStringLiteral("-v"), QStringLiteral("error")} + before +
                    QStringList{QStringLiteral("-i"), clip, QStringLiteral("-map"), QStringLiteral("0:v:0"),
                                QStringLiteral("-fps_mode"), QStringLiteral("passthrough"), QStringLiteral("-sws_flags"),
-                               QStringLiteral("bicubic+accurate_rnd+full_chroma_int"), QStringLiteral("-pix_fmt"),
-                               QStringLiteral("rgb24"), QStringLiteral("-f"), QStringLiteral("framemd5"),
-                               QStringLiteral("-")});
+                               QStringLiteral("bicubic"), QStringLiteral("-pix_fmt"), QStringLiteral("rgb24"),
+                               QStringLiteral("-f"), QStringLiteral("framemd5"), QStringLiteral("-")});
     QStringList out;
     for (const QByteArray& line : text.split('\n'))
         if (!line.startsWith('#') && !line.trimmed().isEmpty())

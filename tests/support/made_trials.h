@@ -1,6 +1,7 @@
 #pragma once
 // Small packs and trials with known geometry.
 
+#include "core/measure.h"
 #include "core/pack_reader.h"
 #include "core/trial.h"
 
@@ -50,6 +51,14 @@ inline Pack packWithMeasure(Json measure) {
     measure["source"] = "t";
     json["measures"].push_back(measure);
     return packOf(json);
+}
+
+/// The trials as repetitions of which nothing is measured.
+inline std::vector<TrialMeasures> unmeasured(const std::vector<Trial>& trials) {
+    std::vector<TrialMeasures> out;
+    for (const Trial& trial : trials)
+        out.push_back({trial.id, 0, {}});
+    return out;
 }
 
 /// A trial of `frames` frames at `rate`, with a landmark where `path` says (frame to pixel).

@@ -37,12 +37,7 @@ QWidget* column(QVBoxLayout*& layout) {
     layout = new QVBoxLayout(inner);
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(6);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(inner);
-    return scroll;
+    return scrolled(inner);
 }
 
 QStringList trimmedLines(const QPlainTextEdit* edit) {

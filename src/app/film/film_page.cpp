@@ -1,18 +1,15 @@
 #include "app/film/film_page.h"
 
+#include "app/film/section_panel.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
-#include "media/clip_reader.h"
 #include "report/words.h"
 
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QFormLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
@@ -31,7 +28,8 @@ FilmPage::FilmPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     layout->setSpacing(0);
     layout->addWidget(buildClips());
     layout->addWidget(buildStage(), 1);
-    layout->addWidget(buildSide());
+    side_ = new SectionPanel(workspace, this);
+    layout->addWidget(side_);
     connect(player_, &Player::frameDue, this, &FilmPage::goToFrame);
     connect(player_, &Player::stopped, this, [this] { play_->setText(tr("Play")); });
 }
@@ -115,81 +113,6 @@ QWidget* FilmPage::buildStage() {
     return widget;
 }
 
-QWidget* FilmPage::buildSide() {
-    auto* widget = new QWidget;
-    widget->setFixedWidth(276);
-    auto* layout = new QVBoxLayout(widget);
-    layout->setContentsMargins(14, 10, 14, 10);
-    layout->setSpacing(6);
-    layout->addWidget(label(tr("THIS SECTION"), theme::kHeading));
-    auto* form = new QFormLayout;
-    form->setVerticalSpacing(6);
-    const auto combo = [&](const QString& name, const char* object) {
-        auto* box = new QComboBox;
-        box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(name);
-        form->addRow(name, box);
-        connect(box, &QComboBox::activated, this, &FilmPage::saveSection);
-        return box;
-    };
-    view_ = combo(tr("View"), "view");
-    for (View view : {View::Side, View::Front, View::Rear, View::Top})
-        view_->addItem(words::text(toString(view)), static_cast<int>(view));
-    facing_ = combo(tr("Facing"), "facing");
-    facing_->addItems({tr("left in the picture"), tr("right in the picture")});
-    stress_ = combo(tr("Conditions"), "stress");
-    for (int i = 0; i <= static_cast<int>(Stress::Competition); ++i)
-        stress_->addItem(words::stressName(static_cast<Stress>(i)), i);
-    slowMotion_ = new QDoubleSpinBox;
-    slowMotion_->setObjectName(QStringLiteral("slowMotion"));
-    slowMotion_->setRange(0.01, 1000);
-    slowMotion_->setDecimals(3);
-    slowMotion_->setToolTip(
-        tr("Capture rate divided by stored rate: filmed at 240 and stored at 30 is 8. Times are divided by it once."));
-    form->addRow(tr("Slow motion ×"), slowMotion_);
-    scale_ = new QDoubleSpinBox;
-    scale_->setObjectName(QStringLiteral("scale"));
-    scale_->setRange(0, 1000);
-    scale_->setDecimals(3);
-    scale_->setSpecialValueText(tr("not known"));
-    scale_->setSuffix(tr(" mm/px"));
-    scale_->setToolTip(tr("Millimetres a pixel in the plane of movement. Without it lengths are given in body units."));
-    form->addRow(tr("Scale"), scale_);
-    handedness_ = combo(tr("Hand"), "sectionHand");
-    handedness_->addItems({tr("the athlete's"), tr("left"), tr("right")});
-    performer_ = new QLineEdit;
-    performer_->setObjectName(QStringLiteral("performer"));
-    performer_->setPlaceholderText(tr("the athlete"));
-    form->addRow(tr("Who"), performer_);
-    layout->addLayout(form);
-    connect(slowMotion_, &QDoubleSpinBox::editingFinished, this, &FilmPage::saveSection);
-    connect(scale_, &QDoubleSpinBox::editingFinished, this, &FilmPage::saveSection);
-    connect(performer_, &QLineEdit::editingFinished, this, &FilmPage::saveSection);
-    layout->addSpacing(6);
-    layout->addWidget(label(tr("REPETITION"), theme::kHeading));
-    repetition_ = label({});
-    repetition_->setObjectName(QStringLiteral("repetitionText"));
-    layout->addWidget(repetition_);
-    results_ = new QHBoxLayout;
-    layout->addLayout(results_);
-    remove_ = new QPushButton(tr("Remove this repetition"));
-    remove_->setObjectName(QStringLiteral("removeRepetition"));
-    remove_->setFocusPolicy(Qt::TabFocus);
-    layout->addWidget(remove_, 0, Qt::AlignLeft);
-    connect(remove_, &QPushButton::clicked, this, &FilmPage::removeRepetition);
-    layout->addSpacing(6);
-    layout->addWidget(label(tr("CHECKS OF THE CLIP"), theme::kHeading));
-    checks_ = label({}, theme::kQuiet);
-    checks_->setObjectName(QStringLiteral("checks"));
-    layout->addWidget(checks_);
-    auto* repeats = new QPushButton(tr("Look for repeated frames"));
-    repeats->setFocusPolicy(Qt::TabFocus);
-    layout->addWidget(repeats, 0, Qt::AlignLeft);
-    connect(repeats, &QPushButton::clicked, this, &FilmPage::lookForRepeats);
-    layout->addStretch();
-    return widget;
-}
-
 const Clip* FilmPage::clip() const { return workspace().hasCase() ? workspace().data().clip(clip_) : nullptr; }
 
 const Section* FilmPage::section() const {
@@ -201,11 +124,6 @@ const Section* FilmPage::section() const {
         if (entry.from <= frame_ && frame_ <= entry.to)
             best = &entry;
     return best;
-}
-
-const Repetition* FilmPage::repetitionHere() const {
-    const RepetitionPlace place = workspace().place();
-    return place && place.clip == clip() ? place.repetition : nullptr;
 }
 
 QString FilmPage::headline() const {
@@ -460,152 +378,11 @@ void FilmPage::cut() {
     emit headlineChanged();
 }
 
-void FilmPage::setResult(int index) {
-    const Repetition* repetition = repetitionHere();
-    const Pack& pack = workspace().data().pack;
-    if (!repetition || pack.results.empty() || index >= static_cast<int>(pack.results.front().values.size()))
-        return;
-    const std::string value = pack.results.front().values[static_cast<std::size_t>(index)];
-    const RepetitionId id = repetition->id;
-    workspace().apply(tr("Result of repetition %1: %2").arg(repetition->number).arg(words::text(value)),
-                      [=](Edit& edit) { return edit.setResult(id, value); });
-}
-
-void FilmPage::removeRepetition() {
-    const Repetition* repetition = repetitionHere();
-    if (!repetition)
-        return;
-    const RepetitionId id = repetition->id;
-    workspace().apply(tr("Remove repetition %1").arg(repetition->number),
-                      [id](Edit& edit) { return edit.removeRepetition(id); });
-}
-
-void FilmPage::saveSection() {
-    const Section* part = section();
-    if (filling_ || !part)
-        return;
-    Section changed = *part;
-    changed.repetitions.clear();
-    changed.view = static_cast<View>(view_->currentData().toInt());
-    changed.facing = facing_->currentIndex() == 0 ? Side::Left : Side::Right;
-    changed.stress = static_cast<Stress>(stress_->currentData().toInt());
-    changed.slowMotion = slowMotion_->value();
-    changed.metresPerPixel = scale_->value() > 0 ? std::optional(scale_->value() / 1000) : std::nullopt;
-    changed.handedness = handedness_->currentIndex() == 0
-                             ? std::nullopt
-                             : std::optional(handedness_->currentIndex() == 1 ? Side::Left : Side::Right);
-    changed.performer = performer_->text().trimmed();
-    const bool same = changed.view == part->view && changed.facing == part->facing && changed.stress == part->stress &&
-                      std::abs(changed.slowMotion - part->slowMotion) < 5e-4 &&
-                      changed.handedness == part->handedness && changed.performer == part->performer &&
-                      std::abs(changed.metresPerPixel.value_or(0) - part->metresPerPixel.value_or(0)) < 5e-7;
-    if (!same)
-        workspace().apply(tr("Change the section"), [changed](Edit& edit) { return edit.setSection(changed); });
-}
-
 void FilmPage::showSide() {
-    const bool before = std::exchange(filling_, true);
     const Section* part = section();
-    for (QWidget* control : std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, handedness_,
-                                                            performer_, cut_, play_})
-        control->setEnabled(part != nullptr);
-    if (part) {
-        view_->setCurrentIndex(static_cast<int>(part->view));
-        facing_->setCurrentIndex(part->facing == Side::Left ? 0 : 1);
-        stress_->setCurrentIndex(static_cast<int>(part->stress));
-        slowMotion_->setValue(part->slowMotion);
-        scale_->setValue(1000 * part->metresPerPixel.value_or(0));
-        handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);
-        performer_->setText(part->performer);
-    }
-    const Repetition* repetition = repetitionHere();
-    const Pack& pack = workspace().data().pack;
-    const bool hasResults = !pack.results.empty();
-    remove_->setEnabled(repetition != nullptr);
-    repetition_->setText(repetition ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
-                                          .arg(repetition->number)
-                                          .arg(repetition->from)
-                                          .arg(repetition->to)
-                                          .arg(repetition->result.empty()
-                                                   ? tr(", no result yet")
-                                                   : QStringLiteral(", ") + words::text(repetition->result))
-                                    : tr("None chosen in this clip."));
-    if (results_->count() != (hasResults ? static_cast<int>(pack.results.front().values.size()) : 0)) {
-        clearLayout(results_);
-        for (std::size_t i = 0; hasResults && i < pack.results.front().values.size(); ++i) {
-            auto* button =
-                new QPushButton(QStringLiteral("%1 %2").arg(i + 1).arg(words::text(pack.results.front().values[i])));
-            button->setObjectName(QStringLiteral("result-%1").arg(i + 1));
-            button->setCheckable(true);
-            button->setFocusPolicy(Qt::TabFocus);
-            connect(button, &QPushButton::clicked, this, [this, i] { setResult(static_cast<int>(i)); });
-            results_->addWidget(button);
-        }
-    }
-    for (int i = 0; hasResults && i < results_->count(); ++i) {
-        auto* button = static_cast<QPushButton*>(results_->itemAt(i)->widget());
-        button->setEnabled(repetition != nullptr);
-        button->setChecked(repetition &&
-                           repetition->result == pack.results.front().values[static_cast<std::size_t>(i)]);
-    }
-    showChecks();
-    filling_ = before;
-}
-
-void FilmPage::showChecks() {
-    const Clip* shown = clip();
-    if (!shown) {
-        checks_->setText({});
-        return;
-    }
-    QStringList lines;
-    const std::vector<double>& times = *shown->timesS;
-    std::vector<double> intervals;
-    for (std::size_t i = 1; i < times.size(); ++i)
-        intervals.push_back(times[i] - times[i - 1]);
-    const double typical = intervals.empty() ? 0 : median(intervals);
-    const auto gaps = std::count_if(intervals.begin(), intervals.end(), [&](double d) { return d > 1.5 * typical; });
-    lines << tr("%1 × %2 pixels, %3 frames, %4 a second")
-                 .arg(shown->width)
-                 .arg(shown->height)
-                 .arg(shown->frames())
-                 .arg(typical > 0 ? 1 / typical : 0, 0, 'f', 1);
-    lines << (gaps ? tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
-                   : tr("no gaps between frames"));
-    const Section* part = section();
-    const std::vector<View>& views = workspace().data().pack.views;
-    if (part && std::find(views.begin(), views.end(), part->view) == views.end())
-        lines << tr("wrong view: this skill is judged from the %1").arg(words::text(toString(views.front())));
-    if (part && typical > 0)
-        lines << tr("an event can be placed to about ± %1 s")
-                     .arg(words::number(2 * eventUncertainty(typical / part->slowMotion, kDefaultMarkingFrames), 3));
-    if (const auto said = repeats_.find(shown->hash); said != repeats_.end())
-        lines << said->second;
-    checks_->setText(lines.join(QStringLiteral("\n")));
-}
-
-void FilmPage::lookForRepeats() {
-    const Clip* shown = clip();
-    if (!shown || shown->missing)
-        return;
-    const QString path = shown->path, hash = shown->hash;
-    workspace().jobs().start<std::vector<int>>(
-        tr("Looking for repeated frames"), this,
-        [path](JobControl& control) -> Result<std::vector<int>> {
-            const auto reader = ClipReader::open(path.toStdString());
-            if (!reader)
-                return reader.error();
-            return (*reader)->repeatedFrames([&control](double share) { return control.goOn(share); });
-        },
-        [this, hash](const Result<std::vector<int>>& result) {
-            if (!result && result.error().kind == Error::Kind::Cancelled)
-                return;
-            repeats_[hash] = !result ? words::text(result.error().sentence())
-                             : result->empty()
-                                 ? tr("no repeated frames")
-                                 : tr("%1 repeated frames, the first is %2").arg(result->size()).arg(result->front());
-            showChecks();
-        });
+    cut_->setEnabled(part != nullptr);
+    play_->setEnabled(part != nullptr);
+    side_->show(clip(), part);
 }
 
 void FilmPage::addClips(const QStringList& paths) {
@@ -672,7 +449,7 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
         cut();
         return;
     case Qt::Key_Delete:
-        removeRepetition();
+        side_->removeRepetition();
         return;
     case Qt::Key_Escape:
         cutStart_.reset();
@@ -684,7 +461,7 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
         break;
     }
     if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9 && event->modifiers() == Qt::NoModifier) {
-        setResult(event->key() - Qt::Key_1);
+        side_->setResult(event->key() - Qt::Key_1);
         return;
     }
     Page::keyPressEvent(event);

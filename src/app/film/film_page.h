@@ -8,13 +8,12 @@
 #include "app/widgets/stage_view.h"
 
 class QComboBox;
-class QDoubleSpinBox;
-class QLineEdit;
 class QListWidget;
 class QPushButton;
-class QHBoxLayout;
 
 namespace riflesso {
+
+class SectionPanel;
 
 class FilmPage : public Page {
     Q_OBJECT
@@ -38,36 +37,26 @@ protected:
 private:
     QWidget* buildClips();
     QWidget* buildStage();
-    QWidget* buildSide();
     [[nodiscard]] const Clip* clip() const;
     [[nodiscard]] const Section* section() const;
-    [[nodiscard]] const Repetition* repetitionHere() const;
     void chooseClip(ClipId id);
     void goToFrame(int frame);
     void togglePlay();
     void cut();
-    void setResult(int index);
-    void removeRepetition();
-    void saveSection();
     void showClips();
     void showSide();
-    void showChecks();
-    void lookForRepeats();
 
     QListWidget* list_;
     StageView* stage_;
     ClipTimeline* timeline_;
     Player* player_;
-    QPushButton *play_, *cut_, *remove_;
-    QComboBox *speed_, *view_, *facing_, *stress_, *handedness_;
-    QDoubleSpinBox *slowMotion_, *scale_;
-    QLineEdit* performer_;
-    QLabel *checks_, *repetition_, *time_;
-    QHBoxLayout* results_;
+    QPushButton *play_, *cut_;
+    QComboBox* speed_;
+    SectionPanel* side_;
+    QLabel* time_;
     ClipId clip_;
     int frame_ = 0;
     std::optional<int> cutStart_;
-    std::map<QString, QString> repeats_; ///< by clip hash: what the look for repeated frames said
     bool filling_ = false;
 };
 

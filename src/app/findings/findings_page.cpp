@@ -22,15 +22,6 @@
 namespace riflesso {
 namespace {
 
-QScrollArea* scrolled(QWidget* inner) {
-    auto* scroll = new QScrollArea;
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(inner);
-    return scroll;
-}
-
 constexpr QSize kPicture(246, 184);
 
 } // namespace

@@ -1,11 +1,12 @@
 #include "app/mark/mark_page.h"
 
+#include "app/mark/mark_strip.h"
+#include "app/mark/observation_form.h"
 #include "app/theme.h"
 #include "core/instant.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QListWidget>
@@ -32,7 +33,9 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     top->addWidget(stage_, 1);
     top->addWidget(buildSide());
     layout->addLayout(top, 1);
-    layout->addWidget(buildStrip());
+    strip_ = new MarkStrip(workspace, this);
+    layout->addWidget(strip_);
+    connect(strip_, &MarkStrip::frameAsked, this, &MarkPage::goToFrame);
     connect(stage_, &StageView::clicked, this, &MarkPage::placeMark);
     connect(stage_, &StageView::markPressed, this, [this](const QString& mark) {
         selected_ = mark.toStdString();
@@ -94,16 +97,11 @@ QWidget* MarkPage::buildSide() {
     });
     layout->addWidget(values_);
     layout->addWidget(label(tr("SEEN, NOT MEASURED"), theme::kHeading));
-    observations_ = new QVBoxLayout;
-    observations_->setSpacing(3);
-    layout->addLayout(observations_);
+    observations_ = new ObservationForm(workspace(), inner);
+    layout->addWidget(observations_);
     layout->addStretch();
-    auto* scroll = new QScrollArea;
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    QScrollArea* scroll = scrolled(inner);
     scroll->setFixedWidth(318);
-    scroll->setWidget(inner);
     connect(setEvent_, &QPushButton::clicked, this, &MarkPage::setEventHere);
     connect(nextOpen_, &QPushButton::clicked, this, &MarkPage::nextOpen);
     connect(hidden_, &QPushButton::clicked, this, &MarkPage::hideNext);
@@ -117,39 +115,6 @@ QWidget* MarkPage::buildSide() {
         emit headlineChanged();
     });
     return scroll;
-}
-
-QWidget* MarkPage::buildStrip() {
-    auto* widget = new QWidget;
-    widget->setObjectName(QStringLiteral("raised"));
-    auto* layout = new QVBoxLayout(widget);
-    layout->setContentsMargins(0, 4, 0, 0);
-    layout->setSpacing(2);
-    auto* row = new QHBoxLayout;
-    row->setContentsMargins(12, 0, 12, 0);
-    row->setSpacing(8);
-    row->addWidget(label(tr("Repetitions"), theme::kQuiet));
-    repetitions_ = new QHBoxLayout;
-    repetitions_->setSpacing(3);
-    row->addLayout(repetitions_);
-    row->addStretch();
-    row->addWidget(label(tr("Traces"), theme::kQuiet));
-    for (int i = 0; i < 2; ++i) {
-        trace_[i] = new QComboBox;
-        trace_[i]->setObjectName(QStringLiteral("trace-%1").arg(i + 1));
-        trace_[i]->setAccessibleName(tr("Measure of trace %1").arg(i + 1));
-        trace_[i]->setFocusPolicy(Qt::TabFocus);
-        trace_[i]->setMaximumWidth(230);
-        row->addWidget(trace_[i]);
-        connect(trace_[i], &QComboBox::activated, this, &MarkPage::showStrip);
-    }
-    layout->addLayout(row);
-    strip_ = new TimeStrip;
-    strip_->setObjectName(QStringLiteral("timeStrip"));
-    strip_->setFixedHeight(168);
-    layout->addWidget(strip_);
-    connect(strip_, &TimeStrip::frameAsked, this, &MarkPage::goToFrame);
-    return widget;
 }
 
 std::map<std::string, Side> MarkPage::sides() const {
@@ -293,63 +258,11 @@ void MarkPage::refresh() {
                                                              : place.repetition->from;
         }
     }
-    const Pack& pack = workspace().data().pack;
-    int instant = 0;
-    for (const MeasureDef& def : pack.measures)
-        instant += isInstantKind(def.kind);
-    if (trace_[0]->count() != instant) {
-        for (QComboBox* box : trace_) {
-            box->clear();
-            for (const MeasureDef& def : pack.measures)
-                if (isInstantKind(def.kind))
-                    box->addItem(words::text(def.title), words::text(def.id));
-        }
-        trace_[0]->setCurrentIndex(0);
-        trace_[1]->setCurrentIndex(std::max(0, trace_[1]->findData(QStringLiteral("front_knee_low"))));
-        if (trace_[1]->currentIndex() == 0 && trace_[1]->count() > 1)
-            trace_[1]->setCurrentIndex(1);
-    }
-    showRepetitions();
     showEvents();
-    showObservations();
+    observations_->show();
+    strip_->show(event_, guided());
     goToFrame(frame_);
-    showStrip();
     filling_ = false;
-}
-
-void MarkPage::showRepetitions() {
-    clearLayout(repetitions_);
-    const CaseData& data = workspace().data();
-    for (const Session& session : data.sessions) {
-        if (session.id != workspace().session() && !session.isModel)
-            continue;
-        for (const Clip& clip : session.clips)
-            for (const Section& section : clip.sections)
-                for (const Repetition& repetition : section.repetitions) {
-                    const bool chosen = repetition.id == workspace().repetition();
-                    auto* chip = new QPushButton((session.isModel ? section.performer.right(1) : QString()) +
-                                                 QString::number(repetition.number));
-                    chip->setObjectName(QStringLiteral("rep-%1").arg(repetition.id.value));
-                    chip->setFocusPolicy(Qt::TabFocus);
-                    chip->setCheckable(true);
-                    chip->setChecked(chosen);
-                    chip->setFixedSize(34, 24);
-                    chip->setToolTip(session.isModel ? section.performer : tr("Repetition %1").arg(repetition.number));
-                    const look::Palette& p = theme::colours();
-                    const QColor colour = session.isModel ? p.model : p.athlete;
-                    chip->setStyleSheet(
-                        QStringLiteral("QPushButton { padding: 0; border: 1px solid %1; background: %2; color: %3; } "
-                                       "QPushButton:checked { font-weight: bold; border: 2px solid %1; }")
-                            .arg(colour.name(),
-                                 (chosen ? (session.isModel ? p.modelSoft : p.athleteSoft) : p.raised).name(),
-                                 p.ink.name()));
-                    connect(chip, &QPushButton::clicked, this, [this, id = repetition.id] {
-                        workspace().selectRepetition(id);
-                        setFocus();
-                    });
-                    repetitions_->addWidget(chip);
-                }
-    }
 }
 
 void MarkPage::showEvents() {
@@ -469,54 +382,6 @@ void MarkPage::goToFrame(int frame) {
     emit headlineChanged();
 }
 
-void MarkPage::showStrip() {
-    const RepetitionPlace place = workspace().place();
-    if (!place) {
-        strip_->setContent({});
-        return;
-    }
-    const Pack& pack = workspace().data().pack;
-    const Trial trial = toTrial(workspace().data(), place);
-    constexpr int kMargin = 8;
-    StripContent content;
-    content.from = std::max(0, place.repetition->from - kMargin);
-    content.to = std::min(place.clip->frames() - 1, place.repetition->to + kMargin);
-    // Phases that follow each other; those that span others would cover them.
-    for (const PhaseDef& phase : pack.phases) {
-        const TrialEvent *from = trial.event(phase.from), *to = trial.event(phase.to);
-        const bool whole = pack.eventIndex(phase.to) - pack.eventIndex(phase.from) > 2;
-        if (from && to && to->frame > from->frame && !whole &&
-            (content.phases.empty() || from->frame >= content.phases.back().to - .5))
-            content.phases.push_back({words::text(phase.title), from->frame, to->frame});
-    }
-    for (const EventDef& def : pack.events)
-        if (const TrialEvent* event = trial.event(def.id))
-            content.events.push_back({words::text(def.id), words::text(def.title), event->frame, def.id == event_});
-    const std::vector<std::string> order = guided();
-    for (int f = content.from; f <= content.to; ++f) {
-        int set = 0;
-        for (const std::string& name : order) {
-            const auto track = place.repetition->marks.find(name);
-            set += track != place.repetition->marks.end() && track->second.contains(f);
-        }
-        content.coverage.push_back(order.empty() ? 0 : static_cast<double>(set) / static_cast<double>(order.size()));
-    }
-    const auto assessment = workspace().assessment();
-    const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
-    for (const QComboBox* box : trace_) {
-        const MeasureDef* def = pack.measure(box->currentData().toString().toStdString());
-        if (!def)
-            continue;
-        const Series series = measureSeries(pack, *def, trial, cutoff);
-        StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitOf(*def), {}, series.values};
-        for (double t : series.timesS)
-            trace.frames.push_back(trial.times.frameOf(t));
-        content.traces.push_back(std::move(trace));
-    }
-    strip_->setContent(std::move(content));
-    strip_->setFrame(frame_);
-}
-
 void MarkPage::showValues() {
     const RepetitionPlace place = workspace().place();
     if (!place) {
@@ -549,46 +414,6 @@ void MarkPage::showValues() {
     values_->setToolTip(tr("Click a measure to see why it has this value."));
 }
 
-void MarkPage::showObservations() {
-    const RepetitionPlace place = workspace().place();
-    const Pack& pack = workspace().data().pack;
-    clearLayout(observations_);
-    for (const ObservationDef& def : pack.observations) {
-        if (def.type != ObservationType::YesPartlyNo && def.type != ObservationType::Choice)
-            continue;
-        auto* row = new QHBoxLayout;
-        auto* name = label(words::text(def.title), theme::kQuiet);
-        name->setToolTip(words::text(def.ask));
-        row->addWidget(name, 1);
-        auto* box = new QComboBox;
-        box->setObjectName(QStringLiteral("observation-") + words::text(def.id));
-        box->setAccessibleName(words::text(def.title));
-        box->setFocusPolicy(Qt::TabFocus);
-        box->setToolTip(words::text(def.ask));
-        box->addItem(tr("not judged"), QString());
-        if (def.type == ObservationType::YesPartlyNo)
-            for (const char* value : {"yes", "partly", "no"})
-                box->addItem(tr(value), QLatin1String(value));
-        else
-            for (const std::string& value : def.values)
-                box->addItem(words::text(value), words::text(value));
-        if (place) {
-            const auto seen = place.repetition->observations.find(def.id);
-            if (seen != place.repetition->observations.end())
-                box->setCurrentIndex(std::max(0, box->findData(words::text(seen->second))));
-        }
-        box->setEnabled(static_cast<bool>(place));
-        connect(box, &QComboBox::activated, this, [this, box, id = def.id, title = words::text(def.title)] {
-            const RepetitionId repetition = workspace().repetition();
-            const std::string value = box->currentData().toString().toStdString();
-            workspace().apply(tr("Observe: %1").arg(title),
-                              [=](Edit& edit) { return edit.setObservation(repetition, id, value); });
-        });
-        row->addWidget(box);
-        observations_->addLayout(row);
-    }
-}
-
 void MarkPage::chooseEvent(const std::string& event, bool goThere) {
     event_ = event;
     const RepetitionPlace place = workspace().place();
@@ -599,7 +424,7 @@ void MarkPage::chooseEvent(const std::string& event, bool goThere) {
             goToFrame(static_cast<int>(std::lround(found->second.frame)));
     }
     showFigure();
-    showStrip();
+    strip_->setEvent(event_);
     showValues();
     emit headlineChanged();
     setFocus();

@@ -4,16 +4,15 @@
 #include "app/mark/figure_card.h"
 #include "app/page.h"
 #include "app/widgets/stage_view.h"
-#include "app/widgets/time_strip.h"
 
 class QButtonGroup;
-class QComboBox;
-class QHBoxLayout;
 class QListWidget;
 class QPushButton;
-class QVBoxLayout;
 
 namespace riflesso {
+
+class MarkStrip;
+class ObservationForm;
 
 class MarkPage : public Page {
     Q_OBJECT
@@ -36,13 +35,9 @@ protected:
 
 private:
     QWidget* buildSide();
-    QWidget* buildStrip();
-    void showRepetitions();
     void showEvents();
     void showFigure();
-    void showStrip();
     void showValues();
-    void showObservations();
     void goToFrame(int frame);
     void chooseEvent(const std::string& event, bool goThere);
     void setEventHere();
@@ -61,13 +56,11 @@ private:
 
     StageView* stage_;
     FigureCard* card_;
-    TimeStrip* strip_;
+    MarkStrip* strip_;
     QListWidget* events_;
     QPushButton *setEvent_, *nextOpen_, *hidden_;
     QLabel *cardTitle_, *next_, *values_;
-    QComboBox* trace_[2];
-    QHBoxLayout* repetitions_;
-    QVBoxLayout* observations_;
+    ObservationForm* observations_;
     RepetitionId shown_;
     int frame_ = 0;
     std::string event_, selected_;

@@ -106,12 +106,7 @@ QWidget* MirrorPage::buildRight() {
     rulers_ = new QVBoxLayout(inner);
     rulers_->setContentsMargins(0, 2, 8, 8);
     rulers_->setSpacing(1);
-    auto* scroll = new QScrollArea;
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(inner);
-    layout->addWidget(scroll, 1);
+    layout->addWidget(scrolled(inner), 1);
     connect(modelRepetition_, &QComboBox::activated, this, [this] {
         shownAssessment_ = nullptr;
         refresh();

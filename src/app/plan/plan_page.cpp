@@ -52,7 +52,7 @@ void WeekView::paintEvent(QPaintEvent*) {
                          QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
     for (int week = 0; week < weeks_; ++week) {
         const double y = 20 + week * rowHeight;
-        const QDate monday = first_.addDays(7 * week);
+        const QDate monday = first_.addDays(qint64(7) * week);
         painter.setPen(p.slate);
         painter.drawText(QRectF(0, y, left - 8, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
                          monday.toString(QStringLiteral("d MMM")));
@@ -111,12 +111,7 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     ladder_ = new QVBoxLayout(left);
     ladder_->setContentsMargins(16, 10, 16, 10);
     ladder_->setSpacing(4);
-    auto* scroll = new QScrollArea;
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setWidget(left);
-    layout->addWidget(scroll, 6);
+    layout->addWidget(scrolled(left), 6);
     auto* right = new QWidget;
     auto* column = new QVBoxLayout(right);
     column->setContentsMargins(8, 10, 16, 10);
@@ -222,12 +217,7 @@ void PlanPage::refresh() {
         ladder_->addStretch();
         return;
     }
-    std::map<std::string, Side> sides;
-    Capture capture;
-    capture.handedness = data.athlete.handedness;
-    for (const auto& [role, rule] : data.pack.roles)
-        if (const auto side = resolveSide(rule, capture))
-            sides[role] = *side;
+    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     for (const Focus& focus : assessment->prescription.focus) {
         ladder_->addWidget(label(focus.main ? tr("MAIN FOCUS") : tr("MINOR FOCUS"), theme::kHeading));
         ladder_->addWidget(label(words::text(data.pack.fault(focus.fault)->title), theme::kBig));

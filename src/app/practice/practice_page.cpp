@@ -205,12 +205,7 @@ void PracticePage::refresh() {
         bar_->setVerdict({}, {});
         return;
     }
-    std::map<std::string, Side> sides;
-    Capture capture;
-    capture.handedness = data.athlete.handedness;
-    for (const auto& [role, rule] : data.pack.roles)
-        if (const auto side = resolveSide(rule, capture))
-            sides[role] = *side;
+    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     cue_->setText(words::text(withSides(drill->cue, sides)));
     good_->setText(tr("Good: %1").arg(words::text(withSides(drill->good, sides))));
     const auto logged = ofRung();

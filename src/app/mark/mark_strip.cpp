@@ -1,0 +1,168 @@
+#include "app/mark/mark_strip.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "app/widgets/time_strip.h"
+#include "core/instant.h"
+#include "core/measure.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace riflesso {
+
+MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+    setAttribute(Qt::WA_StyledBackground);
+    setObjectName(QStringLiteral("raised"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 4, 0, 0);
+    layout->setSpacing(2);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(12, 0, 12, 0);
+    row->setSpacing(8);
+    row->addWidget(label(tr("Repetitions"), theme::kQuiet));
+    repetitions_ = new QHBoxLayout;
+    repetitions_->setSpacing(3);
+    row->addLayout(repetitions_);
+    row->addStretch();
+    row->addWidget(label(tr("Traces"), theme::kQuiet));
+    for (int i = 0; i < 2; ++i) {
+        trace_[i] = new QComboBox;
+        trace_[i]->setObjectName(QStringLiteral("trace-%1").arg(i + 1));
+        trace_[i]->setAccessibleName(tr("Measure of trace %1").arg(i + 1));
+        trace_[i]->setFocusPolicy(Qt::TabFocus);
+        trace_[i]->setMaximumWidth(230);
+        row->addWidget(trace_[i]);
+        connect(trace_[i], &QComboBox::activated, this, &MarkStrip::showStrip);
+    }
+    layout->addLayout(row);
+    strip_ = new TimeStrip;
+    strip_->setObjectName(QStringLiteral("timeStrip"));
+    strip_->setFixedHeight(168);
+    layout->addWidget(strip_);
+    connect(strip_, &TimeStrip::frameAsked, this, &MarkStrip::frameAsked);
+}
+
+void MarkStrip::show(const std::string& event, const std::vector<std::string>& landmarks) {
+    event_ = event;
+    landmarks_ = landmarks;
+    fillTraces();
+    showRepetitions();
+    showStrip();
+}
+
+void MarkStrip::setEvent(const std::string& event) {
+    event_ = event;
+    showStrip();
+}
+
+void MarkStrip::setFrame(int frame) { strip_->setFrame(frame); }
+
+void MarkStrip::fillTraces() {
+    const Pack& pack = workspace_.data().pack;
+    int instant = 0;
+    for (const MeasureDef& def : pack.measures)
+        instant += isInstantKind(def.kind);
+    if (trace_[0]->count() != instant) {
+        for (QComboBox* box : trace_) {
+            box->clear();
+            for (const MeasureDef& def : pack.measures)
+                if (isInstantKind(def.kind))
+                    box->addItem(words::text(def.title), words::text(def.id));
+        }
+        trace_[0]->setCurrentIndex(0);
+        // The second trace: the first measure taken over a phase, which a single picture does not show.
+        const auto spans = std::find_if(pack.measures.begin(), pack.measures.end(), [](const MeasureDef& def) {
+            return isInstantKind(def.kind) && def.stat != Stat::None;
+        });
+        const int other = spans == pack.measures.end() ? 1 : trace_[1]->findData(words::text(spans->id));
+        trace_[1]->setCurrentIndex(std::min(other, trace_[1]->count() - 1));
+    }
+}
+
+void MarkStrip::showRepetitions() {
+    clearLayout(repetitions_);
+    const CaseData& data = workspace_.data();
+    for (const Session& session : data.sessions) {
+        if (session.id != workspace_.session() && !session.isModel)
+            continue;
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& repetition : section.repetitions) {
+                    const bool chosen = repetition.id == workspace_.repetition();
+                    auto* chip = new QPushButton((session.isModel ? section.performer.right(1) : QString()) +
+                                                 QString::number(repetition.number));
+                    chip->setObjectName(QStringLiteral("rep-%1").arg(repetition.id.value));
+                    chip->setFocusPolicy(Qt::TabFocus);
+                    chip->setCheckable(true);
+                    chip->setChecked(chosen);
+                    chip->setFixedSize(34, 24);
+                    chip->setToolTip(session.isModel ? section.performer : tr("Repetition %1").arg(repetition.number));
+                    const look::Palette& p = theme::colours();
+                    const QColor colour = session.isModel ? p.model : p.athlete;
+                    chip->setStyleSheet(
+                        QStringLiteral("QPushButton { padding: 0; border: 1px solid %1; background: %2; color: %3; } "
+                                       "QPushButton:checked { font-weight: bold; border: 2px solid %1; }")
+                            .arg(colour.name(),
+                                 (chosen ? (session.isModel ? p.modelSoft : p.athleteSoft) : p.raised).name(),
+                                 p.ink.name()));
+                    connect(chip, &QPushButton::clicked, this,
+                            [this, id = repetition.id] { workspace_.selectRepetition(id); });
+                    repetitions_->addWidget(chip);
+                }
+    }
+}
+
+void MarkStrip::showStrip() {
+    const RepetitionPlace place = workspace_.place();
+    if (!place) {
+        strip_->setContent({});
+        return;
+    }
+    const Pack& pack = workspace_.data().pack;
+    const Trial trial = toTrial(workspace_.data(), place);
+    constexpr int kMargin = 8;
+    StripContent content;
+    content.from = std::max(0, place.repetition->from - kMargin);
+    content.to = std::min(place.clip->frames() - 1, place.repetition->to + kMargin);
+    // Phases that follow each other; those that span others would cover them.
+    for (const PhaseDef& phase : pack.phases) {
+        const TrialEvent *from = trial.event(phase.from), *to = trial.event(phase.to);
+        const bool whole = pack.eventIndex(phase.to) - pack.eventIndex(phase.from) > 2;
+        if (from && to && to->frame > from->frame && !whole &&
+            (content.phases.empty() || from->frame >= content.phases.back().to - .5))
+            content.phases.push_back({words::text(phase.title), from->frame, to->frame});
+    }
+    for (const EventDef& def : pack.events)
+        if (const TrialEvent* event = trial.event(def.id))
+            content.events.push_back({words::text(def.id), words::text(def.title), event->frame, def.id == event_});
+    for (int f = content.from; f <= content.to; ++f) {
+        int set = 0;
+        for (const std::string& name : landmarks_) {
+            const auto track = place.repetition->marks.find(name);
+            set += track != place.repetition->marks.end() && track->second.contains(f);
+        }
+        content.coverage.push_back(
+            landmarks_.empty() ? 0 : static_cast<double>(set) / static_cast<double>(landmarks_.size()));
+    }
+    const auto assessment = workspace_.assessment();
+    const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
+    for (const QComboBox* box : trace_) {
+        const MeasureDef* def = pack.measure(box->currentData().toString().toStdString());
+        if (!def)
+            continue;
+        const Series series = measureSeries(pack, *def, trial, cutoff);
+        StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitOf(*def), {}, series.values};
+        for (double t : series.timesS)
+            trace.frames.push_back(trial.times.frameOf(t));
+        content.traces.push_back(std::move(trace));
+    }
+    strip_->setContent(std::move(content));
+}
+
+} // namespace riflesso

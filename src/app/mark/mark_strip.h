@@ -1,0 +1,41 @@
+#pragma once
+// Below the stage of Mark: the repetitions of the set and of the model, and the chosen one along time with its phases,
+// key events, marked frames and two measures as traces.
+
+#include "app/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QHBoxLayout;
+
+namespace riflesso {
+
+class TimeStrip;
+
+class MarkStrip : public QWidget {
+    Q_OBJECT
+public:
+    MarkStrip(Workspace& workspace, QWidget* parent);
+    /// Shows the chosen repetition; `landmarks`: those to be marked in it.
+    void show(const std::string& event, const std::vector<std::string>& landmarks);
+    void setEvent(const std::string& event);
+    void setFrame(int frame);
+
+signals:
+    void frameAsked(int frame);
+
+private:
+    void fillTraces();
+    void showRepetitions();
+    void showStrip();
+
+    Workspace& workspace_;
+    TimeStrip* strip_;
+    QComboBox* trace_[2];
+    QHBoxLayout* repetitions_;
+    std::string event_;
+    std::vector<std::string> landmarks_;
+};
+
+} // namespace riflesso

@@ -1,0 +1,48 @@
+#include "core/filtered_run.h"
+
+#include "core/signal.h"
+
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+Reason cutoffReason(double cutoffHz, double rateHz) {
+    const auto tenths = [](double value) {
+        const auto rounded = std::lround(10 * value);
+        return std::to_string(rounded / 10) + "." + std::to_string(rounded % 10);
+    };
+    return "a cutoff of " + tenths(cutoffHz) + " Hz is too high for " + tenths(rateHz) +
+           " frames a second (0.45 of it at most)";
+}
+
+} // namespace
+
+bool cutoffFits(double cutoffHz, double rateHz) { return cutoffHz <= kMaxCutoffShare * rateHz; }
+
+std::variant<SharedRun, Reason> TrialRuns::over(const std::vector<std::string>& landmarks, double fromS, double toS) {
+    constexpr double kSlack = 1e-9;
+    for (const Entry& entry : made_)
+        if (entry.landmarks == landmarks && entry.run->run.timesS.front() <= fromS + kSlack &&
+            entry.run->run.timesS.back() >= toS - kSlack)
+            return entry.run;
+    auto ran = runOver(trial_, landmarks, fromS, toS);
+    if (const Reason* reason = std::get_if<Reason>(&ran))
+        return *reason;
+    auto out = std::make_shared<FilteredRun>();
+    out->run = std::get<MarkRun>(std::move(ran));
+    out->cutoffHz = cutoffHz_;
+    if (!cutoffFits(cutoffHz_, out->run.rateHz))
+        return cutoffReason(cutoffHz_, out->run.rateHz);
+    const LowPass filter = designDualPass(cutoffHz_, out->run.rateHz);
+    out->coordinates.resize(out->run.raw.rows(), out->run.raw.cols());
+    for (Eigen::Index c = 0; c < out->run.raw.cols(); ++c) {
+        const std::vector<double> raw(out->run.raw.col(c).begin(), out->run.raw.col(c).end());
+        const std::vector<double> smooth = filterZeroLag(raw, filter);
+        out->coordinates.col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), out->coordinates.rows());
+    }
+    made_.push_back({landmarks, out});
+    return SharedRun(out);
+}
+
+} // namespace riflesso

@@ -1,0 +1,37 @@
+#pragma once
+// Runs of marks after the low-pass, made once for all measures of a trial that read the same landmarks.
+
+#include "core/sampler.h"
+
+#include <memory>
+
+namespace riflesso {
+
+struct FilteredRun {
+    MarkRun run;
+    double cutoffHz = 6;
+    Eigen::MatrixXd coordinates; ///< samples x (2 * landmarks), pixels
+};
+using SharedRun = std::shared_ptr<const FilteredRun>;
+
+/// Runs of one trial. Not thread safe: each trial is measured in one thread.
+class TrialRuns {
+public:
+    TrialRuns(const Trial& trial, double cutoffHz) : trial_(trial), cutoffHz_(cutoffHz) {}
+    /// The run that holds [fromS, toS] (runOver), filtered; a reason also where the cutoff is too high for its rate.
+    [[nodiscard]] std::variant<SharedRun, Reason> over(const std::vector<std::string>& landmarks, double fromS,
+                                                       double toS);
+
+private:
+    struct Entry {
+        std::vector<std::string> landmarks;
+        SharedRun run;
+    };
+    const Trial& trial_;
+    double cutoffHz_;
+    std::vector<Entry> made_;
+};
+
+[[nodiscard]] bool cutoffFits(double cutoffHz, double rateHz);
+
+} // namespace riflesso

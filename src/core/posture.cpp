@@ -1,0 +1,308 @@
+#include "core/posture.h"
+
+#include "core/fold.h"
+#include "core/instant.h"
+#include "core/signal.h"
+#include "core/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace riflesso {
+namespace {
+
+constexpr double kRate = PostureTrack::kPostureRate, kLowPassHz = 6;
+constexpr int kLongestGap = 15; // samples
+constexpr double kMissing = std::numeric_limits<double>::quiet_NaN();
+
+/// Parts that follow each other along a limb; a joint is three of them.
+const std::vector<std::vector<std::string>>& chains() {
+    static const std::vector<std::vector<std::string>> kChains = {{"shoulder", "hip", "knee", "ankle", "toe"},
+                                                                  {"hip", "shoulder", "elbow", "wrist", "hand"},
+                                                                  {"ankle", "heel", "toe"}};
+    return kChains;
+}
+
+/// Marks of one landmark without those that jumped away and back: further from the line of their neighbours than a
+/// hand.
+MarksByFrame withoutJumps(const MarksByFrame& marks) {
+    if (marks.size() < 5)
+        return marks;
+    std::vector<std::pair<int, Mark>> list(marks.begin(), marks.end());
+    std::vector<double> steps;
+    for (std::size_t i = 1; i < list.size(); ++i)
+        steps.push_back(
+            std::hypot(list[i].second.at.x - list[i - 1].second.at.x, list[i].second.at.y - list[i - 1].second.at.y));
+    const double usual = percentile(steps, 0.8);
+    MarksByFrame out;
+    for (std::size_t i = 0; i < list.size(); ++i) {
+        std::vector<double> x, y;
+        for (std::size_t k = i < 3 ? 0 : i - 3; k < std::min(list.size(), i + 4); ++k) {
+            x.push_back(list[k].second.at.x);
+            y.push_back(list[k].second.at.y);
+        }
+        const double off = std::hypot(list[i].second.at.x - median(x), list[i].second.at.y - median(y));
+        constexpr double kJump = 4;
+        if (off <= kJump * (usual + 2 * list[i].second.sigmaPx))
+            out.insert(list[i]);
+    }
+    return out;
+}
+
+/// One coordinate track resampled to 60 a second and low-passed; NaN in long gaps.
+Eigen::MatrixX2d resampled(const Trial& trial, const MarksByFrame& raw, double fromS, int samples) {
+    Eigen::MatrixX2d out = Eigen::MatrixX2d::Constant(samples, 2, kMissing);
+    const MarksByFrame marks = withoutJumps(raw);
+    std::vector<double> t, x, y;
+    for (const auto& [frame, mark] : marks) {
+        const double at = trial.times.timeOf(frame);
+        if (!t.empty() && at <= t.back())
+            continue;
+        t.push_back(at);
+        x.push_back(mark.at.x);
+        y.push_back(mark.at.y);
+    }
+    if (t.size() < 2)
+        return out;
+    std::size_t k = 0;
+    for (int i = 0; i < samples; ++i) {
+        const double at = fromS + i / kRate;
+        constexpr double kSlack = 1e-9;
+        while (k + 2 < t.size() && t[k + 1] < at)
+            ++k;
+        if (at < t.front() - kSlack || at > t.back() + kSlack || t[k + 1] - t[k] > kLongestGap / kRate + kSlack)
+            continue;
+        const double share = std::clamp((at - t[k]) / (t[k + 1] - t[k]), 0.0, 1.0);
+        out.row(i) << x[k] + share * (x[k + 1] - x[k]), y[k] + share * (y[k + 1] - y[k]);
+    }
+    const LowPass filter = designDualPass(kLowPassHz, kRate);
+    for (int from = 0; from < samples;) {
+        int to = from;
+        while (to < samples && !std::isnan(out(to, 0)))
+            ++to;
+        if (to - from >= static_cast<int>(kMinSamples))
+            for (int c = 0; c < 2; ++c) {
+                const Eigen::VectorXd piece = out.col(c).segment(from, to - from);
+                const std::vector<double> smooth = filterZeroLag({piece.begin(), piece.end()}, filter);
+                out.col(c).segment(from, to - from) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), to - from);
+            }
+        from = std::max(to, from + 1);
+    }
+    return out;
+}
+
+} // namespace
+
+std::pair<double, double> markedTimes(const Trial& trial) {
+    std::optional<std::pair<int, int>> frames;
+    for (const auto& [landmark, marks] : trial.marks) {
+        if (marks.empty())
+            continue;
+        if (!frames)
+            frames = {marks.begin()->first, marks.rbegin()->first};
+        frames->first = std::min(frames->first, marks.begin()->first);
+        frames->second = std::max(frames->second, marks.rbegin()->first);
+    }
+    if (!frames || !trial.times.known())
+        return {0, 0};
+    return {trial.times.timeOf(frames->first), trial.times.timeOf(frames->second)};
+}
+
+PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<PointRef>& points, double fromS,
+                       double toS) {
+    PostureTrack track;
+    track.startS = fromS;
+    const int samples = std::max(2, static_cast<int>(std::floor((toS - fromS) * kRate + 1e-6)) + 1);
+    const auto sides = resolveRoles(pack, trial);
+    const Fold fold = Fold::of(trial, &pack).value_or(Fold::plain(trial.capture));
+    std::map<PointRef, Eigen::MatrixX2d> paths;
+    const auto pathOf = [&](const PointRef& ref) -> const Eigen::MatrixX2d* {
+        const auto known = paths.find(ref);
+        if (known != paths.end())
+            return &known->second;
+        const auto marks = trial.marks.find(resolvePoint(ref, sides));
+        Eigen::MatrixX2d path = Eigen::MatrixX2d::Constant(samples, 2, kMissing);
+        if (marks != trial.marks.end()) {
+            const Eigen::MatrixX2d pixels = resampled(trial, marks->second, fromS, samples);
+            for (int axis = 0; axis < 2; ++axis)
+                path.col(axis) = fold.m[axis][0] * pixels.col(0) + fold.m[axis][1] * pixels.col(1);
+        }
+        return &paths.emplace(ref, std::move(path)).first->second;
+    };
+    const auto has = [&](const PointRef& ref) { return std::find(points.begin(), points.end(), ref) != points.end(); };
+
+    std::vector<Eigen::VectorXd> columns;
+    std::vector<std::string> roles;
+    for (const PointRef& ref : points)
+        if (std::find(roles.begin(), roles.end(), ref.role) == roles.end())
+            roles.push_back(ref.role);
+    const auto addDirection = [&](const PointRef& a, const PointRef& b) {
+        const Eigen::MatrixX2d way = *pathOf(b) - *pathOf(a);
+        const Eigen::VectorXd length = way.rowwise().norm();
+        columns.emplace_back(way.col(0).cwiseQuotient(length));
+        columns.emplace_back(way.col(1).cwiseQuotient(length));
+    };
+    for (const std::string& role : roles)
+        for (const auto& chain : chains())
+            for (std::size_t i = 0; i + 1 < chain.size(); ++i) {
+                const PointRef a{chain[i], role}, b{chain[i + 1], role};
+                if (!has(a) || !has(b))
+                    continue;
+                addDirection(a, b);
+                const PointRef c{i + 2 < chain.size() ? chain[i + 2] : std::string(), role};
+                if (c.part.empty() || !has(c))
+                    continue;
+                Eigen::VectorXd turn(samples);
+                for (int k = 0; k < samples; ++k) {
+                    const auto at = [&](const PointRef& ref) {
+                        const auto row = pathOf(ref)->row(k);
+                        return Vec<double>{row[0], row[1]};
+                    };
+                    turn[k] = detail::turnDeg(at(a), at(b), at(c)) / detail::kDegrees;
+                }
+                columns.push_back(turn);
+            }
+    // A point that belongs to no segment here (an implement, a lone ankle): where it is against the body.
+    Eigen::MatrixX2d centre = Eigen::MatrixX2d::Zero(samples, 2);
+    double count = 0, size = 0;
+    for (const PointRef& ref : pack.marked)
+        if (const Eigen::MatrixX2d& path = *pathOf(ref); !path.hasNaN()) {
+            centre += path;
+            count += 1;
+        }
+    if (count > 0)
+        centre /= count;
+    for (const PointRef& ref : pack.marked)
+        if (const Eigen::MatrixX2d& path = *pathOf(ref); !path.hasNaN())
+            size = std::max(size, (path - centre).rowwise().norm().mean());
+    for (const PointRef& ref : points) {
+        bool inChain = false;
+        for (const auto& chain : chains())
+            for (std::size_t i = 0; i + 1 < chain.size(); ++i)
+                inChain = inChain || ((chain[i] == ref.part && has({chain[i + 1], ref.role})) ||
+                                      (chain[i + 1] == ref.part && has({chain[i], ref.role})));
+        if (inChain || size <= 0)
+            continue;
+        columns.emplace_back((pathOf(ref)->col(0) - centre.col(0)) / size);
+        columns.emplace_back((pathOf(ref)->col(1) - centre.col(1)) / size);
+    }
+    const auto n = static_cast<Eigen::Index>(columns.size());
+    track.values.resize(samples, 2 * n);
+    for (Eigen::Index c = 0; c < n; ++c) {
+        const Eigen::VectorXd& own = columns[static_cast<std::size_t>(c)];
+        track.values.col(c) = own;
+        for (Eigen::Index i = 0; i < samples; ++i) {
+            const Eigen::Index last = std::max<Eigen::Index>(0, i - 1),
+                               next = std::min<Eigen::Index>(samples - 1, i + 1);
+            track.values(i, n + c) = (own[next] - own[last]) / static_cast<double>(next - last);
+        }
+    }
+    return track;
+}
+
+std::pair<double, int> Warp::across(double exampleSample) const {
+    const auto middle = [&](int sample) {
+        double sum = 0;
+        int count = 0;
+        for (const auto& [i, j] : path)
+            if (i == sample) {
+                sum += j;
+                ++count;
+            }
+        return std::pair(count ? sum / count : -1.0, count);
+    };
+    const int last = path.empty() ? 0 : path.back().first;
+    const double at = std::clamp(exampleSample, 0.0, static_cast<double>(last));
+    // A step may pass over a sample of the example: its neighbours stand in.
+    const auto near = [&](int sample, int direction) {
+        auto found = middle(sample);
+        for (int k = sample; found.second == 0 && k >= 0 && k <= last; k += direction)
+            found = middle(k);
+        return found;
+    };
+    const int below = static_cast<int>(std::floor(at)), above = static_cast<int>(std::ceil(at));
+    const auto low = near(below, -1), high = near(above, 1);
+    const double share = at - below;
+    return {low.first + share * (high.first - low.first), std::max(low.second, high.second)};
+}
+
+Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band) {
+    Warp warp;
+    const Eigen::Index n = example.values.rows(), m = target.values.rows(), features = example.values.cols();
+    if (features == 0 || target.values.cols() != features)
+        return warp;
+    constexpr double kFloor = 0.15, kRateFloor = 0.018; // radians, radians a sample
+    Eigen::VectorXd scale(features);
+    for (Eigen::Index c = 0; c < features; ++c) {
+        std::vector<double> known;
+        for (Eigen::Index i = 0; i < n; ++i)
+            if (!std::isnan(example.values(i, c)))
+                known.push_back(example.values(i, c));
+        const double floor = c < features / 2 ? kFloor : kRateFloor;
+        scale[c] = std::hypot(standardDeviation(known), floor);
+    }
+    const auto distance = [&](Eigen::Index i, Eigen::Index j) {
+        double sum = 0;
+        int count = 0;
+        for (Eigen::Index c = 0; c < features; ++c) {
+            double difference = example.values(i, c) - target.values(j, c);
+            if (std::isnan(difference))
+                continue;
+            // Turns of a joint may wrap.
+            if (difference > std::numbers::pi)
+                difference -= 2 * std::numbers::pi;
+            else if (difference < -std::numbers::pi)
+                difference += 2 * std::numbers::pi;
+            sum += difference * difference / (scale[c] * scale[c]);
+            ++count;
+        }
+        return count ? sum / count : 0;
+    };
+    const double far = std::numeric_limits<double>::infinity();
+    const double reach = band * static_cast<double>(std::max(n, m));
+    const auto inside = [&](Eigen::Index i, Eigen::Index j) {
+        if (i < 0 || j < 0)
+            return false;
+        const double diagonal =
+            static_cast<double>(i) * static_cast<double>(m - 1) / static_cast<double>(std::max<Eigen::Index>(1, n - 1));
+        return std::abs(static_cast<double>(j) - diagonal) <= reach;
+    };
+    Eigen::MatrixXd d = Eigen::MatrixXd::Constant(n, m, far), g = d;
+    Eigen::MatrixXi step = Eigen::MatrixXi::Zero(n, m);
+    for (Eigen::Index i = 0; i < n; ++i)
+        for (Eigen::Index j = 0; j < m; ++j)
+            if (inside(i, j))
+                d(i, j) = distance(i, j);
+    g(0, 0) = 2 * d(0, 0);
+    for (Eigen::Index i = 1; i < n; ++i)
+        for (Eigen::Index j = 1; j < m; ++j) {
+            if (!inside(i, j))
+                continue;
+            const double straight = g(i - 1, j - 1) + 2 * d(i, j);
+            const double slow = j > 1 ? g(i - 1, j - 2) + 2 * d(i, j - 1) + d(i, j) : far;
+            const double fast = i > 1 ? g(i - 2, j - 1) + 2 * d(i - 1, j) + d(i, j) : far;
+            g(i, j) = std::min({straight, slow, fast});
+            step(i, j) = g(i, j) >= far ? 0 : g(i, j) >= straight ? 1 : g(i, j) >= slow ? 2 : 3;
+        }
+    if (g(n - 1, m - 1) >= far)
+        return warp;
+    warp.found = true;
+    warp.cost = g(n - 1, m - 1) / static_cast<double>(n + m);
+    for (Eigen::Index i = n - 1, j = m - 1;;) {
+        warp.path.emplace_back(i, j);
+        if (i == 0 && j == 0)
+            break;
+        const int taken = step(i, j);
+        if (taken == 2)
+            warp.path.emplace_back(i, j - 1);
+        else if (taken == 3)
+            warp.path.emplace_back(i - 1, j);
+        i -= taken == 3 ? 2 : 1;
+        j -= taken == 2 ? 2 : 1;
+    }
+    std::reverse(warp.path.begin(), warp.path.end());
+    return warp;
+}
+
+} // namespace riflesso

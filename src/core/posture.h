@@ -1,0 +1,42 @@
+#pragma once
+// The posture of a repetition along time as comparable numbers: joint turns and segment directions of the pack's points
+// by role, so that a left-hander's movement can be laid on a right-hander's.
+
+#include "core/trial.h"
+
+#include <Eigen/Core>
+
+namespace riflesso {
+
+/// Features at 60 samples a second of real time; NaN where a landmark is missing for longer than 15 samples.
+struct PostureTrack {
+    double startS = 0;      ///< real time of the first sample
+    Eigen::MatrixXd values; ///< samples x features, then as many columns of their change a sample
+    [[nodiscard]] double timeOf(double sample) const { return startS + sample / kPostureRate; }
+    [[nodiscard]] double sampleOf(double timeS) const { return (timeS - startS) * kPostureRate; }
+    static constexpr double kPostureRate = 60;
+};
+
+/// Posture of the given points (a pack's `marked`, or the `by` of an event) over [fromS, toS]. Jumped marks are
+/// dropped, gaps up to 15 samples bridged, coordinates low-passed at 6 Hz. Without a joint or a segment among the
+/// points, their places against the others of `all` stand in.
+[[nodiscard]] PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<PointRef>& points,
+                                     double fromS, double toS);
+
+/// First and last real time at which anything is marked; equal when nothing is.
+[[nodiscard]] std::pair<double, double> markedTimes(const Trial& trial);
+
+/// How two tracks lie on each other.
+struct Warp {
+    std::vector<std::pair<int, int>> path; ///< (sample of the example, sample of the target), first to last
+    double cost = 0;                       ///< total divided by N + M
+    bool found = false;                    ///< false where no path keeps the slope limit
+    /// Middle of the target's samples that meet a sample of the example, and how many they are.
+    [[nodiscard]] std::pair<double, int> across(double exampleSample) const;
+};
+/// Dynamic time warping: symmetric steps with slope limit P = 1 (Sakoe & Chiba 1978), step weights 2, 1, 1, fixed ends,
+/// band of `band` times the longer round the scaled diagonal. Features are divided by their spread in the example with
+/// a floor; one that is missing in a sample is left out of that sample's mean.
+[[nodiscard]] Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band);
+
+} // namespace riflesso

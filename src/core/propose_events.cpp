@@ -1,0 +1,412 @@
+#include "core/propose_events.h"
+
+#include "core/filtered_run.h"
+#include "core/measure_span.h"
+#include "core/posture.h"
+#include "core/signal.h"
+#include "core/stats.h"
+#include "core/trajectory.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr double kRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
+constexpr double kBand = 0.2, kPartBand = 0.3, kSignalHz = 6;
+
+/// A trial's posture on the points of one event, over what is marked of it.
+struct Followed {
+    const Trial* trial;
+    double fromS, toS;
+};
+Followed follow(const Trial& trial) {
+    const auto [from, to] = markedTimes(trial);
+    return {&trial, from, to};
+}
+
+class Carrier {
+public:
+    Carrier(const Pack& pack, const std::vector<Trial>& examples, const std::vector<Trial>& targets) : pack_(pack) {
+        for (const Trial& target : targets)
+            between_.push_back(follow(target));
+        for (const Trial& example : examples)
+            examples_.push_back(follow(example));
+    }
+
+    TrialProposal propose(const Trial& target) {
+        TrialProposal out;
+        out.trial = target.id;
+        const Followed to = follow(target);
+        for (const EventDef& event : pack_.events) {
+            const auto proposal = proposeOne(event, to, out.events);
+            if (const EventProposal* found = std::get_if<EventProposal>(&proposal))
+                out.events.push_back(*found);
+            else
+                out.notFound.emplace_back(event.id, std::get<std::string>(proposal));
+        }
+        for (std::size_t i = 1; i < out.events.size(); ++i)
+            if (out.events[i].timeS < out.events[i - 1].timeS)
+                out.orderChanged.push_back(out.events[i].event);
+        return out;
+    }
+
+private:
+    struct Carried {
+        double timeS;
+        int run; ///< target samples that met the example's
+    };
+
+    const PostureTrack& trackOf(const EventDef& event, const Followed& trial) {
+        const auto key = std::pair(trial.trial, event.by.empty() ? std::string() : event.id);
+        const auto known = tracks_.find(key);
+        if (known != tracks_.end())
+            return known->second;
+        return tracks_
+            .emplace(key,
+                     postureOf(pack_, *trial.trial, event.by.empty() ? pack_.marked : event.by, trial.fromS, trial.toS))
+            .first->second;
+    }
+
+    /// Instant of an event of `from`, carried to `to`; none where no warp keeps the slope limit.
+    std::optional<Carried> carry(const EventDef& event, const Followed& from, double timeS, const Followed& to) {
+        const PostureTrack &example = trackOf(event, from), &target = trackOf(event, to);
+        const auto key = std::tuple(from.trial, to.trial, event.by.empty() ? std::string() : event.id);
+        auto known = warps_.find(key);
+        if (known == warps_.end())
+            known = warps_.emplace(key, warpOnto(example, target, event.by.empty() ? kBand : kPartBand)).first;
+        if (!known->second.found)
+            return {};
+        const auto [sample, run] = known->second.across(example.sampleOf(timeS));
+        return Carried{target.timeOf(sample), run};
+    }
+
+    std::variant<EventProposal, std::string> proposeOne(const EventDef& event, const Followed& to,
+                                                        const std::vector<EventProposal>& before) {
+        std::vector<double> instants, runs, offsets;
+        for (const Followed& example : examples_) {
+            const TrialEvent* marked = example.trial->event(event.id);
+            if (!marked || example.trial == to.trial)
+                continue;
+            if (const auto carried = carry(event, example, marked->timeS, to)) {
+                instants.push_back(carried->timeS);
+                runs.push_back(carried->run);
+            }
+            if (event.rule)
+                if (const auto ruled = byRule(*event.rule, example, marked->timeS))
+                    offsets.push_back(marked->timeS - *ruled);
+        }
+        // Bounds of the rule among the events proposed already; the pack gives them only where the order is physical.
+        Followed bounds = to;
+        for (const EventProposal& other : before)
+            if (event.rule && other.event == event.rule->after)
+                bounds.fromS = other.timeS;
+            else if (event.rule && other.event == event.rule->before)
+                bounds.toS = other.timeS;
+        EventProposal out;
+        out.event = event.id;
+        const double length = to.toS - to.fromS;
+        if (instants.empty()) {
+            const std::optional<double> alone =
+                event.rule && examples_.empty() ? byRule(*event.rule, bounds, std::nullopt) : std::nullopt;
+            if (!alone)
+                return std::string(
+                    examples_.empty()
+                        ? event.rule ? "the rule finds no such point in the marks"
+                                     : "no marked repetition to carry it over from"
+                        : "no example fits: its tempo lies outside a half to double, or the event is not set in it");
+            out.timeS = *alone;
+            out.byRule = out.rough = true;
+            constexpr double kRuleAloneFrames = 2;
+            out.frame = to.trial->times.frameOf(out.timeS);
+            out.uS = kRuleAloneFrames * to.trial->times.intervalAt(out.frame);
+            return out;
+        }
+        const double carried = median(instants);
+        out.timeS = carried;
+        if (event.rule)
+            if (const auto ruled = byRule(*event.rule, to, carried);
+                ruled && std::abs(*ruled - carried) <= kFurthest * length) {
+                out.timeS = *ruled;
+                out.byRule = true;
+                // From three examples on the analyst's own convention wins over the rule's.
+                constexpr std::size_t kConvention = 3;
+                if (offsets.size() >= kConvention)
+                    out.timeS += median(offsets);
+            }
+        out.frame = to.trial->times.frameOf(out.timeS);
+        const double least = to.trial->times.intervalAt(out.frame) / std::sqrt(12.0);
+        const double spread = std::max(standardDeviation(instants), routeSpread(event, to, carried));
+        constexpr std::size_t kEnough = 3;
+        if (instants.size() >= kEnough) {
+            out.uS = std::max(std::hypot(transferError(event), spread / std::sqrt(3.0)), least);
+        } else {
+            out.rough = true;
+            const double ambiguity = median(runs) / kRate / std::sqrt(12.0);
+            out.uS = std::max({ambiguity, spread, least});
+        }
+        constexpr double kScatter = 2; // frames at 60 a second
+        out.reviewFirst = spread > kScatter / kRate;
+        return out;
+    }
+
+    /// SD of the instants that reach the target by way of other repetitions.
+    double routeSpread(const EventDef& event, const Followed& to, double carried) {
+        std::vector<double> ends = {carried};
+        constexpr std::size_t kMostRoutes = 4;
+        for (const Followed& between : between_) {
+            if (between.trial == to.trial || ends.size() > kMostRoutes)
+                continue;
+            for (const Followed& example : examples_) {
+                const TrialEvent* marked = example.trial->event(event.id);
+                if (!marked || example.trial == between.trial)
+                    continue;
+                const auto first = carry(event, example, marked->timeS, between);
+                const auto second = first ? carry(event, between, first->timeS, to) : std::nullopt;
+                if (second)
+                    ends.push_back(second->timeS);
+                break;
+            }
+        }
+        return standardDeviation(ends);
+    }
+
+    /// Root mean square of each example's transfer to the others.
+    double transferError(const EventDef& event) {
+        const auto known = errors_.find(event.id);
+        if (known != errors_.end())
+            return known->second;
+        double squares = 0;
+        int count = 0;
+        for (const Followed& from : examples_)
+            for (const Followed& to : examples_) {
+                const TrialEvent *marked = from.trial->event(event.id), *truth = to.trial->event(event.id);
+                if (from.trial == to.trial || !marked || !truth)
+                    continue;
+                const auto carried = carry(event, from, marked->timeS, to);
+                if (!carried)
+                    continue;
+                double found = carried->timeS;
+                if (event.rule)
+                    found = byRule(*event.rule, to, found).value_or(found);
+                squares += (found - truth->timeS) * (found - truth->timeS);
+                ++count;
+            }
+        return errors_[event.id] = count ? std::sqrt(squares / count) : 0;
+    }
+
+    /// Instant of the rule's feature nearest to `near` within the window; without `near` over the whole repetition.
+    std::optional<double> byRule(const EventRule& rule, const Followed& in, std::optional<double> near) {
+        const auto planned = planInstant(pack_, rule.signal, *in.trial, resolveRoles(pack_, *in.trial));
+        if (std::holds_alternative<Reason>(planned))
+            return {};
+        const InstantPlan& plan = std::get<InstantPlan>(planned);
+        TrialRuns runs(*in.trial, kSignalHz);
+        const double centre = near.value_or((in.fromS + in.toS) / 2);
+        const auto ran = runs.over(plan.landmarks, centre, centre);
+        const SharedRun* whole = std::get_if<SharedRun>(&ran);
+        if (!whole)
+            return {};
+        double unit = 1;
+        if (needsLengthUnit(rule.signal)) {
+            const auto scale = lengthScale(rule.signal.in, *in.trial, resolveRoles(pack_, *in.trial), 0);
+            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
+                unit = known->pixels;
+            else
+                return {};
+        }
+        const std::vector<double>& times = (*whole)->run.timesS;
+        std::vector<double> values = valuesAlong(plan, times, (*whole)->coordinates, unit);
+        const double from = near ? std::max(in.fromS, *near - kRuleWindowS) : in.fromS;
+        const double to = near ? std::min(in.toS, *near + kRuleWindowS) : in.toS;
+        return rule.feature == EventRule::Feature::Maximum || rule.feature == EventRule::Feature::Minimum
+                   ? extremum(times, values, rule.feature == EventRule::Feature::Maximum, from, to)
+                   : crossing(times, std::move(values), rule, from, to, near);
+    }
+
+    static std::optional<double> extremum(const std::vector<double>& times, const std::vector<double>& values,
+                                          bool largest, double from, double to) {
+        std::vector<double> t, y;
+        for (std::size_t i = 0; i < times.size(); ++i)
+            if (times[i] >= from && times[i] <= to) {
+                t.push_back(times[i]);
+                y.push_back(largest ? values[i] : -values[i]);
+            }
+        constexpr std::size_t kFewest = 3;
+        if (t.size() < kFewest)
+            return {};
+        const Extremum peak = findMaximum(t, y);
+        return peak.atEdge ? std::nullopt : std::optional(peak.timeS);
+    }
+
+    static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,
+                                          const EventRule& rule, double from, double to, std::optional<double> near) {
+        double level = rule.level;
+        const bool rest = rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
+        const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
+        if (rest) {
+            values = velocities(times, values);
+            double peak = 0;
+            for (double& rate : values) {
+                rate = std::abs(rate);
+                peak = std::max(peak, rate);
+            }
+            level = rule.share * peak;
+        }
+        std::optional<double> best;
+        for (std::size_t i = 1; i < times.size(); ++i) {
+            const bool crosses =
+                upward ? values[i - 1] < level && values[i] >= level : values[i - 1] > level && values[i] <= level;
+            if (!crosses)
+                continue;
+            const double at =
+                times[i - 1] + (times[i] - times[i - 1]) * (level - values[i - 1]) / (values[i] - values[i - 1]);
+            if (at < from || at > to)
+                continue;
+            // Without an instant to be near: the first start or rise, the last stop or fall.
+            if (!best || (near ? std::abs(at - *near) < std::abs(*best - *near) : !upward))
+                best = at;
+        }
+        return best;
+    }
+
+    const Pack& pack_;
+    std::vector<Followed> examples_, between_; // between_: other repetitions, for routes
+    std::map<std::pair<const Trial*, std::string>, PostureTrack> tracks_;
+    std::map<std::tuple<const Trial*, const Trial*, std::string>, Warp> warps_;
+    std::map<std::string, double> errors_;
+};
+
+/// Speed of the pack's points, the fastest of them, in body lengths (extent of all points) a second.
+std::vector<double> liveliness(const Pack& pack, const Trial& recording, double fromS, int samples) {
+    const auto sides = resolveRoles(pack, recording);
+    std::vector<double> speeds(static_cast<std::size_t>(samples), 0), extents;
+    std::vector<std::vector<double>> xs, ys;
+    std::vector<double> times;
+    for (int i = 0; i < samples; ++i)
+        times.push_back(fromS + i / kRate);
+    for (const PointRef& ref : pack.marked) {
+        const std::string name = resolvePoint(ref, sides);
+        if (!recording.marks.contains(name))
+            continue;
+        TrialRuns runs(recording, kSignalHz);
+        const auto ran = runs.over({name}, (times.front() + times.back()) / 2, (times.front() + times.back()) / 2);
+        const SharedRun* whole = std::get_if<SharedRun>(&ran);
+        if (!whole)
+            continue;
+        const Eigen::MatrixXd& c = (*whole)->coordinates;
+        xs.emplace_back();
+        ys.emplace_back();
+        for (double t : times) {
+            xs.back().push_back(valueAt((*whole)->run.timesS, {c.col(0).begin(), c.col(0).end()}, t));
+            ys.back().push_back(valueAt((*whole)->run.timesS, {c.col(1).begin(), c.col(1).end()}, t));
+        }
+    }
+    if (xs.empty())
+        return speeds;
+    for (std::size_t i = 0; i < times.size(); ++i) {
+        double lowX = xs[0][i], highX = lowX, lowY = ys[0][i], highY = lowY;
+        for (std::size_t k = 0; k < xs.size(); ++k) {
+            lowX = std::min(lowX, xs[k][i]);
+            highX = std::max(highX, xs[k][i]);
+            lowY = std::min(lowY, ys[k][i]);
+            highY = std::max(highY, ys[k][i]);
+        }
+        extents.push_back(std::hypot(highX - lowX, highY - lowY));
+    }
+    const double body = std::max(1.0, percentile(extents, 0.9));
+    for (std::size_t k = 0; k < xs.size(); ++k) {
+        const std::vector<double> vx = velocities(times, xs[k]), vy = velocities(times, ys[k]);
+        for (std::size_t i = 0; i < times.size(); ++i)
+            speeds[i] = std::max(speeds[i], std::hypot(vx[i], vy[i]) / body);
+    }
+    return speeds;
+}
+
+std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
+    const auto [fromS, toS] = markedTimes(recording);
+    const int samples = static_cast<int>(std::floor((toS - fromS) * kRate)) + 1;
+    std::vector<RepetitionHit> hits;
+    if (samples < 3)
+        return hits;
+    const std::vector<double> speeds = liveliness(pack, recording, fromS, samples);
+    constexpr double kOn = 0.5, kOff = kOn / 5;
+    constexpr int kClosed = 3; // samples of rest that do not end a repetition
+    int start = -1, quiet = 0;
+    for (int i = 0; i < samples; ++i) {
+        const double speed = speeds[static_cast<std::size_t>(i)];
+        if (start < 0 && speed >= kOn) {
+            start = i;
+            while (start > 0 && speeds[static_cast<std::size_t>(start) - 1] > kOff)
+                --start;
+        }
+        quiet = speed < kOff ? quiet + 1 : 0;
+        if (start >= 0 && (quiet >= kClosed || i + 1 == samples)) {
+            hits.push_back({fromS + start / kRate, fromS + (i - quiet + 1) / kRate, 0});
+            start = -1;
+        }
+    }
+    return hits;
+}
+
+} // namespace
+
+Trial cutTrial(const Trial& recording, double fromS, double toS, const std::string& id) {
+    Trial out = recording;
+    out.id = id;
+    out.events.clear();
+    const double from = recording.times.frameOf(fromS), to = recording.times.frameOf(toS);
+    for (auto& [landmark, marks] : out.marks)
+        std::erase_if(marks, [&](const auto& mark) { return mark.first < from || mark.first > to; });
+    return out;
+}
+
+std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* example, const Trial& recording,
+                                           double mostCost) {
+    if (!example)
+        return restToRest(pack, recording);
+    const auto [exampleFrom, exampleTo] = markedTimes(*example);
+    const auto [from, to] = markedTimes(recording);
+    const PostureTrack pattern = postureOf(pack, *example, pack.marked, exampleFrom, exampleTo);
+    const PostureTrack whole = postureOf(pack, recording, pack.marked, from, to);
+    const Eigen::Index n = pattern.values.rows(), all = whole.values.rows();
+    std::vector<RepetitionHit> hits;
+    constexpr Eigen::Index kStride = 4;
+    for (double stretch : {0.7, 0.85, 1.0, 1.2, 1.4}) {
+        const auto m = static_cast<Eigen::Index>(std::lround(stretch * static_cast<double>(n)));
+        for (Eigen::Index start = 0; start + m <= all; start += kStride) {
+            PostureTrack piece;
+            piece.startS = whole.timeOf(static_cast<double>(start));
+            piece.values = whole.values.middleRows(start, m);
+            const Warp warp = warpOnto(pattern, piece, kBand);
+            if (warp.found && warp.cost <= mostCost)
+                hits.push_back({piece.startS, piece.timeOf(static_cast<double>(m - 1)), warp.cost});
+        }
+    }
+    std::sort(hits.begin(), hits.end(), [](const RepetitionHit& a, const RepetitionHit& b) { return a.cost < b.cost; });
+    std::vector<RepetitionHit> kept;
+    constexpr double kOverlap = 0.3;
+    for (const RepetitionHit& hit : hits) {
+        const bool free = std::all_of(kept.begin(), kept.end(), [&](const RepetitionHit& other) {
+            const double common = std::min(hit.toS, other.toS) - std::max(hit.fromS, other.fromS);
+            return common <= kOverlap * std::min(hit.toS - hit.fromS, other.toS - other.fromS);
+        });
+        if (free)
+            kept.push_back(hit);
+    }
+    std::sort(kept.begin(), kept.end(),
+              [](const RepetitionHit& a, const RepetitionHit& b) { return a.fromS < b.fromS; });
+    return kept;
+}
+
+std::vector<TrialProposal> proposeEvents(const Pack& pack, const std::vector<Trial>& examples,
+                                         const std::vector<Trial>& targets) {
+    Carrier carrier(pack, examples, targets);
+    std::vector<TrialProposal> out;
+    for (const Trial& target : targets)
+        out.push_back(carrier.propose(target));
+    return out;
+}
+
+} // namespace riflesso

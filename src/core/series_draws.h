@@ -1,0 +1,55 @@
+#pragma once
+// Drawn copies of one value along time: what NoisyCopies gives, but worked to first order where the value is smooth, so
+// that a set of a thousand trials is measured in a second.
+
+#include "core/span.h"
+
+namespace riflesso {
+
+/// Which value runs along time.
+struct SeriesKind {
+    enum class What {
+        Value, ///< the kind's own value at every sample
+        Speed, ///< speed of one point of the plan, in the unit a second
+        Rate   ///< angular speed of two or three points of the plan, degrees a second, unsigned
+    };
+    What what = What::Value;
+    std::size_t point = 0, points = 1; ///< of Speed and Rate: first point of the plan, and how many
+};
+
+/// The value without added noise at every sample of the span's copy; angles unwrapped along time.
+[[nodiscard]] std::vector<double> seriesOf(const Span& span, const SpanCopy& copy, const SeriesKind& kind);
+
+enum class Extreme { Largest, Smallest, None };
+
+/// Copies of a series on the samples that can matter.
+class SeriesDraws {
+public:
+    /// extreme: only samples that could hold it are drawn; None: all samples.
+    SeriesDraws(const Span& span, const SeriesKind& kind, const std::vector<double>& series, Extreme extreme);
+
+    struct Peak {
+        double timeS = 0, value = 0;
+        bool atEdge = false;
+    };
+    /// Largest (or smallest) of one copy inside its phase; none when fewer than three samples lie there.
+    [[nodiscard]] std::optional<Peak> peak(int draw) const;
+    /// Mean over the phase of one copy, weighted by time. Precondition: all samples are drawn.
+    [[nodiscard]] std::optional<double> mean(int draw) const;
+
+private:
+    [[nodiscard]] bool drawLinear(const SeriesKind& kind, const std::vector<double>& series);
+    void drawWhole(const SeriesKind& kind);
+
+    const Span& span_;
+    bool linear_ = false;    ///< drawn to first order
+    double sign_ = 1;        ///< -1: the smallest is sought
+    std::size_t first_ = 0;  ///< sample of the copy in the first row
+    Eigen::MatrixXd values_; ///< samples x kDraws
+};
+
+/// Mean over [fromS, toS] weighted by time: trapezoids, the ends interpolated.
+[[nodiscard]] double timeMean(const std::vector<double>& timesS, const std::vector<double>& values, double fromS,
+                              double toS);
+
+} // namespace riflesso

@@ -1,0 +1,236 @@
+#include "core/span.h"
+
+#include "core/signal.h"
+#include "core/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <list>
+#include <mutex>
+#include <random>
+
+namespace riflesso {
+namespace {
+
+constexpr std::uint64_t kBankSeed = 20240612;
+constexpr std::size_t kBankBytes = std::size_t(96) << 20; // of all banks kept
+
+const TrialEvent* findEvent(const MeasureContext& context, const std::string& id, const TrialEvent* event,
+                            Reason& reason) {
+    if (!event && reason.empty()) {
+        const EventDef* named = context.pack.event(id);
+        reason = "the event \"" + (named ? named->title : id) + "\" is not set";
+    }
+    return event;
+}
+
+} // namespace
+
+std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, double rateHz) {
+    struct Entry {
+        int samples;
+        double cutoff, rate;
+        std::shared_ptr<const Eigen::MatrixXd> bank;
+    };
+    static std::mutex mutex; // guards kept, keptBytes
+    static std::list<Entry> kept;
+    static std::size_t keptBytes = 0;
+    constexpr double kSame = 1e-9;
+    const std::lock_guard lock(mutex);
+    for (const Entry& entry : kept)
+        if (entry.samples == samples && std::abs(entry.cutoff - cutoffHz) < kSame &&
+            std::abs(entry.rate - rateHz) < kSame * rateHz)
+            return entry.bank;
+    std::mt19937_64 random(kBankSeed);
+    std::normal_distribution<double> normal;
+    const LowPass filter = designDualPass(cutoffHz, rateHz);
+    auto bank = std::make_shared<Eigen::MatrixXd>(samples, kDraws);
+    std::vector<double> column(static_cast<std::size_t>(samples));
+    for (Eigen::Index c = 0; c < kDraws; ++c) {
+        for (double& value : column)
+            value = normal(random);
+        const std::vector<double> smooth = filterZeroLag(column, filter);
+        bank->col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), samples);
+    }
+    const auto bytes = [](const Entry& entry) { return static_cast<std::size_t>(entry.samples) * kDraws * 8; };
+    kept.push_front({samples, cutoffHz, rateHz, bank});
+    keptBytes += bytes(kept.front());
+    while (keptBytes > kBankBytes && kept.size() > 1) {
+        keptBytes -= bytes(kept.back());
+        kept.pop_back();
+    }
+    return bank;
+}
+
+std::pair<std::size_t, std::size_t> SpanCopy::inside() const {
+    constexpr double kSlack = 1e-9;
+    const auto first = std::lower_bound(timesS.begin(), timesS.end(), fromS - kSlack);
+    const auto last = std::upper_bound(timesS.begin(), timesS.end(), toS + kSlack);
+    return {static_cast<std::size_t>(first - timesS.begin()), static_cast<std::size_t>(last - timesS.begin())};
+}
+
+std::variant<Span, Reason> Span::of(const MeasureContext& context, const MeasureDef& def) {
+    Span span;
+    span.phase = context.pack.phase(def.over);
+    Reason reason;
+    const TrialEvent* from = findEvent(context, span.phase->from, context.events.find(span.phase->from), reason);
+    const TrialEvent* to = findEvent(context, span.phase->to,
+                                     context.events.findEnd(context.pack, span.phase->from, span.phase->to), reason);
+    if (!from || !to)
+        return reason;
+    if (to->timeS <= from->timeS)
+        return "order reversed: " + span.phase->title + " ends before it starts";
+    span.from = *from;
+    span.to = *to;
+    auto planned = planInstant(context.pack, def, context.trial, context.sides);
+    auto scaled = scaleOf(context, def);
+    if (const Reason* refused = std::get_if<Reason>(&planned))
+        return *refused;
+    if (const Reason* refused = std::get_if<Reason>(&scaled))
+        return *refused;
+    span.plan = std::get<InstantPlan>(std::move(planned));
+    span.plan.trueWidthPx = context.trueWidth(def);
+    span.scale = std::get<LengthScale>(std::move(scaled));
+    auto ran = context.runs.over(span.plan.landmarks, from->timeS, to->timeS);
+    if (const Reason* refused = std::get_if<Reason>(&ran))
+        return *refused;
+    span.whole = std::get<SharedRun>(std::move(ran));
+
+    // The phase, as far as the event times may move, and a little more for differences.
+    constexpr double kReach = 6;
+    constexpr std::size_t kMore = 3;
+    const std::vector<double>& times = span.run().timesS;
+    const auto first = static_cast<std::size_t>(
+        std::lower_bound(times.begin(), times.end(), from->timeS - kReach * from->uS) - times.begin());
+    const auto last = static_cast<std::size_t>(
+        std::upper_bound(times.begin(), times.end(), to->timeS + kReach * to->uS) - times.begin());
+    span.offset = first < kMore ? 0 : first - kMore;
+    const std::size_t end = std::min(times.size(), last + kMore);
+    span.itself.timesS.assign(times.begin() + static_cast<std::ptrdiff_t>(span.offset),
+                              times.begin() + static_cast<std::ptrdiff_t>(end));
+    span.itself.coordinates = span.whole->coordinates.middleRows(static_cast<Eigen::Index>(span.offset),
+                                                                 static_cast<Eigen::Index>(end - span.offset));
+    span.itself.unitPixels = span.scale.pixels;
+    span.itself.fromS = from->timeS;
+    span.itself.toS = to->timeS;
+    return span;
+}
+
+bool Span::besideGap(std::size_t sample) const {
+    const std::size_t at = sample + offset;
+    for (std::size_t i = at == 0 ? 0 : at - 1; i < std::min(at + 2, run().bridged.size()); ++i)
+        if (run().bridged[i])
+            return true;
+    return false;
+}
+
+bool Span::nearRunEnd(std::size_t sample) const {
+    const auto felt = static_cast<std::size_t>(std::ceil(0.3 * run().rateHz / whole->cutoffHz));
+    const std::size_t at = sample + offset;
+    return at < felt || at + felt >= run().size();
+}
+
+void Span::describe(MeasureValue& out, double atS) const {
+    if (!scale.note.empty())
+        out.notes.push_back(scale.note);
+    out.landmarks = plan.landmarks;
+    out.events = {phase->from, phase->to};
+    const double share = (atS - from.timeS) / (to.timeS - from.timeS);
+    out.frames = {static_cast<int>(std::lround(from.frame + share * (to.frame - from.frame)))};
+}
+
+const DrawTable& drawTable() {
+    static const DrawTable kTable = [] {
+        std::mt19937_64 random(kBankSeed + 1);
+        std::normal_distribution<double> normal;
+        DrawTable table;
+        const auto fill = [&](auto& matrix, Eigen::Index rows) {
+            matrix.resize(rows, kDraws);
+            for (Eigen::Index c = 0; c < kDraws; ++c)
+                for (Eigen::Index r = 0; r < rows; ++r)
+                    matrix(r, c) = normal(random);
+        };
+        fill(table.common, 2 * kMaxInputs);
+        fill(table.unit, 1);
+        fill(table.from, 1);
+        fill(table.to, 1);
+        return table;
+    }();
+    return kTable;
+}
+
+std::pair<double, double> drawnPhase(const Span& span, int draw) {
+    const DrawTable& table = drawTable();
+    return {std::max(span.itself.timesS.front(), span.from.timeS + span.from.uS * table.from[draw]),
+            std::min(span.itself.timesS.back(), span.to.timeS + span.to.uS * table.to[draw])};
+}
+
+double stillRate(const Span& span) {
+    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
+    const Eigen::Index middle = bank->rows() / 2;
+    const double dt = 2 / span.run().rateHz;
+    return std::sqrt(0.5) * ((bank->row(middle + 1) - bank->row(middle - 1)) / dt).norm() / std::sqrt(double(kDraws));
+}
+
+NoisyCopies::NoisyCopies(const Span& span, bool onlyFirst)
+    : span_(span), bank_(noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz)),
+      copy_(span.itself) {
+    if (!onlyFirst)
+        return;
+    firstTrue_ = pathOf(span.plan, 0, span.itself.coordinates);
+    Eigen::VectorXd variance = Eigen::VectorXd::Zero(firstTrue_.rows());
+    for (const auto& [landmark, weight] : span.plan.points[0].parts)
+        variance.array() += (weight * span.run().sigma.col(landmark))
+                                .segment(static_cast<Eigen::Index>(span.offset), firstTrue_.rows())
+                                .array()
+                                .square();
+    firstSigma_ = std::sqrt(0.5) * variance.cwiseSqrt();
+    copy_.firstPath = firstTrue_;
+}
+
+bool NoisyCopies::next() {
+    if (++draw_ >= kDraws)
+        return false;
+    const DrawTable& table = drawTable();
+    const double half = std::sqrt(0.5);
+    const auto rows = span_.itself.coordinates.rows();
+    const auto offset = static_cast<Eigen::Index>(span_.offset);
+    for (Eigen::Index c = 0; c < copy_.firstPath.cols() && firstSigma_.size() > 0; ++c)
+        copy_.firstPath.col(c).array() =
+            firstTrue_.col(c).array() +
+            firstSigma_.array() *
+                (bank_->col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+    for (Eigen::Index c = 0; c < copy_.coordinates.cols() && firstSigma_.size() == 0; ++c)
+        copy_.coordinates.col(c).array() =
+            span_.itself.coordinates.col(c).array() +
+            half * span_.run().sigma.col(c / 2).segment(offset, rows).array() *
+                (bank_->col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+    copy_.unitPixels = span_.scale.pixels * (1 + span_.scale.relativeU * table.unit[draw_]);
+    std::tie(copy_.fromS, copy_.toS) = drawnPhase(span_, draw_);
+    return true;
+}
+
+double drawnUncertainty(const std::vector<double>& values, double value) {
+    constexpr double kOneSided = 1.5;
+    return std::hypot(standardDeviation(values), kOneSided * (mean(values) - value));
+}
+
+Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates) {
+    Eigen::MatrixX2d path = Eigen::MatrixX2d::Zero(coordinates.rows(), 2);
+    for (const auto& [landmark, weight] : plan.points[point].parts)
+        for (int axis = 0; axis < 2; ++axis)
+            path.col(axis) += weight * (plan.fold.m[axis][0] * coordinates.col(2 * landmark) +
+                                        plan.fold.m[axis][1] * coordinates.col(2 * landmark + 1));
+    return path;
+}
+
+std::vector<double> speedsOf(const std::vector<double>& timesS, const Eigen::MatrixX2d& path) {
+    const std::vector<double> x(path.col(0).begin(), path.col(0).end()), y(path.col(1).begin(), path.col(1).end());
+    std::vector<double> vx = velocities(timesS, x);
+    const std::vector<double> vy = velocities(timesS, y);
+    for (std::size_t i = 0; i < vx.size(); ++i)
+        vx[i] = std::sqrt(vx[i] * vx[i] + vy[i] * vy[i]); // hypot is several times slower
+    return vx;
+}
+
+} // namespace riflesso

@@ -1,0 +1,48 @@
+#pragma once
+// Shapes of a path or a series inside a phase: pure functions of samples, no marks and no units.
+
+#include <Eigen/Core>
+#include <optional>
+#include <utility>
+#include <vector>
+
+namespace riflesso {
+
+/// Linear between samples; times increasing, at least two; outside, the line of the end interval goes on.
+[[nodiscard]] double valueAt(const std::vector<double>& times, const std::vector<double>& values, double t);
+
+using TimeSpans = std::vector<std::pair<double, double>>;
+/// Where a series is above (or below) a threshold inside [from, to], crossings by linear interpolation.
+[[nodiscard]] TimeSpans spansAbove(const std::vector<double>& times, const std::vector<double>& values,
+                                   double threshold, double from, double to);
+[[nodiscard]] TimeSpans spansBelow(const std::vector<double>& times, const std::vector<double>& values,
+                                   double threshold, double from, double to);
+[[nodiscard]] double totalTime(const TimeSpans& spans);
+/// Time that lies in both; each list in order and without overlap of its own.
+[[nodiscard]] double commonTime(const TimeSpans& a, const TimeSpans& b);
+
+/// Points (rows: x, y) with those left out that lie within `step` of the last one kept; first and last always stay.
+[[nodiscard]] Eigen::MatrixX2d thinned(const Eigen::MatrixX2d& points, double step);
+/// Sum of the distances between neighbours, in the points' unit.
+[[nodiscard]] double lengthOf(const Eigen::MatrixX2d& points);
+/// Distance from first to last over the length; 1 for a straight way. Precondition: the length is above 0.
+[[nodiscard]] double straightnessOf(const Eigen::MatrixX2d& points);
+/// 95th percentile of the distance from the mean position.
+[[nodiscard]] double wanderOf(const Eigen::MatrixX2d& points);
+/// Turns of direction, each by more than the hysteresis.
+[[nodiscard]] int reversalsOf(const std::vector<double>& values, double hysteresis);
+
+/// Log dimensionless jerk: -ln(T³/v_peak² ∫|jerk|² dt) (Hogan & Sternad 2009); larger is smoother, a minimum-jerk
+/// reach has -ln(204.8) = -5.32. Over the samples [first, last); those outside only steady the differences at the ends.
+/// None when nothing moves or below 5 samples.
+[[nodiscard]] std::optional<double> logDimensionlessJerk(const std::vector<double>& times,
+                                                         const Eigen::MatrixX2d& points, std::size_t first,
+                                                         std::size_t last);
+/// Inner samples higher than both neighbours.
+[[nodiscard]] int peakCount(const std::vector<double>& values);
+
+/// Order score over all pairs of the expected order: +1 in order, -1 reversed, 0 when |lag| is not above 2u; from 1 to
+/// -1. lagU(i, j): standard uncertainty of the lag between peaks i and j. Precondition: at least two peaks.
+[[nodiscard]] double orderScore(const std::vector<double>& peakTimesS, const Eigen::MatrixXd& lagU);
+
+} // namespace riflesso

@@ -1,0 +1,65 @@
+// The pack reader and the JSON Schema give the same verdicts. The outside reference is a stock schema validator
+// (python3-jsonschema, draft 2020-12); the spoiled packs are ours.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/pack_reader.h"
+#include "support/files.h"
+
+#include <QProcess>
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestPackSchema : public QObject {
+    Q_OBJECT
+
+    static std::vector<bool> verdicts(const Json& packs) {
+        QProcess validator;
+        validator.start(QStringLiteral("python3"), {QStringLiteral(CHECKS "/validate_packs.py")});
+        const Json job = {{"schema", PACKS "/skill-pack.schema.json"}, {"packs", packs}};
+        validator.write(QByteArray::fromStdString(job.dump()));
+        validator.closeWriteChannel();
+        if (!validator.waitForFinished(60000) || validator.exitCode() != 0)
+            qWarning("%s", validator.readAllStandardError().constData());
+        const Json out = Json::parse(validator.readAllStandardOutput().toStdString(), nullptr, false);
+        return out.is_array() ? out.get<std::vector<bool>>() : std::vector<bool>();
+    }
+
+private slots:
+    void sameVerdicts() {
+        const Json data = readJson(TEST_DATA "/spoiled_packs.json");
+        Json packs = Json::array();
+        packs.push_back(data["pack"]);
+        packs.push_back(readJson(PACKS "/fencing_lunge.json"));
+        packs.push_back(readJson(TEST_DATA "/worked_assess/pack.json"));
+        const std::size_t sound = packs.size();
+        for (const Json& spoil : data["spoils"]) {
+            const nlohmann::json whole = nlohmann::json::parse(data["pack"].dump());
+            packs.push_back(Json::parse(whole.patch(nlohmann::json::parse(spoil["patch"].dump())).dump()));
+        }
+        const std::vector<bool> schema = verdicts(packs);
+        QCOMPARE(schema.size(), packs.size());
+        int spoiled = 0;
+        for (std::size_t i = 0; i < packs.size(); ++i) {
+            const bool isSpoil = i >= sound;
+            const Json* spoil = isSpoil ? &data["spoils"][i - sound] : nullptr;
+            const std::string name = spoil ? (*spoil)["name"].get<std::string>() : "sound pack " + std::to_string(i);
+            const bool stays = !spoil || spoil->value("sound", false), form = !spoil || (*spoil)["form"].get<bool>();
+            const PackReading reading = readPack(packs[i].dump());
+            const bool ours = reading.faults.empty();
+            const std::string first = ours ? "no fault" : reading.faults[0].path + ": " + reading.faults[0].expected;
+            QVERIFY2(ours == stays, (name + ": reader says " + first).c_str());
+            QVERIFY2(schema[i] == (stays || !form),
+                     (name + ": schema says " + (schema[i] ? "sound" : "spoiled")).c_str());
+            spoiled += !stays;
+            for (const JsonFault& fault : reading.faults)
+                QVERIFY2(fault.path.starts_with("$") && !fault.expected.empty(), name.c_str());
+        }
+        QVERIFY(spoiled >= 60);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPackSchema)
+#include "tst_pack_schema.moc"

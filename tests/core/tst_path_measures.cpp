@@ -1,0 +1,386 @@
+// Kinds that follow a path or a cycle, on movements whose values are known by arithmetic.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/assessment.h"
+#include "core/measure_set.h"
+#include "core/trajectory.h"
+#include "support/made_trials.h"
+
+#include <QtTest>
+
+#include <cmath>
+#include <numbers>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+constexpr double kPi = std::numbers::pi;
+
+/// Way from 0 to 1 with the least jerk between two instants (Flash & Hogan 1985).
+double reach(double t, double from, double to) {
+    const double x = std::clamp((t - from) / (to - from), 0.0, 1.0);
+    return x * x * x * (10 - 15 * x + 6 * x * x);
+}
+
+using Path = std::function<PixelPoint(double timeS)>;
+
+/// A trial at 200 frames a second with events go at 0.5 s and down at 1.5 s; 100 pixels a metre.
+Trial trialOf(const std::map<std::string, Path>& paths, double sigma = 0.01) {
+    Trial trial = emptyTrial(200, 400);
+    trial.capture.metresPerPixel = 0.01;
+    for (const auto& [landmark, path] : paths)
+        addPath(trial, landmark, 0, 399, sigma, [&](int frame) { return path(frame / 200.0); });
+    addEvent(trial, "go", 100);
+    addEvent(trial, "down", 300);
+    return trial;
+}
+MeasureValue measure(const Json& def, const std::map<std::string, Path>& paths, double sigma = 0.01,
+                     const std::string& id = "m") {
+    const auto measures = measureTrials(packWithMeasure(def), {trialOf(paths, sigma)}, 20);
+    const MeasureValue* value = measures.at(0).find(id);
+    return value ? *value : MeasureValue();
+}
+bool near(const MeasureValue& value, double expected, double within) {
+    if (!value.valid()) {
+        qWarning("%s", value.reason.c_str());
+        return false;
+    }
+    if (std::abs(*value.value - expected) <= within)
+        return true;
+    qWarning("%.6g instead of %.6g", *value.value, expected);
+    return false;
+}
+
+} // namespace
+
+class TestPathMeasures : public QObject {
+    Q_OBJECT
+private slots:
+    void dwell() {
+        // x = 100 (1 - cos): speed |sin|: under half of its peak for a third of the time.
+        const auto swing = [](double t) { return PixelPoint{300 - 100 * std::cos(2 * kPi * t), 100}; };
+        const double peak = 2 * kPi; // m/s at 100 px a metre
+        const Json def = {{"kind", "dwell"}, {"point", "tip"}, {"below", peak / 2},
+                          {"in", "m"},       {"over", "all"},  {"unit", "s"}};
+        QVERIFY(near(measure(def, {{"tip", swing}}), 1.0 / 3, 0.004));
+    }
+    void dwellBelowWhatAStillPointShows() {
+        const Json def = {{"kind", "dwell"}, {"point", "tip"}, {"below", 0.01},
+                          {"in", "m"},       {"over", "all"},  {"unit", "s"}};
+        const MeasureValue value = measure(def, {{"tip", [](double) { return PixelPoint{300, 100}; }}}, 2);
+        QVERIFY(!value.valid());
+        QVERIFY(QString::fromStdString(value.reason).contains(QLatin1String("still point")));
+    }
+    void overlap() {
+        const Json def = {{"kind", "overlap"},
+                          {"first", {{"from", "a"}, {"to", "b"}, {"axis", "forward"}, {"above", 1}, {"in", "m"}}},
+                          {"second", {{"from", "a"}, {"to", "b"}, {"axis", "up"}, {"above", 0}, {"in", "m"}}},
+                          {"over", "all"},
+                          {"unit", "s"}};
+        // Forward of a by 2 m/s from 0.5 s: above 1 m from 1.0 s; above it in height until 1.25 s.
+        const MeasureValue value = measure(def, {{"a",
+                                                  [](double) {
+                                                      return PixelPoint{100, 300};
+                                                  }},
+                                                 {"b", [](double t) {
+                                                      return PixelPoint{100 + 200 * (t - 0.5), 300 - 100 * (1.25 - t)};
+                                                  }}});
+        QVERIFY(near(value, 0.25, 0.002));
+    }
+    void orderOfPeaksAndItsLags() {
+        const auto arm = [](double late) {
+            return [late](double t) { return PixelPoint{100 + 200 * reach(t, 0.6 + late, 1.2 + late), 100}; };
+        };
+        const Json def = {
+            {"kind", "peak_order"}, {"of", {"a", "b", "c"}}, {"over", "all"}, {"unit", "1"}, {"lag_tolerance", 0.02}};
+        const std::map<std::string, Path> paths = {{"a", arm(0.1)}, {"b", arm(0.05)}, {"c", arm(0.2)}};
+        QVERIFY(near(measure(def, paths), 1.0 / 3, 1e-9)); // one of three pairs is reversed
+        QVERIFY(near(measure(def, paths, 0.01, "m.lag.1"), -0.05, 0.002));
+        QVERIFY(near(measure(def, paths, 0.01, "m.lag.2"), 0.15, 0.002));
+        QCOMPARE(measure(def, paths, 0.01, "m.lag.2").unit, "s");
+    }
+    void orderOfJoints() {
+        // Segments turning about fixed points; the second 0.1 s after the first.
+        const auto end = [](double late, double x) {
+            return [=](double t) {
+                const double angle = kPi / 2 * reach(t, 0.6 + late, 1.2 + late);
+                return PixelPoint{x + 80 * std::cos(angle), 200 - 80 * std::sin(angle)};
+            };
+        };
+        const Json def = {{"kind", "peak_order"},
+                          {"of", Json::array({Json::array({"a", "b"}), Json::array({"c", "d"})})},
+                          {"over", "all"},
+                          {"unit", "1"},
+                          {"lag_tolerance", 0.02}};
+        const std::map<std::string, Path> paths = {{"a",
+                                                    [](double) {
+                                                        return PixelPoint{100, 200};
+                                                    }},
+                                                   {"b", end(0, 100)},
+                                                   {"c",
+                                                    [](double) {
+                                                        return PixelPoint{400, 200};
+                                                    }},
+                                                   {"d", end(0.1, 400)}};
+        QVERIFY(near(measure(def, paths, 0.01, "m.lag.1"), 0.1, 0.003));
+        QVERIFY(near(measure(def, paths), 1, 1e-9));
+    }
+    void peakAtTheEdgeIsNone() {
+        const Json def = {{"kind", "peak_order"}, {"of", {"a", "b"}}, {"over", "all"}, {"unit", "1"}};
+        const Path faster = [](double t) { return PixelPoint{100 * t * t, 100}; };
+        const MeasureValue value = measure(def, {{"a", faster}, {"b", faster}});
+        QVERIFY(!value.valid());
+        QVERIFY(QString::fromStdString(value.reason).contains(QLatin1String("edge")));
+    }
+    void pathAndStraightness() {
+        // A quarter of a circle of 1 m: length pi/2, straightness sqrt 2 / (pi/2).
+        const Path arc = [](double t) {
+            const double a = kPi / 2 * (t - 0.5);
+            return PixelPoint{200 + 100 * std::cos(a), 200 - 100 * std::sin(a)};
+        };
+        QVERIFY(near(measure({{"kind", "path_length"}, {"point", "tip"}, {"in", "m"}, {"over", "all"}, {"unit", "m"}},
+                             {{"tip", arc}}),
+                     kPi / 2, 0.003));
+        QVERIFY(
+            near(measure({{"kind", "straightness"}, {"point", "tip"}, {"over", "all"}, {"unit", "1"}}, {{"tip", arc}}),
+                 2 * std::sqrt(2.0) / kPi, 0.002));
+    }
+    void pathOfAStillPointIsNotGiven() {
+        const MeasureValue value =
+            measure({{"kind", "path_length"}, {"point", "tip"}, {"in", "m"}, {"over", "all"}, {"unit", "m"}},
+                    {{"tip",
+                      [](double) {
+                          return PixelPoint{200, 200};
+                      }}},
+                    2);
+        QVERIFY(!value.valid());
+    }
+    void reversals() {
+        const Path wave = [](double t) { return PixelPoint{200 + 50 * std::sin(2 * kPi * 2 * t), 200}; };
+        const auto def = [](double hysteresis) {
+            return Json{{"kind", "reversals"}, {"point", "tip"}, {"axis", "forward"}, {"hysteresis", hysteresis},
+                        {"in", "m"},           {"over", "all"},  {"unit", "count"}};
+        };
+        QVERIFY(near(measure(def(0.3), {{"tip", wave}}), 4, 0)); // 0.5 to 1.5 s: turns at .625 .875 1.125 1.375
+        QVERIFY(near(measure(def(1.2), {{"tip", wave}}), 0, 0)); // wider than the whole swing
+    }
+    void steadinessAndItsNoiseFloor() {
+        const Json def = {{"kind", "steadiness"}, {"point", "tip"}, {"in", "m"}, {"over", "all"}, {"unit", "m"}};
+        const MeasureValue still = measure(def, {{"tip", [](double) { return PixelPoint{200, 200}; }}}, 2);
+        QVERIFY(still.valid());
+        QVERIFY(still.extras.at("noise_floor") > 0);
+        QVERIFY(std::find(still.notes.begin(), still.notes.end(), "within noise") != still.notes.end());
+        // To and fro by 0.5 m: the 95th percentile of |sin| is sin(0.95 * 90 degrees).
+        const MeasureValue sway = measure(def, {{"tip", [](double t) {
+                                                     return PixelPoint{200 + 50 * std::sin(2 * kPi * t), 200};
+                                                 }}});
+        QVERIFY(near(sway, 0.5 * std::sin(0.95 * kPi / 2), 0.003));
+        QVERIFY(sway.notes.empty());
+    }
+    void smoothnessOfTheLeastJerk() {
+        // Flash & Hogan 1985: integral of jerk² is 720 D²/T⁵, peak speed 1.875 D/T: -ln(204.8).
+        std::vector<double> times;
+        Eigen::MatrixX2d points(1001, 2);
+        for (int i = 0; i <= 1000; ++i) {
+            times.push_back(i / 1000.0);
+            points.row(i) << reach(times.back(), 0, 1), 0;
+        }
+        QVERIFY(std::abs(*logDimensionlessJerk(times, points, 0, times.size()) + std::log(204.8)) < 0.02);
+        QVERIFY(!logDimensionlessJerk({0, 1, 2}, points.topRows(3), 0, 3).has_value());
+        QVERIFY(!logDimensionlessJerk({0, 1, 2, 3, 4, 5}, Eigen::MatrixX2d::Zero(6, 2), 0, 6).has_value());
+        const MeasureValue value = measure({{"kind", "smoothness"}, {"point", "tip"}, {"over", "all"}, {"unit", "1"}},
+                                           {{"tip",
+                                             [](double t) {
+                                                 return PixelPoint{100 + 300 * reach(t, 0.5, 1.5), 100};
+                                             }}},
+                                           1e-4);
+        QVERIFY(near(value, -std::log(204.8), 0.15)); // through the filter
+        QCOMPARE(value.extras.at("speed_peaks"), 1.0);
+    }
+    void brake() {
+        // The lower link is fastest at 0.8 s and has lost half of it when the upper one is fastest at 1.1 s.
+        const auto hump = [](double t, double centre) { return std::exp(-(t - centre) * (t - centre) / (2 * 0.0649)); };
+        // Speeds are humps: positions are their integrals, by small steps.
+        const auto path = [hump](double centre, double y) {
+            return [=](double t) {
+                double x = 0;
+                for (double s = 0; s < t; s += 0.0025)
+                    x += 0.0025 * 300 * hump(s + 0.00125, centre);
+                return PixelPoint{100 + x, y};
+            };
+        };
+        const Json def = {{"kind", "brake"}, {"lower", "a"}, {"upper", "b"}, {"over", "all"}, {"unit", "%"}};
+        QVERIFY(near(measure(def, {{"a", path(0.8, 100)}, {"b", path(1.1, 300)}}), 50, 1.5));
+        QVERIFY(near(measure(def, {{"a", path(1.1, 100)}, {"b", path(0.8, 300)}}), 0, 1e-9)); // nothing lost yet
+    }
+    void angularSpeed() {
+        const Path end = [](double t) { return PixelPoint{100 + 80 * std::cos(2 * t), 200 - 80 * std::sin(2 * t)}; };
+        const std::map<std::string, Path> paths = {{"a", [](double) { return PixelPoint{100, 200}; }}, {"b", end}};
+        QVERIFY(
+            near(measure({{"kind", "angular_speed"}, {"points", {"a", "b"}}, {"at", "down"}, {"unit", "deg/s"}}, paths),
+                 2 * 180 / kPi, 0.1));
+        const Path kick = [](double t) {
+            const double angle = kPi / 2 * reach(t, 0.6, 1.4);
+            return PixelPoint{100 + 80 * std::cos(angle), 200 + 80 * std::sin(angle)};
+        };
+        const MeasureValue largest =
+            measure({{"kind", "angular_speed"}, {"points", {"a", "b"}}, {"over", "all"}, {"unit", "deg/s"}},
+                    {{"a", paths.at("a")}, {"b", kick}});
+        QVERIFY(near(largest, 90 * 1.875 / 0.8, 2)); // unsigned, although the segment turns clockwise
+    }
+    void turnFromTheWidth() {
+        // Shoulders 0.4 m wide, square at first, turned by 60 degrees at down.
+        const auto shoulder = [](double side) {
+            return [side](double t) {
+                const double angle = kPi / 3 * reach(t, 0.5, 1.4);
+                return PixelPoint{300 + side * 100 * std::cos(angle), 100};
+            };
+        };
+        Json def = {{"kind", "turn"}, {"line", {"left_shoulder", "right_shoulder"}}, {"at", "down"}, {"unit", "deg"}};
+        const std::map<std::string, Path> paths = {{"left_shoulder", shoulder(-1)}, {"right_shoulder", shoulder(1)}};
+        QVERIFY(near(measure(def, paths, 1), 60, 0.5));
+        def["near"] = "left";
+        QVERIFY(near(measure(def, paths, 1), -60, 0.5));
+        def["at"] = "go"; // square: the width hardly changes with the angle
+        const MeasureValue square = measure(def, paths, 4);
+        QVERIFY(near(square, 0, 1e-9));
+        QVERIFY(2 * square.u > 15);
+    }
+    void centreOfMassNeedsWholeLimbs() {
+        std::map<std::string, Path> body;
+        const std::map<std::string, PixelPoint> standing = {
+            {"ear", {0, 35}},  {"shoulder", {0, 55}}, {"elbow", {0, 85}},  {"wrist", {0, 110}}, {"hand", {0, 118}},
+            {"hip", {0, 108}}, {"knee", {0, 150}},    {"ankle", {0, 191}}, {"toe", {18, 198}}};
+        for (const char* side : {"left_", "right_"})
+            for (const auto& [part, at] : standing)
+                body[side + part] = [at = at](double) { return PixelPoint{100 + at.x, at.y}; };
+        body["tip"] = [](double) { return PixelPoint{100, 200}; };
+        const Json def = {{"kind", "offset"}, {"from", "tip"}, {"to", "com"}, {"axis", "up"},
+                          {"in", "m"},        {"at", "down"},  {"unit", "m"}};
+        QVERIFY(near(measure(def, body), 1.01935715, 1e-6)); // the worked position, feet at 0
+        body.erase("left_knee");
+        const MeasureValue without = measure(def, body);
+        QVERIFY(!without.valid());
+        QVERIFY(QString::fromStdString(without.reason).contains(QLatin1String("left knee")));
+    }
+    void cycles() {
+        Json pack = smallPack();
+        pack["family"] = "cyclic";
+        pack["phases"].push_back({{"id", "back"}, {"title", "Back"}, {"from", "down"}, {"to", "go"}});
+        const Json extra[] = {
+            {{"id", "back_time"},
+             {"title", "Back"},
+             {"kind", "interval"},
+             {"from", "down"},
+             {"to", "go"},
+             {"unit", "s"},
+             {"tolerance", 0.1},
+             {"source", "t"}},
+            {{"id", "rate"}, {"title", "Rate"}, {"kind", "rate"}, {"unit", "1/min"}, {"tolerance", 1}, {"source", "t"}},
+            {{"id", "slowing"},
+             {"title", "Slowing"},
+             {"kind", "drift"},
+             {"of", "time"},
+             {"unit", "s"},
+             {"tolerance", 0.1},
+             {"source", "t"}}};
+        for (const Json& def : extra)
+            pack["measures"].push_back(def);
+        pack["model"]["ranges"].push_back({{"measure", "slowing"}, {"high", 0.05}, {"source", "t"}});
+        pack["faults"].push_back({{"id", "tires"},
+                                  {"title", "Tires"},
+                                  {"explain", "?"},
+                                  {"effect", 0.5},
+                                  {"when", {{{"measure", "slowing"}, {"direction", "above"}}}}});
+        const Pack read = packOf(pack);
+        QVERIFY(!read.measures.empty());
+        Trial trial = emptyTrial(100, 900);
+        double t = 0.5;
+        for (int cycle = 0; cycle < 5; ++cycle) { // the way down takes 0.2, 0.4, … s; back always 0.5 s
+            addEvent(trial, "go", 100 * t);
+            t += 0.2 * (cycle + 1);
+            addEvent(trial, "down", 100 * t);
+            t += 0.5;
+        }
+        addEvent(trial, "go", 100 * t);
+        addEvent(trial, "down", 100 * (t + 0.3)); // after the last start: dropped
+        const auto measures = measureTrials(read, {trial}, 6);
+        QCOMPARE(measures.size(), 6U);
+        QCOMPARE(measures[0].cycle, 0);
+        QVERIFY(near(*measures[0].find("rate"), 60 * 5 / (t - 0.5), 1e-9));
+        for (int cycle = 1; cycle <= 5; ++cycle) {
+            const TrialMeasures& own = measures[static_cast<std::size_t>(cycle)];
+            QCOMPARE(own.cycle, cycle);
+            QVERIFY(near(*own.find("time"), 0.2 * cycle, 1e-9));
+            QVERIFY(near(*own.find("back_time"), 0.5, 1e-9)); // to the next cycle's start
+            QVERIFY(!own.find("rate"));
+        }
+        const SetMeasures once = measureSet(read, {trial}, measures);
+        QCOMPARE(once.size(), 1U);
+        QVERIFY(near(once[0].second, 0.2, 1e-9));
+
+        AssessmentInput input;
+        input.pack = read;
+        input.trials = {trial};
+        const Assessment assessment = assess(input);
+        QCOMPARE(assessment.deviation("time")->repetitions.size(), 5U);
+        QCOMPARE(assessment.deviation("time")->repetitions[2].cycle, 3);
+        const Finding* tires = assessment.findings.find("tires");
+        QVERIFY(tires);
+        QCOMPARE(tires->judged, 1); // the set has it once
+        QVERIFY(tires->present);
+        const Json json = assessmentJson(assessment);
+        QCOMPARE(json["measures"]["trials"][0]["cycles"].size(), 5U);
+        QVERIFY(json["measures"]["set"]["measures"].contains("slowing"));
+        QCOMPARE(json["deviations"][0]["repetitions"][0]["cycle"].get<int>(), 1);
+
+        trial.events.push_back({"down", 61, 0.61, 0}); // twice in the first cycle
+        const auto spoiled = measureTrials(read, {trial}, 6);
+        QVERIFY(!spoiled[1].find("time")->valid());
+        QVERIFY(QString::fromStdString(spoiled[1].find("time")->reason).contains(QLatin1String("twice")));
+        QVERIFY(spoiled[2].find("time")->valid());
+    }
+    void differenceBetweenConditions() {
+        Json def = {{"kind", "difference"}, {"of", "time"}, {"between", {"calm", "live"}}, {"unit", "s"}};
+        const Pack pack = packWithMeasure(def);
+        std::vector<Trial> trials;
+        for (int i = 0; i < 6; ++i) {
+            Trial trial = emptyTrial();
+            trial.id = std::to_string(i + 1);
+            trial.stress = i < 3 ? Stress::Calm : Stress::Live;
+            addEvent(trial, "go", 10, 0.01);
+            addEvent(trial, "down", 40 + (i < 3 ? 0 : 12) + i % 3, 0.01);
+            trials.push_back(trial);
+        }
+        const SetMeasures once = measureSet(pack, trials, measureTrials(pack, trials, 6));
+        QVERIFY(near(once.at(0).second, 12 / 60.0, 1e-9));
+        QVERIFY(once[0].second.u > 0);
+        def["between"] = {"calm", "scored"};
+        const Pack other = packWithMeasure(def);
+        const SetMeasures none = measureSet(other, trials, measureTrials(other, trials, 6));
+        QVERIFY(!none.at(0).second.valid());
+        QVERIFY(QString::fromStdString(none[0].second.reason).contains(QLatin1String("scored")));
+    }
+    void symmetryOfAngles() {
+        const auto pair = symmetryOf(2, 0.5, -1.5, 0.5, true);
+        QCOMPARE(pair->first, 3.5);
+        QVERIFY(!symmetryOf(0.02, 0.01, 0.01, 0.01, false).has_value()); // too small against its u
+    }
+    void trendsNeedFourRepetitions() {
+        const Pack pack = packWithMeasure({{"kind", "variability"}, {"of", "time"}, {"unit", "s"}});
+        std::vector<Trial> trials(3, emptyTrial());
+        for (Trial& trial : trials) {
+            trial.id = std::to_string(&trial - trials.data());
+            addEvent(trial, "go", 10);
+            addEvent(trial, "down", 40);
+        }
+        const SetMeasures once = measureSet(pack, trials, measureTrials(pack, trials, 6));
+        QCOMPARE(once.at(0).second.reason, "needs 4 repetitions, has 3");
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPathMeasures)
+#include "tst_path_measures.moc"
