@@ -144,7 +144,10 @@ private:
         } else {
             out.rough = true;
             const double ambiguity = median(runs) / kRate / std::sqrt(12.0);
-            out.uS = std::max({ambiguity, spread, least});
+            // Transfers of one example lie off by a sample together, which neither spread nor ambiguity shows (own
+            // choice).
+            constexpr double kRoughLeast = 1 / kRate;
+            out.uS = std::max({ambiguity, spread, least, kRoughLeast});
         }
         constexpr double kScatter = 2; // frames at 60 a second
         out.reviewFirst = spread > kScatter / kRate;
@@ -237,7 +240,12 @@ private:
         if (t.size() < kFewest)
             return {};
         const Extremum peak = findMaximum(t, y);
-        return peak.atEdge ? std::nullopt : std::optional(peak.timeS);
+        // A plateau has no instant: the extreme must stand out on both sides by a tenth of the signal's range (own
+        // choice).
+        constexpr double kStandsOut = 0.1;
+        const auto [low, high] = std::minmax_element(values.begin(), values.end());
+        const bool flat = peak.value - std::max(y.front(), y.back()) < kStandsOut * (*high - *low);
+        return peak.atEdge || flat ? std::nullopt : std::optional(peak.timeS);
     }
 
     static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,

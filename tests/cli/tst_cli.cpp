@@ -2,9 +2,9 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "support/command_line.h"
 #include "support/files.h"
 
-#include <QProcess>
 #include <QTemporaryDir>
 #include <QtTest>
 
@@ -14,27 +14,6 @@ using namespace riflesso::test;
 namespace {
 const QString kWorked = QStringLiteral(TEST_DATA "/worked_assess/");
 
-struct Answer {
-    int code = -1;
-    Json json;
-    QString messages;
-};
-Answer run(const QStringList& arguments) {
-    QProcess process;
-    process.start(QStringLiteral(PROGRAMS "/riflesso-cli"), arguments);
-    Answer answer;
-    if (!process.waitForFinished(120000))
-        return answer;
-    answer.code = process.exitCode();
-    answer.messages = QString::fromUtf8(process.readAllStandardError());
-    const std::string out = process.readAllStandardOutput().toStdString();
-    try {
-        answer.json = Json::parse(out);
-    } catch (const Json::exception&) {
-        qWarning("no JSON: %s", out.c_str());
-    }
-    return answer;
-}
 QStringList words(const char* text) { return QString::fromUtf8(text).split(u' '); }
 } // namespace
 
@@ -51,16 +30,16 @@ class TestCli : public QObject {
 
 private slots:
     void rungs() {
-        const Answer nine = run(words("rung --reps 9/12"));
+        const Answer nine = runCli(words("rung --reps 9/12"));
         QCOMPARE(nine.code, 0);
         QCOMPARE(nine.json["verdict"].get<std::string>(), std::string("advance"));
         QCOMPARE(nine.json["confirm"].get<bool>(), true);
         QVERIFY(std::abs(nine.json["interval"]["low"].get<double>() - 0.566676) < 1e-6);
-        QVERIFY(run(words("rung --reps 0/0")).json["share"].is_null());
-        QCOMPARE(run(words("rung --reps 5/6 --window 6")).json["more_wanted"].get<int>(), 0);
+        QVERIFY(runCli(words("rung --reps 0/0")).json["share"].is_null());
+        QCOMPARE(runCli(words("rung --reps 5/6 --window 6")).json["more_wanted"].get<int>(), 0);
         for (const char* bad : {"rung --reps 13/12", "rung --reps 9", "rung --reps 9/12x", "rung --reps -1/3", "rung",
                                 "rung --reps 1/2 --window 0", "rung --repetitions 1/2", "rung --reps 1/2 --reps 1/2"}) {
-            const Answer answer = run(words(bad));
+            const Answer answer = runCli(words(bad));
             QVERIFY2(answer.code == 2, bad);
             QVERIFY2(answer.json["error"]["expected"].is_string(), bad);
             QVERIFY(answer.messages.startsWith(QStringLiteral("riflesso-cli: ")));
@@ -69,19 +48,19 @@ private slots:
     void assessAndMeasure() {
         const QStringList files = {QStringLiteral("--pack"),  kWorked + "pack.json",      QStringLiteral("--landmarks"),
                                    kWorked + "landmarks.csv", QStringLiteral("--events"), kWorked + "events.csv"};
-        const Answer answer = run(QStringList{QStringLiteral("assess")} + files +
-                                  words("--handedness right --facing right --view side --school ground"));
+        const Answer answer = runCli(QStringList{QStringLiteral("assess")} + files +
+                                     words("--handedness right --facing right --view side --school ground"));
         QCOMPARE(answer.code, 0);
         QCOMPARE(answer.json["school"].get<std::string>(), std::string("ground"));
         QCOMPARE(answer.json["prescription"]["focus"][0]["fault"].get<std::string>(), std::string("deep_knee"));
         QVERIFY(answer.json["assumed"].empty());
-        const Answer measure = run(QStringList{QStringLiteral("measure")} + files);
+        const Answer measure = runCli(QStringList{QStringLiteral("measure")} + files);
         QCOMPARE(measure.json["trials"].size(), std::size_t(4));
         QCOMPARE(measure.json["assumed"].dump(), std::string(R"(["facing","handedness","view"])"));
         QVERIFY(measure.json["trials"][0]["measures"]["lean_down"]["reason"].is_null());
         QVERIFY(measure.json["set"]["measures"].is_object());
         // Slow motion divides times once: intervals shrink, angles stay.
-        const Answer slow = run(QStringList{QStringLiteral("measure")} + files + words("--slow-motion 2"));
+        const Answer slow = runCli(QStringList{QStringLiteral("measure")} + files + words("--slow-motion 2"));
         QVERIFY(std::abs(slow.json["trials"][0]["measures"]["arm_before_foot"]["value"].get<double>() * 2 -
                          measure.json["trials"][0]["measures"]["arm_before_foot"]["value"].get<double>()) < 1e-9);
         // A model of ranges replaces the pack's for the measures it names.
@@ -89,14 +68,14 @@ private slots:
             file(QStringLiteral("M.json"),
                  R"({"ranges": [{"measure": "lean_down", "low": 0, "high": 30, "source": "coach"}]})");
         const Answer withModel =
-            run(QStringList{QStringLiteral("assess")} + files + QStringList{QStringLiteral("--model"), model});
+            runCli(QStringList{QStringLiteral("assess")} + files + QStringList{QStringLiteral("--model"), model});
         QCOMPARE(withModel.json["deviations"][1]["reference"].get<std::string>(), std::string("file"));
         QCOMPARE(withModel.json["deviations"][1]["state"].get<std::string>(), std::string("within"));
         QCOMPARE(withModel.json["deviations"][0]["reference"].get<std::string>(), std::string("pack"));
         // The athlete as the model: no deviation from oneself.
-        const Answer self = run(QStringList{QStringLiteral("assess")} + files +
-                                QStringList{QStringLiteral("--model-landmarks"), kWorked + "landmarks.csv",
-                                            QStringLiteral("--model-events"), kWorked + "events.csv"});
+        const Answer self = runCli(QStringList{QStringLiteral("assess")} + files +
+                                   QStringList{QStringLiteral("--model-landmarks"), kWorked + "landmarks.csv",
+                                               QStringLiteral("--model-events"), kWorked + "events.csv"});
         QCOMPARE(self.json["deviations"][0]["reference"].get<std::string>(), std::string("model"));
         QVERIFY(std::abs(self.json["deviations"][1]["deviation"].get<double>()) < 3);
     }
@@ -131,7 +110,7 @@ private slots:
         QStringList arguments = {QStringLiteral("measure")};
         for (auto it = files.begin(); it != files.end(); ++it)
             arguments << it.key() << it.value();
-        const Answer answer = run(arguments);
+        const Answer answer = runCli(arguments);
         QCOMPARE(answer.code, 2);
         QVERIFY2(QString::fromStdString(answer.json["error"]["where"].get<std::string>()).contains(where),
                  answer.json.dump().c_str());
@@ -139,19 +118,19 @@ private slots:
     }
     void packsAreChecked() {
         const Answer good =
-            run({QStringLiteral("pack"), QStringLiteral("check"), QStringLiteral(PACKS "/fencing_lunge.json")});
+            runCli({QStringLiteral("pack"), QStringLiteral("check"), QStringLiteral(PACKS "/fencing_lunge.json")});
         QCOMPARE(good.code, 0);
         QCOMPARE(good.json["ok"].get<bool>(), true);
         const QString bad = file(QStringLiteral("bad.json"), R"({"format": "riflesso-skill-pack", "version": 1})");
-        const Answer answer = run({QStringLiteral("pack"), QStringLiteral("check"), bad});
+        const Answer answer = runCli({QStringLiteral("pack"), QStringLiteral("check"), bad});
         QCOMPARE(answer.code, 2);
         QVERIFY(answer.json["faults"].size() > 5); // every fault, not the first
         QVERIFY(answer.json["faults"][0]["path"].get<std::string>().starts_with("$."));
-        QCOMPARE(run(words("pack mend x.json")).code, 2);
+        QCOMPARE(runCli(words("pack mend x.json")).code, 2);
     }
     void probesAndFrames() {
         const QString clip = QStringLiteral(DEMO_CLIPS "/instructors.mp4");
-        const Answer probe = run({QStringLiteral("probe"), clip});
+        const Answer probe = runCli({QStringLiteral("probe"), clip});
         QCOMPARE(probe.code, 0);
         QCOMPARE(probe.json["frames"].get<int>(), static_cast<int>(probe.json["times_s"].size()));
         QCOMPARE(probe.json["codec"].get<std::string>(), std::string("h264"));
@@ -159,60 +138,60 @@ private slots:
         QVERIFY(!probe.json["has_sound"].get<bool>());
         QVERIFY(probe.json["gaps"].empty());
         const QString png = dir_.filePath(QStringLiteral("f.png"));
-        const Answer frame = run({QStringLiteral("frame"), clip, QStringLiteral("--index"), QStringLiteral("60"),
-                                  QStringLiteral("--out"), png});
+        const Answer frame = runCli({QStringLiteral("frame"), clip, QStringLiteral("--index"), QStringLiteral("60"),
+                                     QStringLiteral("--out"), png});
         QCOMPARE(frame.code, 0);
         QVERIFY(std::abs(frame.json["time_s"].get<double>() - 1) < 1e-6);
         QVERIFY(QFileInfo(png).size() > 100000);
-        QCOMPARE(run({QStringLiteral("frame"), clip, QStringLiteral("--index"), QStringLiteral("99999"),
-                      QStringLiteral("--out"), png})
+        QCOMPARE(runCli({QStringLiteral("frame"), clip, QStringLiteral("--index"), QStringLiteral("99999"),
+                         QStringLiteral("--out"), png})
                      .code,
                  2);
-        QCOMPARE(run({QStringLiteral("probe"), file(QStringLiteral("no.mp4"), "no clip")}).code, 2);
-        QCOMPARE(run({QStringLiteral("probe"), file(QStringLiteral("empty.mp4"), {})})
+        QCOMPARE(runCli({QStringLiteral("probe"), file(QStringLiteral("no.mp4"), "no clip")}).code, 2);
+        QCOMPARE(runCli({QStringLiteral("probe"), file(QStringLiteral("empty.mp4"), {})})
                      .json["error"]["got"]
                      .get<std::string>(),
                  std::string("an empty file"));
     }
     void demoVerifyTables() {
         const QString folder = dir_.filePath(QStringLiteral("demo"));
-        QCOMPARE(run({QStringLiteral("demo"), folder}).code, 0);
-        const Answer check = run({QStringLiteral("verify"), folder});
+        QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 0);
+        const Answer check = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(check.code, 0);
         QCOMPARE(check.json["ok"].get<bool>(), true);
         QCOMPARE(check.json["repetitions"].get<int>(), 16);
-        QCOMPARE(run({QStringLiteral("demo"), folder}).code, 2); // never over a library
-        QCOMPARE(run({QStringLiteral("report"), folder, QStringLiteral("--assessment"), QStringLiteral("5"),
-                      QStringLiteral("--out"), dir_.filePath(QStringLiteral("r.pdf"))})
+        QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 2); // never over a library
+        QCOMPARE(runCli({QStringLiteral("report"), folder, QStringLiteral("--assessment"), QStringLiteral("5"),
+                         QStringLiteral("--out"), dir_.filePath(QStringLiteral("r.pdf"))})
                      .code,
                  2);
-        QCOMPARE(run({QStringLiteral("verify"), dir_.filePath(QStringLiteral("none"))}).code, 2);
+        QCOMPARE(runCli({QStringLiteral("verify"), dir_.filePath(QStringLiteral("none"))}).code, 2);
         const QString tables = dir_.filePath(QStringLiteral("tables"));
-        QCOMPARE(run({QStringLiteral("tables"), folder, QStringLiteral("--case"), QStringLiteral("1"),
-                      QStringLiteral("--out"), tables})
+        QCOMPARE(runCli({QStringLiteral("tables"), folder, QStringLiteral("--case"), QStringLiteral("1"),
+                         QStringLiteral("--out"), tables})
                      .code,
                  0);
         const Answer assessed =
-            run({QStringLiteral("assess"), QStringLiteral("--pack"), tables + "/pack.json",
-                 QStringLiteral("--landmarks"), tables + "/landmarks.csv", QStringLiteral("--events"),
-                 tables + "/events.csv", QStringLiteral("--observations"), tables + "/observations.csv",
-                 QStringLiteral("--athlete"), tables + "/athlete.json", QStringLiteral("--model-landmarks"),
-                 tables + "/model-landmarks.csv", QStringLiteral("--model-events"), tables + "/model-events.csv",
-                 QStringLiteral("--model-athlete"), tables + "/model-athlete.json"});
+            runCli({QStringLiteral("assess"), QStringLiteral("--pack"), tables + "/pack.json",
+                    QStringLiteral("--landmarks"), tables + "/landmarks.csv", QStringLiteral("--events"),
+                    tables + "/events.csv", QStringLiteral("--observations"), tables + "/observations.csv",
+                    QStringLiteral("--athlete"), tables + "/athlete.json", QStringLiteral("--model-landmarks"),
+                    tables + "/model-landmarks.csv", QStringLiteral("--model-events"), tables + "/model-events.csv",
+                    QStringLiteral("--model-athlete"), tables + "/model-athlete.json"});
         QVERIFY2(assessed.code == 0, qPrintable(assessed.messages));
         QCOMPARE(assessed.json["prescription"]["focus"][0]["fault"].get<std::string>(), std::string("late_arm"));
         QCOMPARE(assessed.json["stress"].dump(), std::string(R"(["calm"])"));
         // A clip that was moved away is named.
         for (const QString& clip : QDir(folder + QStringLiteral("/media")).entryList(QDir::Files))
             QFile::remove(folder + QStringLiteral("/media/") + clip);
-        const Answer gone = run({QStringLiteral("verify"), folder});
+        const Answer gone = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(gone.code, 2);
         QCOMPARE(gone.json["missing_media"].size(), std::size_t(2));
     }
     void unknownCommands() {
-        QCOMPARE(run({}).code, 2);
-        QCOMPARE(run({QStringLiteral("dance")}).code, 2);
-        QVERIFY(QString::fromStdString(run({QStringLiteral("dance")}).json["error"]["expected"].get<std::string>())
+        QCOMPARE(runCli({}).code, 2);
+        QCOMPARE(runCli({QStringLiteral("dance")}).code, 2);
+        QVERIFY(QString::fromStdString(runCli({QStringLiteral("dance")}).json["error"]["expected"].get<std::string>())
                     .contains(QStringLiteral("assess")));
     }
 };

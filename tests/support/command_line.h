@@ -1,0 +1,32 @@
+#pragma once
+// riflesso-cli as scripts see it.
+
+#include "core/json_walk.h"
+
+#include <QProcess>
+#include <QStringList>
+
+namespace riflesso::test {
+
+struct Answer {
+    int code = -1;
+    Json json;
+    QString messages; ///< standard error
+};
+
+inline Answer runCli(const QStringList& arguments) {
+    QProcess process;
+    process.start(QStringLiteral(PROGRAMS "/riflesso-cli"), arguments);
+    Answer answer;
+    if (!process.waitForFinished(120000))
+        return answer;
+    answer.code = process.exitCode();
+    answer.messages = QString::fromUtf8(process.readAllStandardError());
+    const std::string out = process.readAllStandardOutput().toStdString();
+    answer.json = Json::parse(out, nullptr, false);
+    if (answer.json.is_discarded())
+        qWarning("no JSON: %s", out.c_str());
+    return answer;
+}
+
+} // namespace riflesso::test
