@@ -18,7 +18,7 @@ Workspace::~Workspace() { servers_.clear(); }
 QImage toImage(const Picture& picture) {
     auto* keep = new std::shared_ptr<const std::vector<std::uint8_t>>(picture.rgb);
     return QImage(
-        picture.rgb->data(), picture.width, picture.height, 3 * picture.width, QImage::Format_RGB888,
+        picture.rgb->data(), picture.width, picture.height, qsizetype(3) * picture.width, QImage::Format_RGB888,
         [](void* held) { delete static_cast<std::shared_ptr<const std::vector<std::uint8_t>>*>(held); }, keep);
 }
 

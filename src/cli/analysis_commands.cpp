@@ -106,7 +106,10 @@ Result<Json> smoothCommand(const Words& words) {
         std::all_of(intervals.begin(), intervals.end(), [&](double d) { return std::abs(d - step) <= kEven * step; });
     if (!even) {
         Samples resampled;
-        for (double t = samples->timesS.front(); t <= samples->timesS.back() + 1e-9; t += step) {
+        const auto count =
+            static_cast<std::size_t>(std::floor((samples->timesS.back() - samples->timesS.front()) / step + 1e-9)) + 1;
+        for (std::size_t i = 0; i < count; ++i) {
+            const double t = samples->timesS.front() + static_cast<double>(i) * step;
             resampled.timesS.push_back(t);
             resampled.values.push_back(
                 shapePreservingCubic(samples->timesS, samples->values, std::min(t, samples->timesS.back())));

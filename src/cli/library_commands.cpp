@@ -135,7 +135,8 @@ Result<Json> report(const Words& words) {
             ++missing;
             return QImage();
         }
-        return QImage(picture->rgb->data(), picture->width, picture->height, 3 * picture->width, QImage::Format_RGB888)
+        return QImage(picture->rgb->data(), picture->width, picture->height, qsizetype(3) * picture->width,
+                      QImage::Format_RGB888)
             .copy();
     };
     if (const auto written = writePdf(*content, pictures, absolute(out)); !written)

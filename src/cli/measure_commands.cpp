@@ -94,6 +94,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
     const auto view = word<View>(arguments, prefix + "view", "side, front, rear or top", viewFrom);
     const auto scale = arguments.number(prefix + "scale", 1e-9, kMaxScale);
     const auto slowMotion = arguments.number(prefix + "slow-motion", 1e-3, kMaxSlowMotion);
+    const auto bearing = arguments.number(prefix + "bearing", 0, 90);
     if (!handedness)
         return handedness.error();
     if (!facing)
@@ -104,11 +105,14 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
         return scale.error();
     if (!slowMotion)
         return slowMotion.error();
+    if (!bearing)
+        return bearing.error();
     defaults.handedness = *handedness;
     defaults.facing = *facing;
     defaults.view = *view;
     defaults.scale = *scale;
     defaults.slowMotion = *slowMotion;
+    defaults.bearingDeg = *bearing;
     auto read = readTrials({*landmarks, *landmarksPath, events, eventsPath, observations, observationsPath}, defaults,
                            out.facts, pack);
     if (!read)
@@ -120,7 +124,8 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
 
 std::vector<std::string> setSwitches(const std::string& prefix) {
     std::vector<std::string> names;
-    for (const char* name : {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "athlete"})
+    for (const char* name :
+         {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "bearing", "athlete"})
         names.push_back(prefix + name);
     return names;
 }

@@ -17,6 +17,9 @@ Json valueJson(const MeasureValue& value) {
     out["reason"] = textOrNull(value.reason);
     if (!value.offsets.empty())
         out["offsets"] = value.offsets;
+    out["validity"] = toString(value.validity);
+    if (value.validity == Validity::AsSeen)
+        out["view_error"] = number(value.viewError);
     if (value.filtered)
         out["filtered"] = true;
     for (const auto& [name, extra] : value.extras)

@@ -298,6 +298,7 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
         trial.capture.handedness = handedness.value_or(Side::Right);
         trial.capture.metresPerPixel = pick(defaults.scale, facts.scale);
         trial.capture.slowMotion = slowMotion;
+        trial.capture.bearingDeg = defaults.bearingDeg;
         if (own != facts.trials.end()) {
             trial.stress = own->second.stress;
             trial.performer = own->second.performer;
@@ -328,7 +329,7 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
 Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view name) {
     std::vector<JsonFault> faults;
     AthleteFacts facts;
-    const auto json = parseJson(text, 1024 * 1024, faults);
+    const auto json = parseJson(text, std::size_t(1) << 20, faults);
     if (json) {
         const JsonNode node(*json, "$", faults);
         constexpr std::string_view kStressWords = "calm fed machine surprise live scored competition";

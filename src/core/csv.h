@@ -30,7 +30,7 @@ struct TrialTables {
 struct TrialDefaults {
     std::optional<Side> handedness, facing;
     std::optional<View> view;
-    std::optional<double> scale, slowMotion;
+    std::optional<double> scale, slowMotion, bearingDeg;
     int pictureHeight = 0; ///< 0: unknown; marks without sigma_px get 2 px
     double markingFrames = kDefaultMarkingFrames;
 };

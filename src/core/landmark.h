@@ -62,7 +62,9 @@ struct Capture {
     Side handedness = Side::Right;
     std::optional<double> metresPerPixel;
     double scaleRelativeU = 0; ///< relative standard uncertainty of the scale
-    double slowMotion = 1;     ///< capture rate / stored rate; > 0
+    /// Between the camera's axis and the normal of the plane of movement, degrees, unsigned; none: not known.
+    std::optional<double> bearingDeg;
+    double slowMotion = 1; ///< capture rate / stored rate; > 0
 };
 
 /// The side a role means here; none for front_at and rear_at, which a trial's own marks decide.

@@ -1,5 +1,6 @@
 #include "core/measure.h"
 
+#include "core/capture_plan.h"
 #include "core/measure_cycles.h"
 #include "core/measure_moment.h"
 #include "core/measure_path.h"
@@ -11,9 +12,15 @@
 
 #include <algorithm>
 #include <charconv>
+#include <cmath>
 #include <functional>
+#include <numbers>
 
 namespace riflesso {
+
+std::string_view toString(Validity validity) {
+    return validity == Validity::True ? "true" : validity == Validity::AsSeen ? "as_seen" : "refused";
+}
 
 const MeasureValue* TrialMeasures::find(std::string_view id) const {
     for (const auto& [name, value] : measures)
@@ -106,6 +113,46 @@ bool isFiltered(const MeasureDef& def) {
     return def.kind == Kind::Speed || def.kind == Kind::AngularSpeed || isPathKind(def.kind) || def.stat != Stat::None;
 }
 
+/// Kinds that read a picture's geometry, and so depend on where the camera stands.
+bool isGeometry(const MeasureDef& def) {
+    switch (def.kind) {
+    case Kind::Interval:
+    case Kind::PhaseShare:
+    case Kind::TempoRatio:
+    case Kind::Rate:
+    case Kind::Observed:
+    case Kind::PeakOrder:
+    case Kind::Turn:
+        return false;
+    default:
+        return true;
+    }
+}
+
+/// What the bearing of the camera leaves of a value: an angle in a plane turned away reads anywhere in a range, a
+/// length across it is foreshortened by the cosine.
+void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
+    const double bearing = context.trial.capture.bearingDeg.value_or(0);
+    if (!value.valid() || !isGeometry(def) || bearing <= kSquareDeg)
+        return;
+    if (bearing > kMostObliqueDeg) {
+        const auto rounded = std::to_string(std::lround(bearing));
+        value.value.reset();
+        value.validity = Validity::Refused;
+        value.reason = "filmed " + rounded + " degrees off the plane of movement: film square to it";
+        return;
+    }
+    value.validity = Validity::AsSeen;
+    if (def.unit == "deg") {
+        const double size = std::min(std::abs(*value.value), 180.0);
+        const auto [low, high] = seenAngleRange(size, bearing);
+        value.viewError = std::max(size - low, high - size);
+    } else {
+        value.viewError = std::abs(*value.value) * (1 / std::cos(bearing * std::numbers::pi / 180) - 1);
+    }
+    value.notes.push_back("as seen from " + std::to_string(std::lround(bearing)) + " degrees off");
+}
+
 TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
     TrialMeasures out{context.trial.id, context.events.cycle, {}};
     for (const MeasureDef& def : context.pack.measures) {
@@ -116,6 +163,7 @@ TrialMeasures measureRepetition(const MeasureContext& context, const std::functi
                 if (value.unit.empty())
                     value.unit = def.unit;
                 value.filtered = true;
+                judgeView(context, def, value);
                 out.measures.emplace_back(id, std::move(value));
             }
             continue;
@@ -123,6 +171,7 @@ TrialMeasures measureRepetition(const MeasureContext& context, const std::functi
         MeasureValue value = measureOne(context, def);
         value.unit = def.unit;
         value.filtered = isFiltered(def);
+        judgeView(context, def, value);
         out.measures.emplace_back(def.id, std::move(value));
     }
     return out;

@@ -122,6 +122,11 @@ public:
         return fault(path_, "frame " + std::to_string(index) + " could not be decoded");
     }
 
+    void prepare(int index) override {
+        if (index == nextIndex_ && index < info_.frames() && !cache_.find(index))
+            (void)decodeTo(index); // a frame that cannot be decoded is said when it is asked for
+    }
+
     Result<std::vector<int>> repeatedFrames(const std::function<bool(double)>& goOn) override {
         std::vector<int> repeated;
         std::size_t lastHash = 0;

@@ -48,6 +48,9 @@ public:
     [[nodiscard]] virtual const ClipInfo& info() const = 0;
     /// Exactly frame `index`, whichever way it is reached. 0 <= index < info().frames().
     [[nodiscard]] virtual Result<Picture> frame(int index) = 0;
+    /// Decodes frame `index` into the cache when it is the next in line, so that asking for it later is quick. Does
+    /// nothing when that would mean seeking.
+    virtual void prepare(int index) = 0;
     /// Bytes of decoded frames kept now; never above the bound by more than one frame.
     [[nodiscard]] virtual std::size_t cachedBytes() const = 0;
     /// Frames whose content equals the frame before; decodes the whole clip. `goOn` is asked now and then.

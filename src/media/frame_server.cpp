@@ -38,14 +38,25 @@ void FrameServer::forget(int view) {
 void FrameServer::run() {
     std::unique_ptr<ClipReader> reader;
     std::optional<Error> broken;
+    // Frames after the one a view saw last are decoded while nobody asks: the next step forward is then ready.
+    constexpr int kAhead = 8;
+    int ahead = 0, aheadEnd = -1;
     for (;;) {
         Request request;
+        bool ofView = false;
         {
             std::unique_lock lock(mutex_);
-            wake_.wait(lock, [this] { return stop_ || !waiting_.empty() || !queue_.empty(); });
+            const auto asked = [this] { return stop_ || !waiting_.empty() || !queue_.empty(); };
+            if (!asked() && reader && ahead <= aheadEnd) {
+                lock.unlock();
+                reader->prepare(ahead++);
+                continue;
+            }
+            wake_.wait(lock, asked);
             if (stop_)
                 return;
-            if (!waiting_.empty()) {
+            ofView = !waiting_.empty();
+            if (ofView) {
                 request = std::move(waiting_.begin()->second);
                 waiting_.erase(waiting_.begin());
             } else {
@@ -61,6 +72,10 @@ void FrameServer::run() {
                 broken = opened.error();
         }
         request.ready(broken ? Result<Picture>(*broken) : reader->frame(request.index));
+        if (ofView) {
+            ahead = request.index + 1;
+            aheadEnd = request.index + kAhead;
+        }
     }
 }
 

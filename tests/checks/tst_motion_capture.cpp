@@ -182,6 +182,42 @@ private slots:
         QCOMPARE(data["rows"].size(), 688U);
         QVERIFY2(worst <= 0.05, qPrintable(QString::number(worst)));
     }
+    void obliqueFramesAreNotCalledTrue() {
+        // Where the projection is more than 5 degrees off the angle in space, the number is as seen or refused once the
+        // bearing is given: the horizontal angle between the foot's direction and the picture.
+        const Json data = readJson(TEST_DATA "/bvh_cmu_01_01.json");
+        const Pack pack = packWithMeasure(
+            {{"kind", "angle"}, {"points", {"left_hip", "left_knee", "left_ankle"}}, {"at", "down"}, {"unit", "deg"}});
+        int oblique = 0, squareAndTrue = 0;
+        for (const Json& row : data["rows"]) {
+            const auto frame = static_cast<std::size_t>(row[0].get<double>());
+            const auto& p = places_[frame];
+            const double off = std::abs(row[4].get<double>() - row[2].get<double>());
+            Trial trial = emptyTrial();
+            for (const auto& [joint, landmark] : kLandmarks)
+                trial.marks[landmark][30] = {seen(p.at(joint)), 0.5, ""};
+            addEvent(trial, "down", 30);
+            const Eigen::Vector3d foot = p.at("LeftToeBase") - p.at("LeftFoot"),
+                                  thigh = p.at("LeftLeg") - p.at("LeftUpLeg");
+            const auto bearingOf = [](const Eigen::Vector3d& v) {
+                return std::atan2(std::abs(v[0]), std::abs(v[2])) * 180 / std::numbers::pi;
+            };
+            trial.capture.bearingDeg =
+                std::max(bearingOf(foot), std::hypot(thigh[0], thigh[2]) > 2 ? bearingOf(thigh) : 0.0);
+            const auto measures = measureTrials(pack, {trial}, 6);
+            const MeasureValue* value = measures[0].find("m");
+            if (off > 5) {
+                ++oblique;
+                QVERIFY2(value->validity != Validity::True,
+                         qPrintable(QString("frame %1, %2 off").arg(frame).arg(off)));
+            } else if (value->validity == Validity::True) {
+                ++squareAndTrue;
+            }
+        }
+        qInfo("%d rows more than 5 degrees off, none called true; %d called true", oblique, squareAndTrue);
+        QVERIFY(oblique > 20);
+        QVERIFY(squareAndTrue > 0);
+    }
     void proposals_data() {
         QTest::addColumn<double>("badShare");
         QTest::addColumn<double>("wanted"); // share of sharp events within two frames

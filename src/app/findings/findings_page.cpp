@@ -22,7 +22,8 @@
 namespace riflesso {
 namespace {
 
-constexpr QSize kPicture(246, 184);
+constexpr QSize kSmallest(246, 184), kLargest(560, 420);
+constexpr int kListShare = 10, kEvidenceShare = 16, kWhyShare = 10;
 
 } // namespace
 
@@ -31,9 +32,9 @@ FindingsPage::FindingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addWidget(buildList(), 10);
-    layout->addWidget(buildEvidence(), 16);
-    layout->addWidget(buildWhy(), 10);
+    layout->addWidget(buildList(), kListShare);
+    layout->addWidget(buildEvidence(), kEvidenceShare);
+    layout->addWidget(buildWhy(), kWhyShare);
 }
 
 QWidget* FindingsPage::buildList() {
@@ -97,9 +98,7 @@ QWidget* FindingsPage::buildEvidence() {
         auto* column = new QVBoxLayout;
         pictures_[i] = new QLabel;
         pictures_[i]->setObjectName(QStringLiteral("evidence-%1").arg(i + 1));
-        pictures_[i]->setFixedSize(kPicture);
         captions_[i] = label({});
-        captions_[i]->setFixedWidth(kPicture.width());
         captions_[i]->setStyleSheet(QStringLiteral("font-size: 8.5pt; color: %1;")
                                         .arg((i == 0 ? theme::colours().athleteText : theme::colours().model).name()));
         column->addWidget(pictures_[i]);
@@ -354,6 +353,53 @@ void FindingsPage::choose(const std::string& fault) {
     showWhy();
 }
 
+QSize FindingsPage::pictureSize() const {
+    constexpr int kMargins = 44, kBelow = 300; // beside the pair, and for what stands above and below it
+    const int column = width() * kEvidenceShare / (kListShare + kEvidenceShare + kWhyShare);
+    const QSize wanted = QSize(4, 3).scaled((column - kMargins) / 2, height() - kBelow, Qt::KeepAspectRatio);
+    return wanted.expandedTo(kSmallest).boundedTo(kLargest);
+}
+
+void FindingsPage::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    if (workspace().hasCase() && !shownPictures_.empty() && pictures_[0]->size() != pictureSize())
+        showPictures();
+}
+
+void FindingsPage::showPictures() {
+    const CaseData& data = workspace().data();
+    const QSize size = pictureSize();
+    auto lines = figureLines(
+        data.pack, resolveRoles(data.pack, trialsOf(data, workspace().session(), workspace().stress()).front()));
+    for (int i = 0; i < 2; ++i) {
+        const bool there = static_cast<std::size_t>(i) < shownPictures_.size();
+        pictures_[i]->setFixedSize(size);
+        captions_[i]->setFixedWidth(size.width());
+        pictures_[i]->setVisible(there);
+        captions_[i]->setVisible(there);
+        if (!there)
+            continue;
+        const PictureRef ref = shownPictures_[static_cast<std::size_t>(i)];
+        captions_[i]->setText(ref.caption);
+        pictures_[i]->setAccessibleName(ref.caption);
+        QLabel* target = pictures_[i];
+        auto modelLines = lines;
+        if (ref.ofModel)
+            for (const Trial& trial : modelTrialsOf(data)) {
+                modelLines = figureLines(data.pack, resolveRoles(data.pack, trial));
+                break;
+            }
+        workspace().enqueueFrame(
+            ref.clipPath, ref.frame, target, [target, ref, modelLines, size](const QImage& image, int) {
+                const qreal ratio = target->devicePixelRatioF();
+                QImage drawn = keyPicture(
+                    ref, modelLines, [&image](const QString&, int) { return image; }, size * ratio);
+                drawn.setDevicePixelRatio(ratio);
+                target->setPixmap(QPixmap::fromImage(drawn));
+            });
+    }
+}
+
 void FindingsPage::showEvidence() {
     const auto assessment = workspace().assessment();
     const CaseData& data = workspace().data();
@@ -371,32 +417,7 @@ void FindingsPage::showEvidence() {
     safety_->setText(words::text(def->safetyText));
     safety_->setVisible(!def->safetyText.empty());
     shownPictures_ = evidencePictures(data, *assessment, *def);
-    auto lines = figureLines(
-        data.pack, resolveRoles(data.pack, trialsOf(data, workspace().session(), workspace().stress()).front()));
-    for (int i = 0; i < 2; ++i) {
-        const bool there = static_cast<std::size_t>(i) < shownPictures_.size();
-        pictures_[i]->setVisible(there);
-        captions_[i]->setVisible(there);
-        if (!there)
-            continue;
-        const PictureRef ref = shownPictures_[static_cast<std::size_t>(i)];
-        captions_[i]->setText(ref.caption);
-        pictures_[i]->setAccessibleName(ref.caption);
-        QLabel* target = pictures_[i];
-        auto modelLines = lines;
-        if (ref.ofModel)
-            for (const Trial& trial : modelTrialsOf(data)) {
-                modelLines = figureLines(data.pack, resolveRoles(data.pack, trial));
-                break;
-            }
-        workspace().enqueueFrame(ref.clipPath, ref.frame, target, [target, ref, modelLines](const QImage& image, int) {
-            const qreal ratio = target->devicePixelRatioF();
-            QImage drawn = keyPicture(
-                ref, modelLines, [&image](const QString&, int) { return image; }, kPicture * ratio);
-            drawn.setDevicePixelRatio(ratio);
-            target->setPixmap(QPixmap::fromImage(drawn));
-        });
-    }
+    showPictures();
     clearLayout(rulers_);
     const std::function<void(const ConditionTree&)> addRulers = [&](const ConditionTree& node) {
         if (node.shape == ConditionTree::Shape::Leaf && node.leaf.subject == Condition::Subject::Measure) {

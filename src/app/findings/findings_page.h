@@ -26,6 +26,7 @@ public:
 
 protected:
     void keyPressEvent(QKeyEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
 private:
     QWidget* buildList();
@@ -34,6 +35,8 @@ private:
     void showList();
     void choose(const std::string& fault);
     void showEvidence();
+    void showPictures();
+    [[nodiscard]] QSize pictureSize() const; ///< as large as the window leaves room for
     void showWhy();
     void decide(Decision::Choice choice);
     [[nodiscard]] const Decision* decisionOn(const std::string& fault) const;

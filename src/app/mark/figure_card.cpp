@@ -15,7 +15,7 @@
 namespace riflesso {
 
 FigureCard::FigureCard(QWidget* parent) : QWidget(parent) {
-    setMinimumHeight(140);
+    setMinimumHeight(110);
     setMaximumHeight(200);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setAccessibleName(tr("Figure card: which landmark is next"));

@@ -20,7 +20,7 @@ public:
     /// positions: any units, y down; lines between landmarks; state and words of each.
     void setFigure(std::map<std::string, QPointF> positions, std::vector<std::pair<std::string, std::string>> lines);
     void setStates(std::map<std::string, MarkState> states);
-    [[nodiscard]] QSize sizeHint() const override { return {270, 190}; }
+    [[nodiscard]] QSize sizeHint() const override { return {270, 130}; }
     /// A standing figure for packs without a model: positions of all body landmarks.
     [[nodiscard]] static std::map<std::string, QPointF> standing();
 
