@@ -75,7 +75,7 @@ void PacksPage::refresh() {
                                            ? source(def.source)
                                            : QStringLiteral("%1, tolerance %2 (%3)")
                                                  .arg(words::referenceText(def, reference),
-                                                      words::number(def.tolerance, 2), source(def.source))});
+                                                      QString::number(def.tolerance, 'g', 4), source(def.source))});
     }
     QTreeWidgetItem* observations = group(tr("Observations"), pack.observations.size());
     for (const ObservationDef& def : pack.observations)
