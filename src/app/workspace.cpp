@@ -204,9 +204,10 @@ void Workspace::assessLater() {
                 in.facts = factsOf(*data, QDate::currentDate());
                 in.school = school;
                 if (!in.trials.empty() && !in.trials.front().variant.empty())
-                    in.situation["variant"] = in.trials.front().variant;
+                    in.choices.situation["variant"] = in.trials.front().variant;
                 for (const Decision& decision : data->decisions)
-                    (decision.choice == Decision::Choice::WorkOn ? in.decisions.workOn : in.decisions.setAside)
+                    (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn
+                                                                 : in.choices.decisions.setAside)
                         .push_back(decision.fault);
                 return std::make_shared<const Assessment>(assess(in));
             },

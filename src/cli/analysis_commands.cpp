@@ -5,6 +5,7 @@
 #include "cli/files.h"
 #include "core/capture_plan.h"
 #include "core/csv.h"
+#include "core/laps.h"
 #include "core/reliability.h"
 #include "core/retest.h"
 #include "core/signal.h"
@@ -172,6 +173,77 @@ Result<Json> reliabilityCommand(const Words& words) {
                             {"high", r.agreement->high}};
     out["subjects"] = table->subjects();
     out["raters"] = table->raters();
+    return out;
+}
+
+namespace {
+
+Json uncertainJson(const Uncertain& value) { return {{"value", value.value}, {"u", value.u}}; }
+
+Json figuresJson(const LapFigures& figures, Counted counted) {
+    return {{"rate_per_minute", uncertainJson(figures.ratePerMinute)},
+            {"length_m", uncertainJson(figures.lengthM)},
+            {"speed_m_s", uncertainJson(figures.speedMps)},
+            {"per", counted == Counted::Cycles ? "cycle" : "side"}};
+}
+
+struct CountedFile {
+    std::string path, text;
+    Counted counted = Counted::Cycles;
+};
+/// One file and what was counted in it.
+Result<CountedFile> readCounted(const Words& words, const std::string& usage) {
+    const auto arguments = Arguments::parse(words, {"count"});
+    if (!arguments)
+        return arguments.error();
+    if (arguments->plain().size() != 1)
+        return badInput("command line", usage, std::to_string(arguments->plain().size()) + " words");
+    const std::string count = arguments->value("count").value_or("cycles");
+    if (count != "cycles" && count != "sides")
+        return badInput("--count", "cycles or sides", count);
+    CountedFile out{arguments->plain()[0], {}, count == "sides" ? Counted::Sides : Counted::Cycles};
+    auto text = readFile(out.path);
+    if (!text)
+        return text.error();
+    out.text = std::move(*text);
+    return out;
+}
+
+} // namespace
+
+Result<Json> lapsCommand(const Words& words) {
+    const auto file = readCounted(words, "laps L.csv [--count cycles|sides]");
+    if (!file)
+        return file.error();
+    const auto laps = readLaps(file->text, file->path);
+    if (!laps)
+        return laps.error();
+    const LapTable table = lapTable(*laps, file->counted);
+    Json out;
+    out["counted"] = toString(table.counted);
+    out["laps"] = Json::array();
+    for (const LapFigures& lap : table.laps)
+        out["laps"].push_back(figuresJson(lap, table.counted));
+    out["whole"] = figuresJson(table.whole, table.counted);
+    return out;
+}
+
+Result<Json> tapsCommand(const Words& words) {
+    const auto file = readCounted(words, "taps T.csv [--count cycles|sides]");
+    if (!file)
+        return file.error();
+    const auto times = readTimes(file->text, file->path);
+    if (!times)
+        return times.error();
+    const auto rate = tappedRate(*times, file->counted);
+    if (!rate)
+        return badInput(file->path + ": " + rate.error().where, rate.error().expected, rate.error().got);
+    Json out;
+    out["counted"] = toString(rate->counted);
+    out["taps"] = rate->taps;
+    out["rate_per_minute"] = uncertainJson(rate->perMinute);
+    out["by_the_other_count"] = uncertainJson(rate->otherPerMinute);
+    out["unevenness"] = rate->unevenness;
     return out;
 }
 

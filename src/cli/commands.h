@@ -15,6 +15,11 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> frame(const Words& words);
 [[nodiscard]] Result<Json> measure(const Words& words);
 [[nodiscard]] Result<Json> assessCommand(const Words& words);
+/// Measures model trials and writes them as a model file.
+[[nodiscard]] Result<Json> modelCommand(const Words& words);
+/// Rate, length and speed from a table of laps, or a rate from tapped times.
+[[nodiscard]] Result<Json> lapsCommand(const Words& words);
+[[nodiscard]] Result<Json> tapsCommand(const Words& words);
 [[nodiscard]] Result<Json> rung(const Words& words);
 [[nodiscard]] Result<Json> eventsCommand(const Words& words);
 [[nodiscard]] Result<Json> retestCommand(const Words& words);

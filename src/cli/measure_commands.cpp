@@ -2,7 +2,9 @@
 #include "cli/commands.h"
 #include "cli/files.h"
 #include "core/assessment.h"
+#include "core/calibration.h"
 #include "core/csv.h"
+#include "core/filming_list.h"
 #include "core/measure_set.h"
 #include "core/pack_reader.h"
 #include "core/propose_events.h"
@@ -48,6 +50,45 @@ struct SetOfTrials {
     std::vector<std::string> assumed;
     AthleteFacts facts;
 };
+
+/// Lens distortion and a plane of known points, where they are given.
+Result<void> calibrate(const Arguments& arguments, const std::string& prefix, std::vector<Trial>& trials) {
+    if (const auto path = arguments.value(prefix + "lens")) {
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        const auto lens = readLens(*text, *path);
+        if (!lens)
+            return lens.error();
+        for (Trial& trial : trials)
+            trial = withoutDistortion(trial, *lens);
+    }
+    const auto of = word<PlaneOf>(arguments, prefix + "plane-of", "movement or floor",
+                                  [](const std::string& text) -> std::optional<PlaneOf> {
+                                      if (text == "movement")
+                                          return PlaneOf::Movement;
+                                      return text == "floor" ? std::optional(PlaneOf::Floor) : std::nullopt;
+                                  });
+    if (!of)
+        return of.error();
+    const auto path = arguments.value(prefix + "plane");
+    if (!path)
+        return {};
+    if (arguments.value(prefix + "scale"))
+        return badInput("command line", "--" + prefix + "scale or --" + prefix + "plane, not both", "both");
+    const auto text = readFile(*path);
+    if (!text)
+        return text.error();
+    const auto points = readKnownPoints(*text, *path);
+    if (!points)
+        return points.error();
+    const auto plane = Plane::solve(*points, of->value_or(PlaneOf::Movement));
+    if (!plane)
+        return badInput(*path + ": " + plane.error().where, plane.error().expected, plane.error().got);
+    for (Trial& trial : trials)
+        trial = inPlane(trial, *plane);
+    return {};
+}
 
 /// Trials of the switches with a prefix: "" for the athlete, "model-" for the model. The events come from --events, or
 /// from --example, which need not be there.
@@ -119,13 +160,15 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
         return read.error();
     out.trials = std::move(read->trials);
     out.assumed = std::move(read->assumed);
+    if (const auto done = calibrate(arguments, prefix, out.trials); !done)
+        return done.error();
     return out;
 }
 
 std::vector<std::string> setSwitches(const std::string& prefix) {
     std::vector<std::string> names;
-    for (const char* name :
-         {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "bearing", "athlete"})
+    for (const char* name : {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "bearing",
+                             "athlete", "plane", "plane-of", "lens"})
         names.push_back(prefix + name);
     return names;
 }
@@ -172,7 +215,7 @@ Result<Json> assessCommand(const Words& words) {
     std::vector<std::string> known = setSwitches("");
     for (const std::string& name : setSwitches("model-"))
         known.push_back(name);
-    known.insert(known.end(), {"pack", "cutoff", "observations", "model", "school"});
+    known.insert(known.end(), {"pack", "cutoff", "observations", "model", "school", "choices"});
     const auto arguments = Arguments::parse(words, known);
     if (!arguments)
         return arguments.error();
@@ -205,16 +248,77 @@ Result<Json> assessCommand(const Words& words) {
         const auto text = readFile(*path);
         if (!text)
             return text.error();
-        auto ranges = readModelRanges(*text, *path, input.pack);
-        if (!ranges)
-            return ranges.error();
-        input.fileRanges = std::move(*ranges);
+        if (isModelFile(*text)) {
+            auto model = readModelFile(*text, *path, input.pack);
+            if (!model)
+                return model.error();
+            input.modelFile = std::move(*model);
+        } else {
+            auto ranges = readModelRanges(*text, *path, input.pack);
+            if (!ranges)
+                return ranges.error();
+            input.fileRanges = std::move(*ranges);
+        }
+    }
+    if (const auto path = arguments->value("choices")) {
+        const auto text = readFile(*path);
+        if (!text)
+            return text.error();
+        auto choices = readChoices(*text, *path, input.pack);
+        if (!choices)
+            return choices.error();
+        input.choices = std::move(*choices);
     }
     const auto school = word<School>(*arguments, "school", "root, ground, effect or earliest", schoolFrom);
     if (!school)
         return school.error();
     input.school = school->value_or(School::Root);
-    return assessmentJson(assess(input));
+    for (const std::string& best : input.choices.ownBest)
+        if (std::none_of(input.trials.begin(), input.trials.end(), [&](const Trial& t) { return t.id == best; }))
+            return badInput(*arguments->value("choices") + ": $.own_best", "a trial of the landmarks", best);
+    const Assessment assessment = assess(input);
+    std::vector<Trial> judged = input.trials;
+    std::erase_if(judged, [&](const Trial& trial) {
+        const std::vector<std::string>& best = input.choices.ownBest;
+        return std::find(best.begin(), best.end(), trial.id) != best.end();
+    });
+    Json out = assessmentJson(assessment);
+    out["filming_list"] = filmingListJson(filmingList(input.pack, judged, assessment));
+    return out;
+}
+
+Result<Json> modelCommand(const Words& words) {
+    std::vector<std::string> known = setSwitches("");
+    known.insert(known.end(), {"pack", "cutoff", "title", "source", "out"});
+    const auto arguments = Arguments::parse(words, known);
+    if (!arguments)
+        return arguments.error();
+    const auto pack = readPackFile(*arguments);
+    if (!pack)
+        return pack.error();
+    const auto hz = cutoff(*arguments);
+    if (!hz)
+        return hz.error();
+    const auto set = readSet(*arguments, "", *pack);
+    if (!set)
+        return set.error();
+    if (const auto fits = checkCutoff(*hz, set->trials); !fits)
+        return fits.error();
+    for (const char* name : {"title", "source", "out"})
+        if (const auto given = arguments->required(name); !given)
+            return given.error();
+    const double used = hz->has_value() ? **hz : chooseCutoff({&set->trials}).hz;
+    const ModelFile model =
+        makeModel(*pack, set->trials, used, *arguments->value("title"), *arguments->value("source"));
+    if (const auto written = writeFile(*arguments->value("out"), modelFileJson(model).dump(1) + "\n"); !written)
+        return written.error();
+    Json out;
+    out["out"] = *arguments->value("out");
+    out["trials"] = model.trials.size();
+    out["curves"] = model.curves.size();
+    out["cutoff_hz"] = used;
+    out["assumed"] = set->assumed;
+    return out;
 }
 
 Result<Json> eventsCommand(const Words& words) {

@@ -1,23 +1,23 @@
 #pragma once
 // One assessment: from marked trials and a pack to measures, deviations, findings and a prescription.
 
-#include "core/prescription.h"
-
+#include "core/choices.h"
 #include "core/json_walk.h"
-#include "core/result.h"
+#include "core/model_file.h"
+#include "core/result_effect.h"
 
 namespace riflesso {
 
 struct AssessmentInput {
     Pack pack;
-    std::vector<Trial> trials;      ///< one set of the athlete
-    std::vector<Trial> modelTrials; ///< may be empty: the ranges hold
+    std::vector<Trial> trials;          ///< one set of the athlete
+    std::vector<Trial> modelTrials;     ///< may be empty: the ranges hold
+    std::optional<ModelFile> modelFile; ///< in place of model trials
     std::vector<RangeDef> fileRanges;
     AthleteFacts facts;
     School school = School::Root;
     std::optional<double> cutoffHz; ///< none: by residual analysis, one for athlete and model
-    Decisions decisions;
-    Situation situation;
+    Choices choices;
     std::vector<std::string> assumed;
 };
 
@@ -28,6 +28,9 @@ struct Assessment {
     std::vector<SetDeviation> deviations; ///< measures with a reference and a value, in pack order
     std::vector<std::string> strengths;   ///< measures, in pack order
     Findings findings;
+    std::vector<ResultEffect> resultEffects;      ///< of ranked faults, where there are results enough
+    std::vector<ProfileMatch> profiles;           ///< likest first
+    std::map<std::string, std::string> positions; ///< of the coach, in the pack's disputes
     Prescription prescription;
     School school = School::Root;
     CutoffChoice cutoff;
@@ -39,6 +42,8 @@ struct Assessment {
     [[nodiscard]] const SetDeviation* deviation(std::string_view measure) const;
 };
 
+/// Own best trials (choices) are the model and are left out of the set; a model file stands before model trials; a
+/// coach's target before both. A model file also brings its cutoff, where none is given.
 [[nodiscard]] Assessment assess(const AssessmentInput& input);
 
 /// The answers of the command line, in the shapes of its contract.

@@ -74,7 +74,25 @@ Json findingJson(const Finding& finding) {
         out["leads_to"].push_back({{"fault", link.fault}, {"weight", link.weight}, {"share", link.share}});
     if (finding.changedTarget)
         out["changed_target"] = true;
+    if (finding.present)
+        for (School school : kAllSchools)
+            out["places"][std::string(toString(school))] = finding.places[static_cast<std::size_t>(school)];
+    for (const OverriddenTerm& term : finding.overridden)
+        out["overridden"].push_back({{"term", toString(term.term)},
+                                     {"computed", number(term.computed)},
+                                     {"value", term.value},
+                                     {"reason", term.reason}});
     return out;
+}
+
+Json resultEffectJson(const ResultEffect& effect) {
+    return {{"fault", effect.fault},
+            {"result", effect.result},
+            {"unit", textOrNull(effect.unit)},
+            {"with", {{"repetitions", effect.with}, {"value", effect.withValue}}},
+            {"without", {{"repetitions", effect.without}, {"value", effect.withoutValue}}},
+            {"loss", {{"value", effect.loss}, {"low", effect.interval.low}, {"high", effect.interval.high}}},
+            {"effect", effect.effect}};
 }
 
 } // namespace
@@ -122,6 +140,13 @@ Json assessmentJson(const Assessment& assessment) {
     out["prescription"] = {{"focus", std::move(focus)},
                            {"cautions", assessment.prescription.cautions},
                            {"missing", assessment.prescription.missing}};
+    out["result_effects"] = Json::array();
+    for (const ResultEffect& effect : assessment.resultEffects)
+        out["result_effects"].push_back(resultEffectJson(effect));
+    out["profiles"] = Json::array();
+    for (const ProfileMatch& match : assessment.profiles)
+        out["profiles"].push_back({{"profile", match.profile}, {"likeness", match.likeness}});
+    out["positions"] = Json(assessment.positions);
     out["school"] = toString(assessment.school);
     out["cutoff_hz"] = assessment.cutoff.hz;
     out["cutoff_by_default"] = assessment.cutoff.byDefault;

@@ -18,6 +18,8 @@ std::string_view toString(Reference::Source source) {
         return "file";
     case Reference::Source::Model:
         return "model";
+    case Reference::Source::Target:
+        return "target";
     case Reference::Source::None:
         break;
     }
@@ -170,6 +172,17 @@ Reference referenceOf(const Pack& pack, const MeasureDef& def, const std::vector
     reference.high = range->high;
     const auto source = pack.sources.find(range->source);
     reference.provenance = source == pack.sources.end() ? range->source : source->second;
+    return reference;
+}
+
+Reference targetReference(const std::vector<RangeDef>& targets, std::string_view measure, const Situation& situation) {
+    Reference reference;
+    if (const RangeDef* range = rangeFor(targets, measure, situation)) {
+        reference.source = Reference::Source::Target;
+        reference.low = range->low;
+        reference.high = range->high;
+        reference.provenance = "the coach's target";
+    }
     return reference;
 }
 

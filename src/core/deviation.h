@@ -15,7 +15,7 @@ enum class State { Within, Possible, Clear };
 
 /// Where a measure should be. A range has low or high or both; a model has a mean.
 struct Reference {
-    enum class Source { None, Pack, File, Model };
+    enum class Source { None, Pack, File, Model, Target };
     Source source = Source::None;
     std::optional<double> low, high;
     std::optional<double> modelMean;
@@ -74,6 +74,10 @@ using Situation = std::map<std::string, std::string>;
 [[nodiscard]] Reference referenceOf(const Pack& pack, const MeasureDef& def, const std::vector<RangeDef>* fileRanges,
                                     const std::vector<Trial>& modelTrials,
                                     const std::vector<TrialMeasures>& modelMeasures, const Situation& situation);
+
+/// A coach's own target for a measure, in this situation; source None where there is none.
+[[nodiscard]] Reference targetReference(const std::vector<RangeDef>& targets, std::string_view measure,
+                                        const Situation& situation);
 
 /// Deviation of a set of repetitions; none without a reference or a valid value.
 [[nodiscard]] std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference& reference,

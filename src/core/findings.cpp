@@ -1,5 +1,6 @@
 #include "core/findings.h"
 
+#include "core/fault_judge.h"
 #include "core/measure_set.h"
 
 #include <algorithm>
@@ -12,138 +13,11 @@ namespace {
 
 constexpr std::array kSchools = {"root", "ground", "effect", "earliest"};
 
-struct Degree {
-    double degree = 0, probability = 1;
-};
-using MaybeDegree = std::optional<Degree>;
-
-/// Judges the conditions of faults in one repetition.
-class Judge {
-public:
-    Judge(const Pack& pack, const Trial& trial, int cycle, const std::vector<SetDeviation>& deviations)
-        : pack_(pack), trial_(trial), cycle_(cycle), deviations_(deviations) {}
-
-    MaybeDegree tree(const ConditionTree& node) const {
-        if (node.shape == ConditionTree::Shape::Leaf)
-            return leaf(node.leaf);
-        MaybeDegree joined = node.shape == ConditionTree::Shape::Mean  ? mean(node)
-                             : node.shape == ConditionTree::Shape::All ? smallest(node)
-                                                                       : largest(node);
-        for (const ConditionTree& unless : node.unless) {
-            if (!joined || !exceeds(joined->degree, 0))
-                break;
-            const MaybeDegree excuse = tree(unless);
-            if (!excuse)
-                return {};
-            joined->degree *= 1 - excuse->degree;
-        }
-        return joined;
-    }
-
-private:
-    MaybeDegree leaf(const Condition& condition) const {
-        switch (condition.subject) {
-        case Condition::Subject::Measure:
-            return measure(condition);
-        case Condition::Subject::Observation:
-            return observation(condition);
-        case Condition::Subject::Variant:
-            if (trial_.variant != condition.id)
-                return trial_.variant.empty() ? MaybeDegree() : Degree{0, 1};
-            if (!trial_.variantFits)
-                return {};
-            return Degree{*trial_.variantFits == condition.fits ? 1.0 : 0.0, 1};
-        }
-        return {};
-    }
-    MaybeDegree measure(const Condition& condition) const {
-        for (const SetDeviation& set : deviations_) {
-            if (set.measure != condition.id)
-                continue;
-            const RepetitionDeviation* repetition = set.of(trial_.id, cycle_);
-            if (!repetition)
-                return {};
-            double delta = repetition->deviation;
-            if (condition.direction == Direction::Below)
-                delta = -delta;
-            else if (condition.direction == Direction::Either)
-                delta = std::abs(delta);
-            const double probability = repetition->u > 0 ? normalCdf((delta - set.tolerance) / repetition->u) : 1.0;
-            return Degree{degreeOf(delta, set.tolerance), probability};
-        }
-        return {};
-    }
-    MaybeDegree observation(const Condition& condition) const {
-        const auto seen = trial_.observations.find(condition.id);
-        const ObservationDef* def = pack_.observation(condition.id);
-        if (seen == trial_.observations.end() || !def)
-            return {};
-        if (def->type == ObservationType::Choice)
-            return Degree{std::count(condition.values.begin(), condition.values.end(), seen->second) ? 1.0 : 0.0, 1};
-        if (def->type != ObservationType::YesPartlyNo)
-            return {};
-        constexpr double kPartlyProbability = 0.75;
-        if (seen->second == "partly")
-            return Degree{0.5, kPartlyProbability};
-        const bool isFault = condition.direction == Direction::Above ? seen->second == "yes" : seen->second == "no";
-        return Degree{isFault ? 1.0 : 0.0, 1};
-    }
-
-    MaybeDegree mean(const ConditionTree& node) const {
-        double whole = 0, judged = 0, degree = 0, probability = 0, probabilityWeight = 0;
-        for (const ConditionTree& member : node.members) {
-            whole += member.weight;
-            const MaybeDegree part = tree(member);
-            if (!part)
-                continue;
-            judged += member.weight;
-            degree += member.weight * part->degree;
-            probability += member.weight * part->degree * part->probability;
-            probabilityWeight += member.weight * part->degree;
-        }
-        if (judged <= 0 || judged < whole / 2)
-            return {};
-        return Degree{degree / judged, probabilityWeight > 0 ? probability / probabilityWeight : 1};
-    }
-    MaybeDegree smallest(const ConditionTree& node) const {
-        MaybeDegree best;
-        bool missing = false;
-        for (const ConditionTree& member : node.members) {
-            const MaybeDegree part = tree(member);
-            if (!part) {
-                missing = true;
-                continue;
-            }
-            if (!best || part->degree < best->degree ||
-                (part->degree == best->degree && part->probability < best->probability))
-                best = part;
-        }
-        if (missing && best && exceeds(best->degree, 0))
-            return {};
-        return best;
-    }
-    MaybeDegree largest(const ConditionTree& node) const {
-        MaybeDegree best;
-        for (const ConditionTree& member : node.members) {
-            const MaybeDegree part = tree(member);
-            if (part && (!best || part->degree > best->degree ||
-                         (part->degree == best->degree && part->probability > best->probability)))
-                best = part;
-        }
-        return best;
-    }
-
-    const Pack& pack_;
-    const Trial& trial_;
-    int cycle_;
-    const std::vector<SetDeviation>& deviations_;
-};
-
 class Finder {
 public:
     Finder(const Pack& pack, const std::vector<Trial>& trials, const std::vector<TrialMeasures>& measures,
-           const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits, School school)
-        : pack_(pack), deviations_(deviations), limits_(limits), school_(school) {
+           const std::vector<SetDeviation>& deviations, const JudgingChoices& choices)
+        : pack_(pack), deviations_(deviations), choices_(choices) {
         for (const TrialMeasures& entry : measures) {
             const auto trial =
                 std::find_if(trials.begin(), trials.end(), [&](const Trial& t) { return t.id == entry.trial; });
@@ -155,14 +29,36 @@ public:
     Findings run() {
         for (const FaultDef& def : pack_.faults)
             judge(def);
+        for (Finding& finding : all_) {
+            overrideTerm(finding, Term::Severity, finding.severity);
+            overrideTerm(finding, Term::Frequency, finding.frequency);
+            overrideTerm(finding, Term::Certainty, finding.certainty);
+        }
         for (Finding& finding : all_)
             spread(finding);
         for (Finding& finding : all_)
             placeUnderCause(finding);
-        return ordered();
+        Findings out = ordered(choices_.school);
+        for (School school : kAllSchools) {
+            const std::vector<std::string> order = school == choices_.school ? out.unlifted : ordered(school).unlifted;
+            for (std::size_t i = 0; i < order.size(); ++i)
+                for (Finding& finding : out.ranked)
+                    if (finding.fault == order[i])
+                        finding.places[static_cast<std::size_t>(school)] = static_cast<int>(i) + 1;
+        }
+        return out;
     }
 
 private:
+    /// Puts the analyst's value in the place of a computed term, and keeps both.
+    void overrideTerm(Finding& finding, Term term, double& value) const {
+        for (const TermOverride& entry : choices_.overrides)
+            if (entry.fault == finding.fault && entry.term == term) {
+                finding.overridden.push_back({term, value, entry.value, entry.reason});
+                value = entry.value;
+            }
+    }
+
     void judge(const FaultDef& def) {
         Finding finding;
         finding.fault = def.id;
@@ -198,7 +94,7 @@ private:
         finding.present = finding.frequency >= kPresentShare && finding.shown >= (finding.judged == 1 ? 1 : 2);
         finding.state = std::max(treeState(def.when), State::Possible);
         finding.changedTarget = std::any_of(def.limitedBy.begin(), def.limitedBy.end(), [&](const std::string& limit) {
-            return std::find(limits_.begin(), limits_.end(), limit) != limits_.end();
+            return std::find(choices_.limits.begin(), choices_.limits.end(), limit) != choices_.limits.end();
         });
         finding.readiness = finding.changedTarget ? 0.5 : 1;
         all_.push_back(finding);
@@ -206,11 +102,15 @@ private:
 
     State leafState(const Condition& condition) const {
         if (condition.subject == Condition::Subject::Measure) {
-            for (const SetDeviation& set : deviations_)
-                if (set.measure == condition.id)
-                    return condition.direction == Direction::Either || condition.direction == set.direction
-                               ? set.state
-                               : State::Within;
+            for (const SetDeviation& set : deviations_) {
+                if (set.measure != condition.id)
+                    continue;
+                if (condition.direction != Direction::Either && condition.direction != set.direction)
+                    return State::Within;
+                const MeasureDef* def = pack_.measure(baseMeasure(condition.id));
+                const bool weak = def && def->kind == Kind::Observed && isWeak(choices_.kappas, def->observation);
+                return weak ? std::min(set.state, State::Possible) : set.state;
+            }
             return State::Within;
         }
         int judged = 0, clear = 0, possible = 0;
@@ -222,7 +122,7 @@ private:
             if (!degree)
                 continue;
             ++judged;
-            clear += degree->degree >= 1;
+            clear += degree->degree >= 1 && !isWeak(choices_.kappas, condition.id);
             possible += degree->degree > 0;
         }
         if (judged > 0 && 2 * clear >= judged)
@@ -284,11 +184,17 @@ private:
         return effect.shown ? static_cast<double>(both) / effect.shown : 0;
     }
 
+    /// How much the result suffers: the pack's word, or what the results of this set say.
+    [[nodiscard]] double ownEffect(const FaultDef& def) const {
+        const auto measured = choices_.measuredEffects.find(def.id);
+        return measured == choices_.measuredEffects.end() ? def.effect : measured->second;
+    }
+
     /// Leverage, effect term and score, from the present descendants.
     void spread(Finding& finding) {
         const FaultDef& def = *pack_.fault(finding.fault);
         finding.leverage = finding.severity;
-        finding.effect = def.effect;
+        finding.effect = ownEffect(def);
         const std::map<std::string, double> weights = reach(finding.fault);
         for (const FaultDef& other : pack_.faults) {
             const auto weight = weights.find(other.id);
@@ -298,8 +204,11 @@ private:
             const double q = together(finding, *effect);
             finding.leadsTo.push_back({other.id, weight->second, q});
             finding.leverage += effect->severity * weight->second * q;
-            finding.effect = std::max(finding.effect, weight->second * q * other.effect);
+            finding.effect = std::max(finding.effect, weight->second * q * ownEffect(other));
         }
+        overrideTerm(finding, Term::Leverage, finding.leverage);
+        overrideTerm(finding, Term::Effect, finding.effect);
+        overrideTerm(finding, Term::Readiness, finding.readiness);
         finding.score = finding.leverage * finding.frequency * finding.certainty * finding.effect * finding.readiness;
     }
 
@@ -352,16 +261,16 @@ private:
     }
 
     /// Smaller comes first in the school's order.
-    std::array<double, 3> key(const Finding& finding) const {
+    std::array<double, 3> key(const Finding& finding, School school) const {
         const FaultDef& def = *pack_.fault(finding.fault);
         const double state = finding.state == State::Clear ? 0 : 1;
         double own = 0;
-        if (school_ == School::Ground)
+        if (school == School::Ground)
             own = static_cast<double>(def.level);
-        else if (school_ == School::Earliest)
+        else if (school == School::Earliest)
             own = earliestEvent(def);
-        else if (school_ == School::Effect)
-            own = -def.effect * finding.severity * finding.frequency * finding.certainty;
+        else if (school == School::Effect)
+            own = -ownEffect(def) * finding.severity * finding.frequency * finding.certainty;
         return {state, own, -finding.score};
     }
 
@@ -372,7 +281,7 @@ private:
         return finding.safety == Caution::Stop ? 0 : 1;
     }
 
-    Findings ordered() {
+    Findings ordered(School school) const {
         Findings out;
         out.notJudged = notJudged_;
         std::vector<const Finding*> present;
@@ -385,11 +294,11 @@ private:
         // Pack order breaks ties: the sort is stable over it.
         const auto sorted = [&](std::vector<const Finding*> list) {
             std::stable_sort(list.begin(), list.end(),
-                             [&](const Finding* a, const Finding* b) { return key(*a) < key(*b); });
+                             [&](const Finding* a, const Finding* b) { return key(*a, school) < key(*b, school); });
             return list;
         };
         std::vector<const Finding*> order;
-        if (school_ == School::Root) {
+        if (school == School::Root) {
             const std::function<void(const std::string&)> under = [&](const std::string& cause) {
                 std::vector<const Finding*> level;
                 for (const Finding* finding : present)
@@ -425,8 +334,8 @@ private:
         const Trial* trial;
         int cycle;
     };
-    [[nodiscard]] Judge judgeOf(const Repetition& repetition) const {
-        return {pack_, *repetition.trial, repetition.cycle, deviations_};
+    [[nodiscard]] FaultJudge judgeOf(const Repetition& repetition) const {
+        return {pack_, *repetition.trial, repetition.cycle, deviations_, choices_.kappas};
     }
     /// Whether every condition is on a measure that the set has once.
     [[nodiscard]] bool existsOnce(const ConditionTree& node) const {
@@ -443,8 +352,7 @@ private:
     const Pack& pack_;
     std::vector<Repetition> repetitions_;
     const std::vector<SetDeviation>& deviations_;
-    const std::vector<std::string>& limits_;
-    School school_;
+    const JudgingChoices& choices_;
     std::vector<Finding> all_; // in pack order, judged or not
     std::vector<std::string> notJudged_;
 };
@@ -453,10 +361,32 @@ private:
 
 std::string_view toString(School school) { return kSchools[static_cast<std::size_t>(school)]; }
 std::optional<School> schoolFrom(std::string_view text) {
-    for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
+    for (School school : kAllSchools)
         if (toString(school) == text)
             return school;
     return {};
+}
+
+std::string_view toString(Term term) {
+    constexpr std::array<std::string_view, 6> kTerms = {"severity", "frequency", "certainty",
+                                                        "leverage", "effect",    "readiness"};
+    return kTerms[static_cast<std::size_t>(term)];
+}
+std::optional<Term> termFrom(std::string_view text) {
+    for (int i = 0; i <= static_cast<int>(Term::Readiness); ++i)
+        if (toString(static_cast<Term>(i)) == text)
+            return static_cast<Term>(i);
+    return {};
+}
+std::pair<double, double> rangeOf(Term term) {
+    constexpr double kMostLeverage = 1000; // a sum over present descendants: no fixed bound
+    return {0, term == Term::Leverage ? kMostLeverage : 1.0};
+}
+
+bool isWeak(const std::map<std::string, double>& kappas, const std::string& observation) {
+    constexpr double kWeak = 0.4;
+    const auto known = kappas.find(observation);
+    return known != kappas.end() && known->second < kWeak;
 }
 
 double degreeOf(double delta, double tolerance) {
@@ -480,9 +410,8 @@ bool Findings::followsFrom(std::string_view fault, std::string_view cause) const
 }
 
 Findings findFaults(const Pack& pack, const std::vector<Trial>& trials, const std::vector<TrialMeasures>& measures,
-                    const std::vector<SetDeviation>& deviations, const std::vector<std::string>& limits,
-                    School school) {
-    return Finder(pack, trials, measures, deviations, limits, school).run();
+                    const std::vector<SetDeviation>& deviations, const JudgingChoices& choices) {
+    return Finder(pack, trials, measures, deviations, choices).run();
 }
 
 } // namespace riflesso

@@ -190,7 +190,10 @@ void JsonNode::list(std::string_view key, bool required, const std::function<voi
 }
 
 JsonNode JsonNode::at(std::string_view key) const {
-    return {(*json_)[std::string(key)], path_ + "." + std::string(key), *faults_};
+    static const Json kNothing; // null: reading it notes what was expected
+    const auto found = json_->is_object() ? json_->find(std::string(key)) : json_->end();
+    const bool there = json_->is_object() && found != json_->end();
+    return {there ? *found : kNothing, path_ + "." + std::string(key), *faults_};
 }
 
 } // namespace riflesso

@@ -80,6 +80,7 @@ public:
     }
     /// Calls `each` for the entries of a list; at most 2000.
     void list(std::string_view key, bool required, const std::function<void(const JsonNode&)>& each) const;
+    /// The place under a key; of a key that is not there, null.
     [[nodiscard]] JsonNode at(std::string_view key) const;
 
     static constexpr double kAny = std::numeric_limits<double>::infinity();

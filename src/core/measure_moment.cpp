@@ -214,7 +214,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         ratio = std::min(ratio, length / largestSigma);
     constexpr double kFirstOrderFrom = 10, kAvailableFrom = 5;
     if (ratio < kAvailableFrom) {
-        out.reason = "too short in this view";
+        out.reason = std::string(reasons::kTooShort);
         return out;
     }
     const Dual unit = Dual::variable(scale.pixels, kDerivatives - 1);

@@ -160,7 +160,7 @@ Reason refusal(const Span& span, const MeasureDef& def) {
     const auto [first, last] = span.itself.inside();
     constexpr std::size_t kFewest = 3;
     if (last < first + kFewest)
-        return "fewer than 3 frames in " + span.phase->title;
+        return std::string(reasons::kFewFrames) + span.phase->title;
     if (def.kind == Kind::Dwell && def.below * span.scale.pixels < 2 * stillSpeed(span))
         return "the speed below which it counts is not above what a still point shows with these marks";
     if (def.kind == Kind::PathLength || def.kind == Kind::Straightness) {

@@ -102,7 +102,7 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
     const std::vector<double> series = seriesOf(span, span.itself, kind);
     const auto result = statistic(stat, span.itself, series);
     if (!result) {
-        out.reason = "fewer than 3 frames in " + span.phase->title;
+        out.reason = std::string(reasons::kFewFrames) + span.phase->title;
         return out;
     }
     if (stat != Stat::Mean && span.besideGap(result->sample)) {
@@ -123,7 +123,7 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
         const double x = 2 * std::numbers::pi * span.whole->cutoffHz / span.run().rateHz;
         constexpr double kKept = 0.9;
         if (std::sin(x) / x < kKept)
-            out.notes.push_back("frame rate too low");
+            out.notes.emplace_back(reasons::kFrameRate);
     }
     out.value = result->value;
     const double period = rate || stat == Stat::Range ? 0 : wrapPeriodAlong(def);

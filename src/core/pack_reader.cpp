@@ -441,15 +441,24 @@ Result<Pack> loadPack(std::string_view text, std::string_view name) {
     return badInput(std::string(name) + ": " + first.path, first.expected, first.got);
 }
 
+std::vector<RangeDef> readRanges(const JsonNode& node, std::string_view key, const Pack& pack) {
+    std::vector<RangeDef> ranges;
+    node.list(key, false, [&](const JsonNode& entry) {
+        ranges.push_back(readRange(entry));
+        if (!pack.measure(baseMeasure(ranges.back().measure)))
+            entry.faultAt("measure", "a measure of the pack", ranges.back().measure);
+    });
+    return ranges;
+}
+
 Result<std::vector<RangeDef>> readModelRanges(std::string_view text, std::string_view name, const Pack& pack) {
     std::vector<JsonFault> faults;
     std::vector<RangeDef> ranges;
-    if (const std::optional<Json> json = parseJson(text, kMaxPackBytes, faults))
-        ranges = readModel(JsonNode(*json, "$", faults));
-    for (std::size_t i = 0; i < ranges.size() && faults.empty(); ++i)
-        if (!pack.measure(ranges[i].measure))
-            faults.push_back(
-                {"$.ranges[" + std::to_string(i) + "].measure", "a measure of the pack", ranges[i].measure});
+    if (const std::optional<Json> json = parseJson(text, kMaxPackBytes, faults)) {
+        const JsonNode node(*json, "$", faults);
+        if (node.expectObject({"ranges", "about"}))
+            ranges = readRanges(node, "ranges", pack);
+    }
     if (!faults.empty())
         return badInput(std::string(name) + ": " + faults[0].path, faults[0].expected, faults[0].got);
     return ranges;

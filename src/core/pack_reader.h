@@ -28,6 +28,9 @@ constexpr std::size_t kMaxPackBytes = 2 * 1024 * 1024;
 [[nodiscard]] Result<std::vector<RangeDef>> readModelRanges(std::string_view text, std::string_view name,
                                                             const Pack& pack);
 
+/// The list of ranges under `key`, in the form of `model.ranges`. Measures (or lags) must exist in `pack`.
+[[nodiscard]] std::vector<RangeDef> readRanges(const JsonNode& node, std::string_view key, const Pack& pack);
+
 /// What a schema cannot see: ids exist, no cycle of causes, phases in order.
 void checkPack(const Pack& pack, std::vector<JsonFault>& faults);
 

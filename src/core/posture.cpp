@@ -201,37 +201,10 @@ PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<P
     return track;
 }
 
-std::pair<double, int> Warp::across(double exampleSample) const {
-    const auto middle = [&](int sample) {
-        double sum = 0;
-        int count = 0;
-        for (const auto& [i, j] : path)
-            if (i == sample) {
-                sum += j;
-                ++count;
-            }
-        return std::pair(count ? sum / count : -1.0, count);
-    };
-    const int last = path.empty() ? 0 : path.back().first;
-    const double at = std::clamp(exampleSample, 0.0, static_cast<double>(last));
-    // A step may pass over a sample of the example: its neighbours stand in.
-    const auto near = [&](int sample, int direction) {
-        auto found = middle(sample);
-        for (int k = sample; found.second == 0 && k >= 0 && k <= last; k += direction)
-            found = middle(k);
-        return found;
-    };
-    const int below = static_cast<int>(std::floor(at)), above = static_cast<int>(std::ceil(at));
-    const auto low = near(below, -1), high = near(above, 1);
-    const double share = at - below;
-    return {low.first + share * (high.first - low.first), std::max(low.second, high.second)};
-}
-
 Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band) {
-    Warp warp;
     const Eigen::Index n = example.values.rows(), m = target.values.rows(), features = example.values.cols();
     if (features == 0 || target.values.cols() != features)
-        return warp;
+        return {};
     constexpr double kFloor = 0.15, kRateFloor = 0.018; // radians, radians a sample
     Eigen::VectorXd scale(features);
     for (Eigen::Index c = 0; c < features; ++c) {
@@ -268,41 +241,12 @@ Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double ba
             static_cast<double>(i) * static_cast<double>(m - 1) / static_cast<double>(std::max<Eigen::Index>(1, n - 1));
         return std::abs(static_cast<double>(j) - diagonal) <= reach;
     };
-    Eigen::MatrixXd d = Eigen::MatrixXd::Constant(n, m, far), g = d;
-    Eigen::MatrixXi step = Eigen::MatrixXi::Zero(n, m);
+    Eigen::MatrixXd d = Eigen::MatrixXd::Constant(n, m, far);
     for (Eigen::Index i = 0; i < n; ++i)
         for (Eigen::Index j = 0; j < m; ++j)
             if (inside(i, j))
                 d(i, j) = distance(i, j);
-    g(0, 0) = 2 * d(0, 0);
-    for (Eigen::Index i = 1; i < n; ++i)
-        for (Eigen::Index j = 1; j < m; ++j) {
-            if (!inside(i, j))
-                continue;
-            const double straight = g(i - 1, j - 1) + 2 * d(i, j);
-            const double slow = j > 1 ? g(i - 1, j - 2) + 2 * d(i, j - 1) + d(i, j) : far;
-            const double fast = i > 1 ? g(i - 2, j - 1) + 2 * d(i - 1, j) + d(i, j) : far;
-            g(i, j) = std::min({straight, slow, fast});
-            step(i, j) = g(i, j) >= far ? 0 : g(i, j) >= straight ? 1 : g(i, j) >= slow ? 2 : 3;
-        }
-    if (g(n - 1, m - 1) >= far)
-        return warp;
-    warp.found = true;
-    warp.cost = g(n - 1, m - 1) / static_cast<double>(n + m);
-    for (Eigen::Index i = n - 1, j = m - 1;;) {
-        warp.path.emplace_back(i, j);
-        if (i == 0 && j == 0)
-            break;
-        const int taken = step(i, j);
-        if (taken == 2)
-            warp.path.emplace_back(i, j - 1);
-        else if (taken == 3)
-            warp.path.emplace_back(i - 1, j);
-        i -= taken == 3 ? 2 : 1;
-        j -= taken == 2 ? 2 : 1;
-    }
-    std::reverse(warp.path.begin(), warp.path.end());
-    return warp;
+    return timeWarp(d, WarpSteps::SlopeOne);
 }
 
 } // namespace riflesso

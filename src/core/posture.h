@@ -2,6 +2,7 @@
 // The posture of a repetition along time as comparable numbers: joint turns and segment directions of the pack's points
 // by role, so that a left-hander's movement can be laid on a right-hander's.
 
+#include "core/time_warp.h"
 #include "core/trial.h"
 
 #include <Eigen/Core>
@@ -26,17 +27,9 @@ struct PostureTrack {
 /// First and last real time at which anything is marked; equal when nothing is.
 [[nodiscard]] std::pair<double, double> markedTimes(const Trial& trial);
 
-/// How two tracks lie on each other.
-struct Warp {
-    std::vector<std::pair<int, int>> path; ///< (sample of the example, sample of the target), first to last
-    double cost = 0;                       ///< total divided by N + M
-    bool found = false;                    ///< false where no path keeps the slope limit
-    /// Middle of the target's samples that meet a sample of the example, and how many they are.
-    [[nodiscard]] std::pair<double, int> across(double exampleSample) const;
-};
-/// Dynamic time warping: symmetric steps with slope limit P = 1 (Sakoe & Chiba 1978), step weights 2, 1, 1, fixed ends,
-/// band of `band` times the longer round the scaled diagonal. Features are divided by their spread in the example with
-/// a floor; one that is missing in a sample is left out of that sample's mean.
+/// Time warp with slope limit P = 1 in a band of `band` times the longer round the scaled diagonal. Features are
+/// divided by their spread in the example with a floor; one that is missing in a sample is left out of that sample's
+/// mean.
 [[nodiscard]] Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band);
 
 } // namespace riflesso

@@ -194,7 +194,7 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
     const double u = std::sqrt(mean(variances));
     constexpr double kTooShort = 5; // length over sigma, as for short segments
     if (scale.pixels < kTooShort * u / std::numbers::sqrt2)
-        return "the body unit " + unitKey(unit) + " is too short in this view";
+        return "the body unit " + unitKey(unit) + " is " + std::string(reasons::kTooShort);
     scale.relativeU = u / scale.pixels;
     constexpr double kForeshortened = 0.9;
     if (medianPixels > 0 && scale.pixels < kForeshortened * medianPixels) {

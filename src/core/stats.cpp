@@ -96,6 +96,23 @@ Interval wilson(int good, int all, double z) {
     return {good == 0 ? 0 : std::max(0.0, centre - half), good == all ? 1 : std::min(1.0, centre + half)};
 }
 
+Interval shareDifference(int goodA, int allA, int goodB, int allB) {
+    const double pa = static_cast<double>(goodA) / allA, pb = static_cast<double>(goodB) / allB, d = pb - pa;
+    const Interval wa = wilson(goodA, allA, kZ95), wb = wilson(goodB, allB, kZ95);
+    return {d - std::hypot(pb - wb.low, wa.high - pa), d + std::hypot(wb.high - pb, pa - wa.low)};
+}
+
+Interval meanDifference(const std::vector<double>& a, const std::vector<double>& b) {
+    const double va = std::pow(standardDeviation(a), 2) / static_cast<double>(a.size()),
+                 vb = std::pow(standardDeviation(b), 2) / static_cast<double>(b.size()), d = mean(b) - mean(a);
+    if (va + vb <= 0)
+        return {d, d};
+    const double freedom = (va + vb) * (va + vb) /
+                           (va * va / static_cast<double>(a.size() - 1) + vb * vb / static_cast<double>(b.size() - 1));
+    const double half = studentT975(std::max(1, static_cast<int>(freedom))) * std::sqrt(va + vb);
+    return {d - half, d + half};
+}
+
 double wrapDifference(double difference, double period) {
     double wrapped = std::fmod(difference, period);
     if (wrapped > period / 2)

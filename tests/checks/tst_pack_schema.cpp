@@ -17,7 +17,7 @@ class TestPackSchema : public QObject {
 
     static std::vector<bool> verdicts(const Json& packs) {
         QProcess validator;
-        validator.start(QStringLiteral("python3"), {QStringLiteral(CHECKS "/validate_packs.py")});
+        validator.start(QStringLiteral("/usr/bin/python3"), {QStringLiteral(CHECKS "/validate_packs.py")});
         const Json job = {{"schema", PACKS "/skill-pack.schema.json"}, {"packs", packs}};
         validator.write(QByteArray::fromStdString(job.dump()));
         validator.closeWriteChannel();

@@ -53,7 +53,7 @@ struct World {
         }
     }
     Findings find(School school = School::Root, const std::vector<std::string>& limits = {}) const {
-        return findFaults(packOf(json), trials, unmeasured(trials), {}, limits, school);
+        return findFaults(packOf(json), trials, unmeasured(trials), {}, {school, limits, {}, {}, {}});
     }
 };
 

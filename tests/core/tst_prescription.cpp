@@ -50,8 +50,8 @@ std::vector<Trial> showing(const std::string& faults, Stress stress = Stress::Ca
 Prescription prescribed(const std::vector<Trial>& trials, const AthleteFacts& facts = {},
                         const Decisions& decisions = {}) {
     const Pack p = pack();
-    return prescribe(p, findFaults(p, trials, unmeasured(trials), {}, facts.limits, School::Root), trials, facts,
-                     decisions, {});
+    return prescribe(p, findFaults(p, trials, unmeasured(trials), {}, {School::Root, facts.limits, {}, {}, {}}), trials,
+                     facts, decisions, {});
 }
 
 } // namespace

@@ -1,0 +1,1 @@
+// Nothing: its precompiled headers are what other tests take from here.
