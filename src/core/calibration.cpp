@@ -133,8 +133,8 @@ Result<std::vector<KnownPoint>> readKnownPoints(std::string_view text, std::stri
     const std::vector<std::string> shortHeader{"x_px", "y_px", "x_m", "y_m"},
         longHeader{"x_px", "y_px", "x_m", "y_m", "sigma_px"};
     if (rows->empty() || ((*rows)[0].cells != shortHeader && (*rows)[0].cells != longHeader))
-        return badInput(rows->empty() ? std::string(name) : place((*rows)[0]), "the header x_px,y_px,x_m,y_m[,sigma_px]",
-                        "something else");
+        return badInput(rows->empty() ? std::string(name) : place((*rows)[0]),
+                        "the header x_px,y_px,x_m,y_m[,sigma_px]", "something else");
     const std::vector<std::string>& header = (*rows)[0].cells;
     std::vector<KnownPoint> out;
     for (std::size_t i = 1; i < rows->size(); ++i) {
@@ -169,7 +169,8 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
     }
     const auto solved = solveHomography(from, to);
     if (!solved)
-        return badInput("known points", "points of which no three lie in a line", "points in a line, or twice the same");
+        return badInput("known points", "points of which no three lie in a line",
+                        "points in a line, or twice the same");
     Plane out;
     out.of_ = of;
     out.toPlane_ = *solved;
@@ -181,7 +182,8 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
                             "points in another order than in the plane");
         // The picture's y runs down, the plane's up (or away): seen from its right side the area changes sign.
         if (slopeOf(out.toPlane_, points[i].at).determinant() > 0)
-            return badInput("known points", "x to the right and y up (or away) as seen in the picture", "a mirrored plane");
+            return badInput("known points", "x to the right and y up (or away) as seen in the picture",
+                            "a mirrored plane");
         squares += (mapped(out.toPlane_, from[i]) - to[i]).squaredNorm();
     }
     if (points.size() > kFewestPoints)
@@ -276,7 +278,8 @@ Result<Lens> readLens(std::string_view text, std::string_view name) {
         if (node.expectObject({"fx", "fy", "cx", "cy", "k1", "k2", "p1", "p2", "k3"})) {
             lens.focalX = node.requiredNumber("fx", 1, kLongest);
             lens.focalY = node.requiredNumber("fy", 1, kLongest);
-            lens.centre = {node.requiredNumber("cx", -kLongest, kLongest), node.requiredNumber("cy", -kLongest, kLongest)};
+            lens.centre = {node.requiredNumber("cx", -kLongest, kLongest),
+                           node.requiredNumber("cy", -kLongest, kLongest)};
             lens.k1 = node.number("k1", 0, -kStrongest, kStrongest);
             lens.k2 = node.number("k2", 0, -kStrongest, kStrongest);
             lens.p1 = node.number("p1", 0, -kStrongest, kStrongest);

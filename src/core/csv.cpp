@@ -107,8 +107,9 @@ public:
         return {};
     }
     [[nodiscard]] std::size_t size() const { return rows_.size(); } ///< with the header
+    [[nodiscard]] int line(std::size_t row) const { return rows_[row].line; }
     [[nodiscard]] std::string place(std::size_t row) const {
-        return std::string(name_) + ":" + std::to_string(rows_[row].line);
+        return std::string(name_) + ":" + std::to_string(line(row));
     }
     [[nodiscard]] std::string text(std::size_t row, std::string_view column) const {
         const auto found = std::find(header_.begin(), header_.end(), column);
@@ -122,7 +123,8 @@ public:
             return std::optional<double>();
         double value = 0;
         const auto [end, problem] = std::from_chars(cell.data(), cell.data() + cell.size(), value);
-        if (problem != std::errc() || end != cell.data() + cell.size() || !std::isfinite(value))
+        constexpr double kLargest = 1e12; // far more than any picture or time; sums and squares of it stay finite
+        if (problem != std::errc() || end != cell.data() + cell.size() || !(std::abs(value) <= kLargest))
             return badInput(place(row), "a number in " + std::string(column), cell);
         return std::optional(value);
     }
@@ -148,7 +150,12 @@ constexpr double kMaxFrame = 1e8; ///< far more than any clip holds
 
 struct RawTrial {
     Trial trial;
-    std::vector<std::pair<double, double>> pairs;
+    struct FrameTime {
+        double frame, storedTimeS;
+        bool fromEvents; ///< of which table
+        int line;
+    };
+    std::vector<FrameTime> pairs;
     struct RawEvent {
         std::string event, place;
         std::optional<double> frame, storedTimeS, storedUs;
@@ -208,7 +215,7 @@ Result<void> readLandmarkTable(const TrialTables& tables, const TrialDefaults& d
         if (!raw.trial.marks[landmark].emplace(static_cast<int>(*frame), mark).second)
             return badInput(table->place(i), "each landmark once in a frame", landmark + " twice");
         if (time)
-            raw.pairs.emplace_back(*frame, *time);
+            raw.pairs.push_back({*frame, *time, false, table->line(i)});
     }
     return {};
 }
@@ -235,7 +242,7 @@ Result<void> readEventTable(const TrialTables& tables, const Pack& pack, Collect
             return badInput(table->place(i), "a number from 0 in u_s", table->text(i, "u_s"));
         RawTrial& raw = into.of(trial);
         if (time->has_value() && frame->has_value())
-            raw.pairs.emplace_back(**frame, **time);
+            raw.pairs.push_back({**frame, **time, true, table->line(i)});
         const bool repeated =
             std::any_of(raw.events.begin(), raw.events.end(), [&](const auto& other) { return other.event == event; });
         if (repeated && pack.family != Family::Cyclic)
@@ -268,6 +275,32 @@ Result<void> readObservationTable(const TrialTables& tables, const Pack& pack, C
         into.of(table->text(i, "trial")).trial.observations[id] = value;
     }
     return {};
+}
+
+/// Times of the frames: those of the landmarks, which must grow with the frame, then those of events that fit between
+/// them (an event's frame may have been rounded). Without two of the landmarks the events' must grow too.
+Result<FrameTimes> frameTimes(const RawTrial& raw, const TrialTables& tables, double slowMotion) {
+    std::map<double, double> known; // frame to stored time
+    for (const bool fromEvents : {false, true}) {
+        const bool mayBeLeftOut = fromEvents && known.size() >= 2;
+        for (const RawTrial::FrameTime& pair : raw.pairs) {
+            if (pair.fromEvents != fromEvents)
+                continue;
+            const auto after = known.lower_bound(pair.frame);
+            if (after != known.end() && after->first == pair.frame)
+                continue; // the first word on a frame holds
+            const bool grows = (after == known.end() || pair.storedTimeS < after->second) &&
+                               (after == known.begin() || pair.storedTimeS > std::prev(after)->second);
+            if (grows)
+                known.emplace_hint(after, pair.frame, pair.storedTimeS);
+            else if (!mayBeLeftOut)
+                return badInput(std::string(fromEvents ? tables.eventsName : tables.landmarksName) + ":" +
+                                    std::to_string(pair.line),
+                                "a time_s that grows with frame in trial " + raw.trial.id,
+                                "a later frame at the same time or before");
+        }
+    }
+    return FrameTimes({known.begin(), known.end()}, slowMotion);
 }
 
 } // namespace
@@ -303,13 +336,19 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
             trial.stress = own->second.stress;
             trial.performer = own->second.performer;
         }
-        trial.times = FrameTimes(raw.pairs, slowMotion);
+        auto times = frameTimes(raw, tables, slowMotion);
+        if (!times)
+            return times.error();
+        trial.times = std::move(*times);
         for (const RawTrial::RawEvent& event : raw.events) {
             if (!trial.times.known() && !(event.frame && event.storedTimeS))
                 return badInput(event.place, "time_s and frame of at least two frames of trial " + trial.id, "too few");
             TrialEvent resolved{event.event, 0, 0, 0};
             resolved.timeS = event.storedTimeS ? *event.storedTimeS / slowMotion : trial.times.timeOf(*event.frame);
             resolved.frame = event.frame ? *event.frame : trial.times.frameOf(resolved.timeS);
+            if (!(std::abs(resolved.frame) <= kMaxFrame))
+                return badInput(event.place, "a time_s near the frames of trial " + trial.id,
+                                std::to_string(resolved.timeS * slowMotion));
             resolved.uS = event.storedUs
                               ? *event.storedUs / slowMotion
                               : eventUncertainty(trial.times.intervalAt(resolved.frame), defaults.markingFrames);

@@ -10,13 +10,12 @@
 namespace riflesso {
 
 std::optional<PhaseValues> phaseCurve(const Pack& pack, const MeasureDef& def, const Trial& trial,
-                                     const PhaseAnchors& anchors, double cutoffHz) {
+                                      const PhaseAnchors& anchors, double cutoffHz) {
     const auto map = PhaseMap::of(anchors, trial);
     const Series series = measureSeries(pack, def, trial, cutoffHz);
     if (!map || series.values.size() < 2)
         return {};
-    const std::vector<double> values =
-        def.period() > 0 ? unwrapAlong(series.values, def.period()) : series.values;
+    const std::vector<double> values = def.period() > 0 ? unwrapAlong(series.values, def.period()) : series.values;
     PhaseValues out;
     constexpr double kSlackS = 1e-9;
     for (int i = 0; i < kPhasePoints; ++i) {

@@ -14,13 +14,13 @@ constexpr int kPhasePoints = 101; ///< 0, 1, … 100 % of the whole movement
 using PhaseValues = std::array<double, kPhasePoints>;
 /// None when the trial lacks the first or last event, or the measure has no value along time.
 [[nodiscard]] std::optional<PhaseValues> phaseCurve(const Pack& pack, const MeasureDef& def, const Trial& trial,
-                                                   const PhaseAnchors& anchors, double cutoffHz);
+                                                    const PhaseAnchors& anchors, double cutoffHz);
 
 struct CurveBand {
     std::string measure, unit;
-    PhaseValues mean{}, sd{};                  ///< sd is NaN below two trials
-    std::array<int, kPhasePoints> trials{};   ///< how many reach there
-    std::vector<std::string> of;              ///< ids of the trials in it
+    PhaseValues mean{}, sd{};               ///< sd is NaN below two trials
+    std::array<int, kPhasePoints> trials{}; ///< how many reach there
+    std::vector<std::string> of;            ///< ids of the trials in it
 };
 /// Mean and SD of the trials' curves. None when no trial has one.
 [[nodiscard]] std::optional<CurveBand> curveBand(const Pack& pack, const MeasureDef& def,

@@ -17,9 +17,8 @@ class Wishes {
 public:
     /// One wish for all measures with the same `film`.
     void add(What what, const std::string& measure, std::string why, std::string film) {
-        const auto same = std::find_if(list_.begin(), list_.end(), [&](const FilmingWish& wish) {
-            return wish.what == what && wish.film == film;
-        });
+        const auto same = std::find_if(list_.begin(), list_.end(),
+                                       [&](const FilmingWish& wish) { return wish.what == what && wish.film == film; });
         if (same == list_.end())
             list_.push_back({what, {measure}, std::move(why), std::move(film)});
         else
@@ -36,7 +35,9 @@ private:
 };
 
 std::string viewName(View view) {
-    return view == View::Top ? "from above" : view == View::Rear ? "from behind" : "from the " + std::string(toString(view));
+    return view == View::Top    ? "from above"
+           : view == View::Rear ? "from behind"
+                                : "from the " + std::string(toString(view));
 }
 
 bool isTiming(const MeasureDef& def) { return def.unit == "s" || def.unit == "%" || def.kind == Kind::TempoRatio; }
@@ -78,9 +79,8 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
                 "Film " + viewName(wanted) + ", the same repetitions if two cameras are at hand.");
         return;
     }
-    const std::vector<TrialMeasures> own = isSetKind(def.kind)
-                                               ? std::vector{TrialMeasures{{}, 0, assessment.setMeasures}}
-                                               : assessment.measures;
+    const std::vector<TrialMeasures> own =
+        isSetKind(def.kind) ? std::vector{TrialMeasures{{}, 0, assessment.setMeasures}} : assessment.measures;
     const MeasureValue* gap = typicalGap(def.id, own);
     const auto oblique = [&](const TrialMeasures& entry) {
         const MeasureValue* value = entry.find(def.id);
@@ -127,8 +127,8 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
 /// Observations that a fault asks about and that were not answered in most repetitions.
 void wishForObservations(const Pack& pack, const std::vector<Trial>& trials, Wishes& out) {
     for (const ObservationDef& def : pack.observations) {
-        const auto answered =
-            std::count_if(trials.begin(), trials.end(), [&](const Trial& t) { return t.observations.contains(def.id); });
+        const auto answered = std::count_if(trials.begin(), trials.end(),
+                                            [&](const Trial& t) { return t.observations.contains(def.id); });
         if (!trials.empty() && 2 * answered < std::ssize(trials))
             out.add(What::Observe, def.id, "not answered in most repetitions", "Watch each repetition and answer.");
     }
@@ -137,13 +137,13 @@ void wishForObservations(const Pack& pack, const std::vector<Trial>& trials, Wis
 } // namespace
 
 std::string_view toString(FilmingWish::What what) {
-    constexpr std::string_view kNames[] = {"view",   "square",           "scale",            "closer", "faster_camera",
-                                           "more_repetitions", "harder_condition", "mark",   "observe"};
+    constexpr std::string_view kNames[] = {
+        "view", "square", "scale", "closer", "faster_camera", "more_repetitions", "harder_condition",
+        "mark", "observe"};
     return kNames[static_cast<std::size_t>(what)];
 }
 
-std::vector<FilmingWish> filmingList(const Pack& pack, const std::vector<Trial>& trials,
-                                     const Assessment& assessment) {
+std::vector<FilmingWish> filmingList(const Pack& pack, const std::vector<Trial>& trials, const Assessment& assessment) {
     Wishes out;
     if (trials.empty())
         return {};
@@ -158,9 +158,8 @@ std::vector<FilmingWish> filmingList(const Pack& pack, const std::vector<Trial>&
         for (const std::string& fault : assessment.findings.seenOnce)
             out.add(What::MoreRepetitions, fault, "seen once in " + std::to_string(repetitions) + " repetitions",
                     "Film " + std::to_string(kGoodRepetitions) + " repetitions under one condition.");
-    const bool onlyCalm = std::all_of(trials.begin(), trials.end(), [](const Trial& t) {
-        return t.stress && *t.stress == Stress::Calm;
-    });
+    const bool onlyCalm =
+        std::all_of(trials.begin(), trials.end(), [](const Trial& t) { return t.stress && *t.stress == Stress::Calm; });
     if (onlyCalm)
         for (const Focus& focus : assessment.prescription.focus)
             out.add(What::HarderCondition, focus.fault, "filmed calm only",

@@ -22,6 +22,10 @@ public:
     [[nodiscard]] std::variant<SharedRun, Reason> over(const std::vector<std::string>& landmarks, double fromS,
                                                        double toS);
 
+    /// lengthScale of this trial, worked out once for each unit.
+    [[nodiscard]] const std::variant<LengthScale, Reason>&
+    scale(const LengthUnit& unit, const std::map<std::string, Side>& sides, double medianPixels);
+
 private:
     struct Entry {
         std::vector<std::string> landmarks;
@@ -30,6 +34,7 @@ private:
     const Trial& trial_;
     double cutoffHz_;
     std::vector<Entry> made_;
+    std::map<std::string, std::variant<LengthScale, Reason>> scales_;
 };
 
 [[nodiscard]] bool cutoffFits(double cutoffHz, double rateHz);

@@ -133,6 +133,31 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     return plan;
 }
 
+namespace {
+
+template <int count>
+ValueAndSlopes differentiated(const InstantPlan& plan, const std::vector<Vec<double>>& in, double unit) {
+    using Number = DualOf<count>;
+    std::vector<Vec<Number>> variables(in.size());
+    for (std::size_t i = 0; i < in.size(); ++i) {
+        const int index = static_cast<int>(2 * i);
+        variables[i] = {Number::variable(in[i].x, index), Number::variable(in[i].y, index + 1)};
+    }
+    ValueAndSlopes out;
+    const Number value = instantValue(plan, variables, Number::variable(unit, count - 1), &out.offsets);
+    out.value = value.v;
+    out.unitSlope = value.d.back();
+    std::copy(value.d.begin(), value.d.end() - 1, out.slopes.begin());
+    return out;
+}
+
+} // namespace
+
+ValueAndSlopes valueAndSlopes(const InstantPlan& plan, const std::vector<Vec<double>>& in, double unit) {
+    return in.size() <= kFewInputs ? differentiated<kFewDerivatives>(plan, in, unit)
+                                   : differentiated<kDerivatives>(plan, in, unit);
+}
+
 std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in) {
     std::vector<Vec<double>> p;
     for (const PointTerm& term : plan.points)

@@ -164,6 +164,15 @@ template <class T> T instantValue(const InstantPlan& plan, const std::vector<Vec
     }
 }
 
+/// The value with its slopes by the coordinates: x and y of each landmark (unit per pixel), then the length unit.
+struct ValueAndSlopes {
+    double value = 0, unitSlope = 0;
+    std::array<double, static_cast<std::size_t>(2 * kMaxInputs)> slopes{};
+    std::vector<double> offsets; ///< stack
+};
+/// in: at most kMaxInputs points.
+[[nodiscard]] ValueAndSlopes valueAndSlopes(const InstantPlan& plan, const std::vector<Vec<double>>& in, double unit);
+
 /// Lengths (px) whose shortness spoils the value: the segments of an angle, the denominator of a ratio.
 [[nodiscard]] std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in);
 

@@ -19,8 +19,7 @@ std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const M
     if (!needsLengthUnit(def))
         return LengthScale{};
     const auto known = context.lengths.medianUnits.find(unitKey(def.in));
-    return lengthScale(def.in, context.trial, context.sides,
-                       known == context.lengths.medianUnits.end() ? 0 : known->second);
+    return context.runs.scale(def.in, context.sides, known == context.lengths.medianUnits.end() ? 0 : known->second);
 }
 
 MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def) {
@@ -192,7 +191,6 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         return speedAtEvent(context, def, plan, scale, *event);
 
     std::vector<Vec<double>> in;
-    std::vector<Vec<Dual>> dual;
     std::vector<double> sigma;
     for (std::size_t i = 0; i < plan.landmarks.size(); ++i) {
         const auto mark = markAt(trial, plan.landmarks[i], event->frame);
@@ -203,8 +201,6 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         if (mark->bridged)
             out.notes.push_back(inWords(plan.landmarks[i]) + " bridged");
         in.push_back({mark->at.x, mark->at.y});
-        const int index = static_cast<int>(2 * i);
-        dual.push_back({Dual::variable(mark->at.x, index), Dual::variable(mark->at.y, index + 1)});
         sigma.push_back(mark->sigmaPx);
     }
     out.frames = {static_cast<int>(std::lround(event->frame))};
@@ -217,27 +213,27 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         out.reason = std::string(reasons::kTooShort);
         return out;
     }
-    const Dual unit = Dual::variable(scale.pixels, kDerivatives - 1);
-    const Dual value = instantValue(plan, dual, unit, &out.offsets);
-    out.value = value.v;
+    const ValueAndSlopes value = valueAndSlopes(plan, in, scale.pixels);
+    out.value = value.value;
+    out.offsets = value.offsets;
     if (!scale.note.empty())
         out.notes.push_back(scale.note);
 
     double variance = 0;
     for (std::size_t i = 0; i < sigma.size(); ++i) {
-        const double u = std::hypot(value.d[2 * i], value.d[2 * i + 1]) * sigma[i];
+        const double u = std::hypot(value.slopes[2 * i], value.slopes[2 * i + 1]) * sigma[i];
         out.budget.push_back({inWords(plan.landmarks[i]), u});
         variance += u * u;
     }
     if (needsLengthUnit(def)) {
-        const double u = std::abs(value.d[kDerivatives - 1]) * scale.pixels * scale.relativeU;
+        const double u = std::abs(value.unitSlope) * scale.pixels * scale.relativeU;
         out.budget.push_back({"length unit", u});
         variance += u * u;
         if (scale.shared)
             out.sharedU = u;
     }
     if (ratio < kFirstOrderFrom) {
-        const double u = monteCarloU(plan, in, sigma, scale, value.v);
+        const double u = monteCarloU(plan, in, sigma, scale, value.value);
         variance = u * u;
         out.notes.push_back("short segment: uncertainty by simulation");
     }

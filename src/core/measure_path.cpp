@@ -8,6 +8,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <mutex>
+#include <tuple>
 
 namespace riflesso {
 namespace {
@@ -19,15 +22,10 @@ struct Reading {
 };
 using MaybeReading = std::optional<Reading>;
 
-/// Path of the plan's first point.
-Eigen::MatrixX2d firstPath(const Span& span, const SpanCopy& copy) {
-    return copy.firstPath.rows() > 0 ? copy.firstPath : pathOf(span.plan, 0, copy.coordinates);
-}
-
-Eigen::MatrixX2d insidePath(const Span& span, const SpanCopy& copy) {
+/// Path of the plan's first point inside the phase. Precondition: the copy has it.
+auto insidePath(const SpanCopy& copy) {
     const auto [first, last] = copy.inside();
-    const Eigen::MatrixX2d whole = firstPath(span, copy);
-    return whole.middleRows(static_cast<Eigen::Index>(first), static_cast<Eigen::Index>(last - first));
+    return copy.firstPath.middleRows(static_cast<Eigen::Index>(first), static_cast<Eigen::Index>(last - first));
 }
 
 std::vector<double> insideTimes(const SpanCopy& copy) {
@@ -46,25 +44,6 @@ double sigmaOf(const Span& span, std::size_t point) {
     return std::sqrt(variance);
 }
 
-/// The way of the point from the start of the phase to its end: ends interpolated, samples between.
-Eigen::MatrixX2d wayOf(const Span& span, const SpanCopy& copy) {
-    const Eigen::MatrixX2d whole = firstPath(span, copy);
-    const std::vector<double> x(whole.col(0).begin(), whole.col(0).end()), y(whole.col(1).begin(), whole.col(1).end());
-    const auto [first, last] = copy.inside();
-    // Samples strictly between the ends, which are interpolated.
-    constexpr double kSlack = 1e-9;
-    const auto low =
-        static_cast<Eigen::Index>(first < last && copy.timesS[first] <= copy.fromS + kSlack ? first + 1 : first);
-    const auto high =
-        static_cast<Eigen::Index>(last > first && copy.timesS[last - 1] >= copy.toS - kSlack ? last - 1 : last);
-    const Eigen::Index inner = std::max<Eigen::Index>(0, high - low);
-    Eigen::MatrixX2d way(inner + 2, 2);
-    way.row(0) << valueAt(copy.timesS, x, copy.fromS), valueAt(copy.timesS, y, copy.fromS);
-    way.middleRows(1, inner) = whole.middleRows(low, inner);
-    way.row(inner + 1) << valueAt(copy.timesS, x, copy.toS), valueAt(copy.timesS, y, copy.toS);
-    return way;
-}
-
 /// RMS speed (px/s) that a still point shows through the filter.
 double stillSpeed(const Span& span) { return std::sqrt(2.0) * stillRate(span) * sigmaOf(span, 0); }
 
@@ -72,10 +51,10 @@ double stillSpeed(const Span& span) { return std::sqrt(2.0) * stillRate(span) * 
 constexpr double kKeepBeyond = 3;
 
 MaybeReading pathReading(const Span& span, const MeasureDef& def, const SpanCopy& copy) {
-    const Eigen::MatrixX2d way = thinned(wayOf(span, copy), kKeepBeyond * sigmaOf(span, 0));
+    const Walk walk = walkOf(copy.timesS, copy.firstPath, copy.fromS, copy.toS, kKeepBeyond * sigmaOf(span, 0));
     if (def.kind == Kind::PathLength)
-        return Reading{lengthOf(way) / copy.unitPixels, {}};
-    return Reading{straightnessOf(way), {}};
+        return Reading{walk.length / copy.unitPixels, {}};
+    return Reading{walk.net / walk.length, {}};
 }
 
 MaybeReading overlapReading(const Span& span, const MeasureDef& def, const std::vector<double>& units,
@@ -120,7 +99,7 @@ MaybeReading brakeReading(const Span& span, const SpanCopy& copy) {
 MaybeReading read(const Span& span, const MeasureDef& def, const std::vector<double>& units, const SpanCopy& copy) {
     switch (def.kind) {
     case Kind::Dwell: {
-        const std::vector<double> speeds = speedsOf(copy.timesS, firstPath(span, copy));
+        const std::vector<double> speeds = speedsOf(copy.timesS, copy.firstPath);
         return Reading{totalTime(spansBelow(copy.timesS, speeds, def.below * copy.unitPixels, copy.fromS, copy.toS)),
                        {}};
     }
@@ -130,14 +109,14 @@ MaybeReading read(const Span& span, const MeasureDef& def, const std::vector<dou
     case Kind::Straightness:
         return pathReading(span, def, copy);
     case Kind::Reversals: {
-        const Eigen::VectorXd along = insidePath(span, copy).col(*span.plan.axis) / copy.unitPixels;
+        const Eigen::VectorXd along = insidePath(copy).col(*span.plan.axis) / copy.unitPixels;
         return Reading{static_cast<double>(reversalsOf({along.begin(), along.end()}, def.hysteresis)), {}};
     }
     case Kind::Steadiness:
-        return Reading{wanderOf(insidePath(span, copy)) / copy.unitPixels, {}};
+        return Reading{wanderOf(insidePath(copy)) / copy.unitPixels, {}};
     case Kind::Smoothness: {
         const auto [first, last] = copy.inside();
-        const auto jerk = logDimensionlessJerk(copy.timesS, firstPath(span, copy), first, last);
+        const auto jerk = logDimensionlessJerk(copy.timesS, copy.firstPath, first, last);
         return jerk ? MaybeReading(Reading{*jerk, {}}) : MaybeReading();
     }
     default:
@@ -145,19 +124,38 @@ MaybeReading read(const Span& span, const MeasureDef& def, const std::vector<dou
     }
 }
 
-/// Steadiness that a still point would show: the median over copies of noise alone, in the measure's unit.
-double noiseFloor(const Span& span) {
-    Span still = span;
-    still.itself.coordinates.setZero();
+/// Steadiness that a still point with marks of 1 px would show: the median over copies of noise alone, in pixels. The
+/// same for all phases of one length and place in runs of one length.
+double unitNoiseFloor(const Span& span) {
+    const auto [first, last] = span.itself.inside();
+    using Key = std::tuple<std::size_t, std::size_t, std::size_t, double, double>;
+    const Key key{span.run().size(), span.offset + first, last - first, span.whole->cutoffHz, span.run().rateHz};
+    static std::mutex mutex; // guards known
+    static std::map<Key, double> known;
+    const std::lock_guard lock(mutex);
+    if (const auto found = known.find(key); found != known.end())
+        return found->second;
+    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
+    const auto at = static_cast<Eigen::Index>(span.offset + first), rows = static_cast<Eigen::Index>(last - first);
     std::vector<double> values;
-    for (NoisyCopies copies(still, true); copies.next();)
-        values.push_back(wanderOf(insidePath(still, copies.copy())) / span.scale.pixels);
-    return median(values);
+    for (int draw = 0; draw < kDraws; ++draw) {
+        Eigen::MatrixX2d still(rows, 2); // what is shared moves all samples alike, and so does not count
+        for (Eigen::Index c = 0; c < 2; ++c)
+            still.col(c) = std::sqrt(0.5) * bank->col(bankColumn(draw, c)).segment(at, rows);
+        values.push_back(wanderOf(still));
+    }
+    constexpr std::size_t kMostKept = 4096;
+    if (known.size() >= kMostKept)
+        known.clear();
+    return known[key] = median(values);
 }
 
+/// Steadiness that a still point would show, in the measure's unit.
+double noiseFloor(const Span& span) { return unitNoiseFloor(span) * sigmaOf(span, 0) / span.scale.pixels; }
+
 /// Why the kind cannot be given here although the marks are there; empty when it can.
-Reason refusal(const Span& span, const MeasureDef& def) {
-    const auto [first, last] = span.itself.inside();
+Reason refusal(const Span& span, const MeasureDef& def, const SpanCopy& itself) {
+    const auto [first, last] = itself.inside();
     constexpr std::size_t kFewest = 3;
     if (last < first + kFewest)
         return std::string(reasons::kFewFrames) + span.phase->title;
@@ -165,7 +163,9 @@ Reason refusal(const Span& span, const MeasureDef& def) {
         return "the speed below which it counts is not above what a still point shows with these marks";
     if (def.kind == Kind::PathLength || def.kind == Kind::Straightness) {
         constexpr double kShortest = 10; // standard uncertainties of a mark
-        if (lengthOf(thinned(wayOf(span, span.itself), kKeepBeyond * sigmaOf(span, 0))) < kShortest * sigmaOf(span, 0))
+        const double sigma = sigmaOf(span, 0);
+        if (walkOf(itself.timesS, itself.firstPath, itself.fromS, itself.toS, kKeepBeyond * sigma).length <
+            kShortest * sigma)
             return "the path is too short for these marks";
     }
     return {};
@@ -275,7 +275,9 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
     if (const Reason* reason = std::get_if<Reason>(&made))
         return one(unavailable(*reason));
     const Span& span = std::get<Span>(made);
-    if (const Reason reason = refusal(span, def); !reason.empty())
+    SpanCopy itself = span.itself;
+    itself.firstPath = pathOf(span.plan, 0, itself.coordinates);
+    if (const Reason reason = refusal(span, def, itself); !reason.empty())
         return one(unavailable(reason));
     if (def.kind == Kind::PeakOrder)
         return measurePeakOrder(span, def);
@@ -286,7 +288,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
             return one(unavailable(*reason));
         units.push_back(std::get<LengthScale>(scale).pixels);
     }
-    const MaybeReading reading = read(span, def, units, span.itself);
+    const MaybeReading reading = read(span, def, units, itself);
     if (!reading)
         return one(unavailable(def.kind == Kind::Brake ? "a peak of speed lies at the edge of " + span.phase->title
                                                        : "nothing moves in " + span.phase->title));
@@ -312,7 +314,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
             out.notes.push_back("within noise");
     }
     if (def.kind == Kind::Smoothness) {
-        const std::vector<double> speeds = speedsOf(insideTimes(span.itself), insidePath(span, span.itself));
+        const std::vector<double> speeds = speedsOf(insideTimes(itself), insidePath(itself));
         out.extras["speed_peaks"] = peakCount(speeds);
     }
     span.describe(out, (span.from.timeS + span.to.timeS) / 2);

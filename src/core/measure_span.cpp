@@ -127,18 +127,28 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
     }
     out.value = result->value;
     const double period = rate || stat == Stat::Range ? 0 : wrapPeriodAlong(def);
-    std::vector<double> values = drawnStatistics(span, kind, series, stat);
-    if (period > 0)
-        for (double& value : values)
-            value = result->value + wrapDifference(value - result->value, period);
-    out.u = drawnUncertainty(values, result->value);
+    const auto parts = stat == Stat::Mean && !rate ? meanToFirstOrder(span, series) : std::optional<MeanUncertainty>();
+    if (parts) {
+        out.u = parts->whole();
+        out.budget = {{"marks, filtered", parts->marks},
+                      {"time of the start of " + span.phase->title, parts->from},
+                      {"time of the end of " + span.phase->title, parts->to}};
+        if (needsLengthUnit(def))
+            out.budget.push_back({"length unit", parts->unit});
+    } else {
+        std::vector<double> values = drawnStatistics(span, kind, series, stat);
+        if (period > 0)
+            for (double& value : values)
+                value = result->value + wrapDifference(value - result->value, period);
+        out.u = drawnUncertainty(values, result->value);
+        out.budget.push_back({"marks, event times and unit, by simulation", out.u});
+    }
     if (def.period() > 0 && stat != Stat::Range && !rate) {
         const double low = def.kind == Kind::Clock ? 0 : -def.period() / 2;
         out.value = detail::wrapInto(result->value, low, def.period());
     }
     if (span.scale.shared)
         out.sharedU = std::abs(*out.value) * span.scale.relativeU;
-    out.budget.push_back({"marks, event times and unit, by simulation", out.u});
     span.describe(out, stat == Stat::Mean ? (span.from.timeS + span.to.timeS) / 2 : span.itself.timesS[result->sample]);
     return out;
 }
@@ -271,11 +281,10 @@ MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef
     // The rate is (angle after - angle before) / time: the derivative of each angle by its coordinates, and of these by
     // the raw marks. What all frames share moves both angles, and nearly cancels.
     const auto slopes = [&](Eigen::Index row) {
-        std::vector<Vec<Dual>> in;
+        std::vector<Vec<double>> in;
         for (Eigen::Index c = 0; c < static_cast<Eigen::Index>(plan.landmarks.size()); ++c)
-            in.push_back({Dual::variable(at.whole->coordinates(row, 2 * c), static_cast<int>(2 * c)),
-                          Dual::variable(at.whole->coordinates(row, 2 * c + 1), static_cast<int>(2 * c + 1))});
-        return instantValue(plan, in, Dual(1)).d;
+            in.push_back({at.whole->coordinates(row, 2 * c), at.whole->coordinates(row, 2 * c + 1)});
+        return valueAndSlopes(plan, in, 1).slopes;
     };
     const auto after = slopes(at.after), before = slopes(at.before);
     double variance = 0;

@@ -44,7 +44,8 @@ void readMeasures(const JsonNode& entry, const Pack& pack, TrialMeasures& into) 
         entry.faultAt("measures", "an object of measures", node.json().dump());
         return;
     }
-    for (const auto& [id, ignored] : node.json().items()) {
+    for (const auto& named : node.json().items()) {
+        const std::string& id = named.key();
         if (id.starts_with("x-"))
             continue;
         const JsonNode value = node.at(id);
@@ -70,7 +71,8 @@ void readTrial(const JsonNode& entry, const Pack& pack, ModelFile& model) {
     trial.number = entry.integer("number", 0, 0, kMostRepetitions);
     trial.performer = entry.text("performer", false);
     trial.capture.view = model.view;
-    trial.stress = entry.optionalWord<Stress>("stress", "calm fed machine surprise live scored competition", stressFrom);
+    trial.stress =
+        entry.optionalWord<Stress>("stress", "calm fed machine surprise live scored competition", stressFrom);
     TrialMeasures measures{trial.id, entry.integer("cycle", 0, 0, kMostRepetitions), {}};
     readMeasures(entry, pack, measures);
     if (std::none_of(model.trials.begin(), model.trials.end(), [&](const Trial& t) { return t.id == trial.id; }))
@@ -118,8 +120,8 @@ Json modelFileJson(const ModelFile& model) {
     out["cutoff_hz"] = model.cutoffHz;
     out["trials"] = Json::array();
     for (const TrialMeasures& entry : model.measures) {
-        const auto trial = std::find_if(model.trials.begin(), model.trials.end(),
-                                        [&](const Trial& t) { return t.id == entry.trial; });
+        const auto trial =
+            std::find_if(model.trials.begin(), model.trials.end(), [&](const Trial& t) { return t.id == entry.trial; });
         Json one;
         one["trial"] = entry.trial;
         if (trial != model.trials.end()) {

@@ -102,9 +102,7 @@ std::vector<ConditionValue> valuesOverConditions(const std::string& measure, con
     }
     std::vector<ConditionValue> out;
     for (const auto& [stress, both] : byLevel)
-        out.push_back({stress, median(both.first),
-                       medianUncertainty(both.first, both.second),
-                       both.first.size()});
+        out.push_back({stress, median(both.first), medianUncertainty(both.first, both.second), both.first.size()});
     return out;
 }
 
@@ -152,8 +150,7 @@ FeltAgainstSeen feltAgainstSeen(const std::map<std::string, bool>& feltRight, co
 
 CountCheck checkCounts(int liveGood, int liveAll, int filmGood, int filmAll) {
     CountCheck out;
-    out.difference =
-        static_cast<double>(liveGood) / liveAll - static_cast<double>(filmGood) / filmAll;
+    out.difference = static_cast<double>(liveGood) / liveAll - static_cast<double>(filmGood) / filmAll;
     out.interval = shareDifference(filmGood, filmAll, liveGood, liveAll);
     out.tooKind = out.interval.low > 0;
     out.tooStrict = out.interval.high < 0;

@@ -1,5 +1,6 @@
 #pragma once
-// What becomes of a fault and a measure over weeks, conditions and opinions: run chart, relapse, guesses, felt and seen.
+// What becomes of a fault and a measure over weeks, conditions and opinions: run chart, relapse, guesses, felt and
+// seen.
 
 #include "core/retest.h"
 #include "core/schedule.h"
@@ -70,9 +71,7 @@ struct FeltAgainstSeen {
     int feltRightSeenRight = 0, feltRightSeenOff = 0, feltOffSeenRight = 0, feltOffSeenOff = 0;
     Interval agreement;          ///< Wilson 95 % of the share that agrees
     std::optional<double> kappa; ///< Cohen's; none below 4 repetitions
-    [[nodiscard]] int all() const {
-        return feltRightSeenRight + feltRightSeenOff + feltOffSeenRight + feltOffSeenOff;
-    }
+    [[nodiscard]] int all() const { return feltRightSeenRight + feltRightSeenOff + feltOffSeenRight + feltOffSeenOff; }
 };
 /// feltRight: by trial. Seen off: the repetition shows the fault.
 [[nodiscard]] FeltAgainstSeen feltAgainstSeen(const std::map<std::string, bool>& feltRight, const Finding& finding);

@@ -92,8 +92,7 @@ std::vector<ProfileMatch> matchProfiles(const Pack& pack, const Findings& findin
                 ++present;
             }
         constexpr double kLike = 0.6;
-        const double likeness =
-            length > 0 ? sum / std::sqrt(length * static_cast<double>(profile.faults.size())) : 0;
+        const double likeness = length > 0 ? sum / std::sqrt(length * static_cast<double>(profile.faults.size())) : 0;
         if (present >= 2 && likeness >= kLike - kDecisionSlack)
             out.push_back({profile.id, likeness});
     }

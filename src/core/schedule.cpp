@@ -25,8 +25,8 @@ bool inWindow(Day date, const DatedTitle& competition, int noChangeDays) {
 }
 
 std::string window(const PlanTerms& terms, const DatedTitle& competition) {
-    return "the " + std::to_string(terms.noChangeDays) + " days without technique changes before " +
-           competition.title + " (" + toString(competition.date) + ")";
+    return "the " + std::to_string(terms.noChangeDays) + " days without technique changes before " + competition.title +
+           " (" + toString(competition.date) + ")";
 }
 
 const DrillDef* startingDrill(const Focus& focus, const Pack& pack) {
@@ -131,13 +131,15 @@ Schedule makeSchedule(const PlanTerms& terms, const std::vector<DatedTitle>& com
         day.date = first + days(i);
         for (const DatedTitle& competition : competitions) {
             if (competition.date == day.date)
-                day.competition = day.competition.empty() ? competition.title : day.competition + ", " + competition.title;
+                day.competition =
+                    day.competition.empty() ? competition.title : day.competition + ", " + competition.title;
             else
                 day.noChange = day.noChange || inWindow(day.date, competition, terms.noChangeDays);
         }
         day.retest = day.date == terms.retest;
         day.retention = terms.retention == day.date;
-        const bool running = day.date >= terms.start && day.date < terms.retest && !day.noChange && day.competition.empty();
+        const bool running =
+            day.date >= terms.start && day.date < terms.retest && !day.noChange && day.competition.empty();
         const auto* place = std::find(std::begin(kOrder), std::end(kOrder), i % 7);
         day.technique = running && place - std::begin(kOrder) < terms.sessionsPerWeek;
         day.homework = running && !day.technique && terms.homeworkMinutes > 0;
@@ -172,8 +174,9 @@ std::vector<LessonItem> lessonSheet(const Prescription& prescription, const Pack
         out.push_back({Part::Minor, second, other.id, other.title + ": " + other.cue});
     }
     out.push_back({Part::Test, kTest, start.id,
-                   std::to_string(kBlockLength) + " repetitions, counted: 9 good and the next rung is near, 6 or fewer "
-                                                  "and it gets easier. Good: " +
+                   std::to_string(kBlockLength) +
+                       " repetitions, counted: 9 good and the next rung is near, 6 or fewer "
+                       "and it gets easier. Good: " +
                        start.good});
     out.push_back({Part::Close, kClose, {}, "One sentence from the athlete: what felt different. Homework named."});
     return out;

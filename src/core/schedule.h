@@ -58,8 +58,8 @@ struct LessonItem {
     std::string what;  ///< what is done, in words
 };
 [[nodiscard]] std::string_view toString(LessonItem::Part part);
-/// Minutes are at least 10. The drill of the starting rung takes most of the time, the minor focus a quarter; a block of
-/// 12 at the end is counted. Without a focus: empty.
+/// Minutes are at least 10. The drill of the starting rung takes most of the time, the minor focus a quarter; a block
+/// of 12 at the end is counted. Without a focus: empty.
 [[nodiscard]] std::vector<LessonItem> lessonSheet(const Prescription& prescription, const Pack& pack, int minutes);
 
 } // namespace riflesso

@@ -27,26 +27,48 @@ std::vector<double> anglesOf(const Span& span, const SpanCopy& copy, const Serie
 /// Slopes of something by the coordinates of one sample: landmark after landmark, x and y.
 using Slopes = Eigen::RowVectorXd;
 
+/// Of the direction of a way by its end, degrees a pixel: square to it, over its length.
+Eigen::RowVector2d directionSlope(const Eigen::RowVector2d& way) {
+    return Eigen::RowVector2d(-way[1], way[0]) / way.squaredNorm() * detail::kDegrees;
+}
+
 Slopes angleSlopes(const Span& span, const SeriesKind& kind, Eigen::Index row) {
     const Eigen::MatrixXd& coordinates = span.itself.coordinates;
-    std::vector<Vec<Dual>> in, p;
-    for (Eigen::Index c = 0; c < coordinates.cols(); c += 2)
-        in.push_back({Dual::variable(coordinates(row, c), static_cast<int>(c)),
-                      Dual::variable(coordinates(row, c + 1), static_cast<int>(c + 1))});
+    const Eigen::RowVector2d none(0, 0);
+    std::array<Eigen::RowVector2d, 3> p{none, none, none}, by = p; // points, and the slope by each
+    for (std::size_t i = 0; i < kind.points; ++i) {
+        for (const auto& [landmark, weight] : span.plan.points[kind.point + i].parts)
+            for (int axis = 0; axis < 2; ++axis)
+                p[i][axis] += weight * (span.plan.fold.m[axis][0] * coordinates(row, 2 * landmark) +
+                                        span.plan.fold.m[axis][1] * coordinates(row, 2 * landmark + 1));
+    }
+    const Eigen::RowVector2d first = directionSlope(p[1] - p[0]);
+    if (kind.points == 2) {
+        by = {-first, first};
+    } else { // the turn: direction of the second way less that of the first
+        const Eigen::RowVector2d second = directionSlope(p[2] - p[1]);
+        by = {first, -second - first, second};
+    }
+    Slopes out = Slopes::Zero(coordinates.cols());
     for (std::size_t i = 0; i < kind.points; ++i)
-        p.push_back(detail::foldedPoint(span.plan, span.plan.points[kind.point + i], in));
-    const Dual angle = kind.points == 2 ? detail::directionDeg(p[0], p[1]) : detail::turnDeg(p[0], p[1], p[2]);
-    return Eigen::Map<const Slopes>(angle.d.data(), coordinates.cols());
+        for (const auto& [landmark, weight] : span.plan.points[kind.point + i].parts)
+            for (int in = 0; in < 2; ++in)
+                out[2 * landmark + in] +=
+                    weight * (by[i][0] * span.plan.fold.m[0][in] + by[i][1] * span.plan.fold.m[1][in]);
+    return out;
+}
+
+std::vector<Vec<double>> pointsAt(const Span& span, Eigen::Index row) {
+    std::vector<Vec<double>> in;
+    in.reserve(static_cast<std::size_t>(span.itself.coordinates.cols() / 2));
+    for (Eigen::Index c = 0; c < span.itself.coordinates.cols(); c += 2)
+        in.push_back({span.itself.coordinates(row, c), span.itself.coordinates(row, c + 1)});
+    return in;
 }
 
 Slopes valueSlopes(const Span& span, Eigen::Index row) {
-    const Eigen::MatrixXd& coordinates = span.itself.coordinates;
-    std::vector<Vec<Dual>> in;
-    for (Eigen::Index c = 0; c < coordinates.cols(); c += 2)
-        in.push_back({Dual::variable(coordinates(row, c), static_cast<int>(c)),
-                      Dual::variable(coordinates(row, c + 1), static_cast<int>(c + 1))});
-    const Dual value = instantValue(span.plan, in, Dual(span.itself.unitPixels));
-    return Eigen::Map<const Slopes>(value.d.data(), coordinates.cols());
+    const ValueAndSlopes value = valueAndSlopes(span.plan, pointsAt(span, row), span.itself.unitPixels);
+    return Eigen::Map<const Slopes>(value.slopes.data(), span.itself.coordinates.cols());
 }
 
 /// Whether the kind's value is straight over a few standard uncertainties of a mark at a sample.
@@ -55,9 +77,7 @@ bool straightAt(const Span& span, Eigen::Index row) {
     if (def.kind == Kind::Stack || def.kind == Kind::Turn || (def.kind == Kind::LineAngle && !def.isSigned) ||
         (def.kind == Kind::Ratio && def.axis))
         return false;
-    std::vector<Vec<double>> in;
-    for (Eigen::Index c = 0; c < span.itself.coordinates.cols(); c += 2)
-        in.push_back({span.itself.coordinates(row, c), span.itself.coordinates(row, c + 1)});
+    const std::vector<Vec<double>> in = pointsAt(span, row);
     std::vector<double> lengths = criticalLengths(span.plan, in);
     if (def.kind == Kind::Distance || def.kind == Kind::Ratio)
         lengths.push_back(instantValue(span.plan, in, 1.0) * (def.kind == Kind::Ratio ? lengths.front() : 1));
@@ -100,8 +120,9 @@ std::vector<double> seriesOf(const Span& span, const SpanCopy& copy, const Serie
 
 SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::vector<double>& series, Extreme extreme)
     : span_(span), sign_(extreme == Extreme::Smallest ? -1 : 1) {
-    // How far below the extreme a sample can lie and still become it: 5 standard uncertainties of the value there.
-    std::size_t last = series.size();
+    // How far below the extreme a sample can lie and still become it: 5 standard uncertainties of the value there. What
+    // all frames share moves both alike, so it is the frames' own noise, filtered, in both.
+    std::vector<bool> wanted(series.size(), extreme == Extreme::None);
     if (extreme != Extreme::None) {
         const auto [from, to] = span.itself.inside();
         std::size_t top = from;
@@ -115,8 +136,9 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
         };
         if (kind.what == SeriesKind::What::Value) {
             const Slopes slopes = valueSlopes(span, row);
+            const double level = std::numbers::sqrt2 * stillLevel(span);
             for (Eigen::Index c = 0; c < slopes.size(); ++c)
-                variance += slopes[c] * slopes[c] * sigma(c) * sigma(c);
+                variance += slopes[c] * slopes[c] * sigma(c) * sigma(c) * level * level;
         } else {
             // A rate: what the filter leaves of the noise, differenced.
             const double still = stillRate(span);
@@ -133,16 +155,23 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
         }
         constexpr double kReach = 5;
         const double least = sign_ * series[top] - kReach * std::sqrt(variance);
-        std::size_t low = series.size(), high = 0;
         for (std::size_t i = 0; i < series.size(); ++i)
-            if (sign_ * series[i] >= least) {
-                low = std::min(low, i);
-                high = std::max(high, i);
-            }
-        first_ = low == 0 ? 0 : low - 1;
-        last = std::min(series.size(), high + 2);
+            if (sign_ * series[i] >= least) // and its neighbours, for the parabola
+                for (std::size_t k = i == 0 ? 0 : i - 1; k < std::min(series.size(), i + 2); ++k)
+                    wanted[k] = true;
+        // The first and last sample of a copy lie outside its phase, and have no rate.
+        if (kind.what != SeriesKind::What::Value)
+            wanted.front() = wanted.back() = false;
     }
-    values_.resize(static_cast<Eigen::Index>(last - first_), kDraws);
+    for (std::size_t i = 0; i < wanted.size(); ++i)
+        if (wanted[i])
+            samples_.push_back(i);
+    rowAt_.resize(wanted.size() + 1);
+    for (std::size_t i = 0, row = 0; i <= wanted.size(); ++i) {
+        rowAt_[i] = static_cast<std::ptrdiff_t>(row);
+        row += i < wanted.size() && wanted[i];
+    }
+    values_.resize(std::ssize(samples_), kDraws);
     if (!drawLinear(kind, series))
         drawWhole(kind);
     const DrawTable& table = drawTable();
@@ -155,35 +184,45 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
 
 bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& series) {
     const Eigen::Index rows = values_.rows(), columns = span_.itself.coordinates.cols();
-    const auto first = static_cast<Eigen::Index>(first_);
     const std::vector<double>& times = span_.itself.timesS;
     const Eigen::Index samples = std::ssize(times);
+    const auto sampleOf = [&](Eigen::Index row) {
+        return static_cast<Eigen::Index>(samples_[static_cast<std::size_t>(row)]);
+    };
     // slopes[shift](row, c): of the value at a row by the coordinates `shift` samples away.
     std::map<Eigen::Index, Eigen::MatrixXd> slopes;
     if (kind.what == SeriesKind::What::Value) {
         Eigen::MatrixXd& own = slopes[0] = Eigen::MatrixXd(rows, columns);
         for (Eigen::Index i = 0; i < rows; ++i) {
-            if (!straightAt(span_, first + i))
+            if (!straightAt(span_, sampleOf(i)))
                 return false;
-            own.row(i) = valueSlopes(span_, first + i);
+            own.row(i) = valueSlopes(span_, sampleOf(i));
         }
     } else {
+        // A speed is straight where it is well above its own noise: at the top, and less so where a sample could only
+        // just become the top.
         const double still = stillRate(span_) * span_.run().sigma.maxCoeff();
+        constexpr double kClearAtTop = 5, kClear = 2.5;
+        double largest = 0;
+        for (Eigen::Index i = 0; i < rows; ++i)
+            largest = std::max(largest, series[samples_[static_cast<std::size_t>(i)]]);
+        const auto isClear = [&](double rate, double noise) {
+            return rate >= (rate < largest * (1 - 1e-9) ? kClear : kClearAtTop) * noise;
+        };
         Eigen::MatrixXd &after = slopes[1] = Eigen::MatrixXd::Zero(rows, columns),
                         &before = slopes[-1] = Eigen::MatrixXd::Zero(rows, columns);
         const Eigen::MatrixX2d path = pathOf(span_.plan, kind.point, span_.itself.coordinates);
         const std::vector<double> angles =
             kind.what == SeriesKind::What::Rate ? anglesOf(span_, span_.itself, kind) : std::vector<double>();
         for (Eigen::Index i = 0; i < rows; ++i) {
-            const Eigen::Index at = first + i, next = at + 1, last = at - 1;
+            const Eigen::Index next = sampleOf(i) + 1, last = sampleOf(i) - 1;
             if (last < 0 || next >= samples)
                 return false;
             const double dt = times[static_cast<std::size_t>(next)] - times[static_cast<std::size_t>(last)];
             if (kind.what == SeriesKind::What::Rate) {
                 const double turned = angles[static_cast<std::size_t>(next)] - angles[static_cast<std::size_t>(last)];
                 const Slopes up = angleSlopes(span_, kind, next), down = angleSlopes(span_, kind, last);
-                constexpr double kClear = 5; // the rate's own noise, in degrees a second
-                if (std::abs(turned) / dt < kClear * still * up.cwiseAbs().maxCoeff())
+                if (!isClear(std::abs(turned) / dt, still * up.cwiseAbs().maxCoeff()))
                     return false;
                 const double sign = turned > 0 ? 1 : -1;
                 after.row(i) = sign * up / dt;
@@ -191,8 +230,7 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
                 continue;
             }
             const Eigen::RowVector2d way = path.row(next) - path.row(last);
-            constexpr double kClear = 5;
-            if (way.norm() / dt < kClear * still)
+            if (!isClear(way.norm() / dt / span_.itself.unitPixels, still / span_.itself.unitPixels))
                 return false;
             for (const auto& [landmark, weight] : span_.plan.points[kind.point].parts)
                 for (int axis = 0; axis < 2; ++axis) {
@@ -205,24 +243,38 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
         }
     }
     linear_ = true;
-    values_ = Eigen::Map<const Eigen::VectorXd>(series.data() + first, rows).replicate(1, kDraws);
     // The frames' own noise: within the filter's memory the slopes hardly change, so one run of noise with the size of
     // all coordinates together stands for them. What the trial shares is kept coordinate by coordinate.
     const auto bank = noiseBank(static_cast<int>(span_.run().size()), span_.whole->cutoffHz, span_.run().rateHz);
     const double half = std::sqrt(0.5);
     const Eigen::Index turn = bankColumn(0, static_cast<Eigen::Index>(kind.point));
     Eigen::MatrixXd shared = Eigen::MatrixXd::Zero(rows, columns);
+    std::vector<std::pair<Eigen::Index, Eigen::VectorXd>> sizes; // shift, and the noise's size in each row
     for (const auto& [shift, own] : slopes) {
-        const Eigen::Index row = static_cast<Eigen::Index>(span_.offset) + first + shift;
         Eigen::MatrixXd weights = half * own;
-        for (Eigen::Index c = 0; c < columns; ++c)
-            weights.col(c).array() *= span_.run().sigma.col(c / 2).segment(row, rows).array();
+        for (Eigen::Index i = 0; i < rows; ++i)
+            for (Eigen::Index c = 0; c < columns; ++c)
+                weights(i, c) *=
+                    span_.run().sigma(static_cast<Eigen::Index>(span_.offset) + sampleOf(i) + shift, c / 2);
         shared += weights;
-        const Eigen::VectorXd size = weights.rowwise().norm() * (shift < 0 ? -1 : 1);
-        values_.leftCols(kDraws - turn) += size.asDiagonal() * bank->block(row, turn, rows, kDraws - turn);
-        values_.rightCols(turn) += size.asDiagonal() * bank->block(row, 0, rows, turn);
+        sizes.emplace_back(shift, weights.rowwise().norm() * (shift < 0 ? -1 : 1));
     }
-    values_.noalias() += shared * drawTable().common.topRows(columns);
+    values_.noalias() = shared * drawTable().common.topRows(columns);
+    for (Eigen::Index from = 0, to = 0; from < rows; from = to) { // rows of neighbouring samples go together
+        for (to = from + 1; to < rows && sampleOf(to) == sampleOf(to - 1) + 1;)
+            ++to;
+        const Eigen::Index length = to - from;
+        const Eigen::ArrayXd base = Eigen::Map<const Eigen::ArrayXd>(series.data() + sampleOf(from), length);
+        for (Eigen::Index draw = 0; draw < kDraws; ++draw) {
+            auto own = values_.col(draw).segment(from, length).array();
+            own += base;
+            for (const auto& [shift, size] : sizes)
+                own += size.segment(from, length).array() *
+                       bank->col((draw + turn) % kDraws)
+                           .segment(static_cast<Eigen::Index>(span_.offset) + sampleOf(from) + shift, length)
+                           .array();
+        }
+    }
     return true;
 }
 
@@ -230,34 +282,52 @@ void SeriesDraws::drawWhole(const SeriesKind& kind) {
     NoisyCopies copies(span_);
     for (int draw = 0; copies.next(); ++draw) {
         const std::vector<double> own = seriesOf(span_, copies.copy(), kind);
-        values_.col(draw) = Eigen::Map<const Eigen::VectorXd>(own.data() + first_, values_.rows());
+        for (std::size_t row = 0; row < samples_.size(); ++row)
+            values_(static_cast<Eigen::Index>(row), draw) = own[samples_[row]];
     }
 }
 
 std::optional<SeriesDraws::Peak> SeriesDraws::peak(int draw) const {
     const auto [fromS, toS] = drawnPhase(span_, draw);
     const std::vector<double>& times = span_.itself.timesS;
-    const auto begin = times.begin();
-    const auto firstInside = static_cast<std::size_t>(std::lower_bound(begin, times.end(), fromS - 1e-9) - begin);
-    const auto lastInside = static_cast<std::size_t>(std::upper_bound(begin, times.end(), toS + 1e-9) - begin);
+    // First sample at or after fromS, and first after toS: samples are even, so the place is nearly known.
+    constexpr double kSlack = 1e-9;
+    const double rate = static_cast<double>(times.size() - 1) / (times.back() - times.front());
+    const auto placeOf = [&](double t) {
+        auto i =
+            static_cast<std::size_t>(std::clamp((t - times.front()) * rate, 0.0, static_cast<double>(times.size())));
+        while (i > 0 && times[i - 1] >= t)
+            --i;
+        while (i < times.size() && times[i] < t)
+            ++i;
+        return i;
+    };
+    const std::size_t firstInside = placeOf(fromS - kSlack), lastInside = placeOf(toS + kSlack);
     constexpr std::size_t kFewest = 3;
     if (lastInside < firstInside + kFewest)
         return {};
-    const std::size_t low = std::max(firstInside, first_),
-                      high = std::min(lastInside, first_ + static_cast<std::size_t>(values_.rows()));
+    const std::ptrdiff_t low = rowAt_[firstInside], high = rowAt_[lastInside];
     if (low >= high)
         return {};
-    const auto at = [&](std::size_t i) { return values_(static_cast<Eigen::Index>(i - first_), draw); };
-    std::size_t top = low;
-    for (std::size_t i = low; i < high; ++i)
-        if (at(i) > at(top))
+    const double* const value = values_.col(draw).data();
+    std::ptrdiff_t top = low;
+    for (std::ptrdiff_t i = low + 1; i < high; ++i)
+        if (value[i] > value[top])
             top = i;
-    Peak peak{times[top], sign_ * at(top), top == firstInside || top + 1 == lastInside};
-    if (!peak.atEdge && top > low && top + 1 < high) {
-        const Extremum fine =
-            findMaximum({times[top - 1], times[top], times[top + 1]}, {at(top - 1), at(top), at(top + 1)});
-        peak.timeS = fine.timeS;
-        peak.value = sign_ * fine.value;
+    const std::size_t sample = samples_[static_cast<std::size_t>(top)];
+    Peak peak{times[sample], sign_ * value[top], sample == firstInside || sample + 1 == lastInside};
+    const bool between = top > low && top + 1 < high && samples_[static_cast<std::size_t>(top) - 1] + 1 == sample &&
+                         samples_[static_cast<std::size_t>(top) + 1] == sample + 1;
+    if (!peak.atEdge && between) {
+        // Parabola through three samples with their own times, as findMaximum has it.
+        const double left = times[sample] - times[sample - 1], right = times[sample + 1] - times[sample];
+        const double down = (value[top] - value[top - 1]) / left, up = (value[top + 1] - value[top]) / right;
+        const double bend = (up - down) / (left + right);
+        if (bend < 0) {
+            const double slope = (down * right + up * left) / (left + right), away = -slope / (2 * bend);
+            peak.timeS += away;
+            peak.value = sign_ * (value[top] + away * (slope + bend * away));
+        }
     }
     return peak;
 }
@@ -268,6 +338,53 @@ std::optional<double> SeriesDraws::mean(int draw) const {
         return {};
     const Eigen::VectorXd own = values_.col(draw);
     return timeMean(span_.itself.timesS, {own.begin(), own.end()}, fromS, toS);
+}
+
+std::optional<MeanUncertainty> meanToFirstOrder(const Span& span, const std::vector<double>& series) {
+    const SpanCopy& itself = span.itself;
+    const auto rows = static_cast<Eigen::Index>(series.size()), columns = itself.coordinates.cols();
+    // Weight of each sample in the mean: that of the trapezoids it belongs to, those at the ends cut.
+    Eigen::VectorXd weight = Eigen::VectorXd::Zero(rows);
+    for (std::size_t i = 0; i + 1 < series.size(); ++i) {
+        const double low = std::max(itself.timesS[i], itself.fromS), high = std::min(itself.timesS[i + 1], itself.toS);
+        if (high <= low)
+            continue;
+        const double middle = (low + high) / 2,
+                     share = (middle - itself.timesS[i]) / (itself.timesS[i + 1] - itself.timesS[i]);
+        weight[static_cast<Eigen::Index>(i)] += (high - low) * (1 - share);
+        weight[static_cast<Eigen::Index>(i) + 1] += (high - low) * share;
+    }
+    const double lengthS = itself.toS - itself.fromS;
+    weight /= lengthS;
+    Eigen::MatrixXd weighted = Eigen::MatrixXd::Zero(rows, columns);
+    for (Eigen::Index i = 0; i < rows; ++i) {
+        if (weight[i] == 0)
+            continue;
+        if (!straightAt(span, i))
+            return {};
+        weighted.row(i) = weight[i] * valueSlopes(span, i);
+    }
+    MeanUncertainty out;
+    // Half of a mark's variance is drawn for each frame, before the filter; the other half moves all frames alike.
+    const auto filter = filterMatrix(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
+    const Eigen::MatrixXd raw =
+        filter->middleRows(static_cast<Eigen::Index>(span.offset), rows).transpose() * weighted; // run x columns
+    double variance = 0;
+    for (Eigen::Index c = 0; c < columns; ++c) {
+        const auto sigma = span.run().sigma.col(c / 2);
+        const double own = raw.col(c).cwiseProduct(sigma).squaredNorm();
+        const double shared = weighted.col(c).dot(sigma.segment(static_cast<Eigen::Index>(span.offset), rows));
+        variance += (own + shared * shared) / 2;
+    }
+    out.marks = std::sqrt(variance);
+    const double value = timeMean(itself.timesS, series, itself.fromS, itself.toS);
+    const double from = (value - valueAt(itself.timesS, series, itself.fromS)) / lengthS * span.from.uS,
+                 to = (valueAt(itself.timesS, series, itself.toS) - value) / lengthS * span.to.uS;
+    out.from = std::abs(from);
+    out.to = std::abs(to);
+    if (needsLengthUnit(*span.plan.def))
+        out.unit = std::abs(value) * span.scale.relativeU;
+    return out;
 }
 
 } // namespace riflesso

@@ -4,6 +4,8 @@
 
 #include "core/span.h"
 
+#include <cmath>
+
 namespace riflesso {
 
 /// Which value runs along time.
@@ -42,11 +44,21 @@ private:
     void drawWhole(const SeriesKind& kind);
 
     const Span& span_;
-    bool linear_ = false;    ///< drawn to first order
-    double sign_ = 1;        ///< -1: the smallest is sought
-    std::size_t first_ = 0;  ///< sample of the copy in the first row
-    Eigen::MatrixXd values_; ///< samples x kDraws
+    bool linear_ = false;               ///< drawn to first order
+    double sign_ = 1;                   ///< -1: the smallest is sought
+    std::vector<std::size_t> samples_;  ///< of the copy, one a row, increasing
+    std::vector<std::ptrdiff_t> rowAt_; ///< for each sample, and one more: the first row at or after it
+    Eigen::MatrixXd values_;            ///< rows x kDraws
 };
+
+/// Parts of the standard uncertainty of a mean over the phase, in the measure's unit.
+struct MeanUncertainty {
+    double marks = 0, from = 0, to = 0, unit = 0;
+    [[nodiscard]] double whole() const { return std::sqrt(marks * marks + from * from + to * to + unit * unit); }
+};
+/// To first order, exact where the value is linear in the marks: no copies are drawn. None where it is not straight
+/// over a few standard uncertainties of a mark.
+[[nodiscard]] std::optional<MeanUncertainty> meanToFirstOrder(const Span& span, const std::vector<double>& series);
 
 /// Mean over [fromS, toS] weighted by time: trapezoids, the ends interpolated.
 [[nodiscard]] double timeMean(const std::vector<double>& timesS, const std::vector<double>& values, double fromS,

@@ -32,7 +32,7 @@ std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, d
         double cutoff, rate;
         std::shared_ptr<const Eigen::MatrixXd> bank;
     };
-    static std::mutex mutex; // guards kept, keptBytes
+    static std::mutex mutex; // guards kept, keptBytes, raw
     static std::list<Entry> kept;
     static std::size_t keptBytes = 0;
     constexpr double kSame = 1e-9;
@@ -41,14 +41,23 @@ std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, d
         if (entry.samples == samples && std::abs(entry.cutoff - cutoffHz) < kSame &&
             std::abs(entry.rate - rateHz) < kSame * rateHz)
             return entry.bank;
-    std::mt19937_64 random(kBankSeed);
-    std::normal_distribution<double> normal;
+    // Raw noise is drawn once, for the longest run so far; a shorter one takes the first of it.
+    static Eigen::MatrixXd raw;
+    if (raw.rows() < samples) {
+        std::mt19937_64 random(kBankSeed);
+        std::normal_distribution<double> normal;
+        constexpr Eigen::Index kFirstRows = 256;
+        const Eigen::Index rows = std::max<Eigen::Index>({kFirstRows, samples, 2 * raw.rows()});
+        raw.resize(rows, kDraws);
+        for (Eigen::Index r = 0; r < rows; ++r) // row after row: a longer one begins as a shorter one
+            for (Eigen::Index c = 0; c < kDraws; ++c)
+                raw(r, c) = normal(random);
+    }
     const LowPass filter = designDualPass(cutoffHz, rateHz);
     auto bank = std::make_shared<Eigen::MatrixXd>(samples, kDraws);
     std::vector<double> column(static_cast<std::size_t>(samples));
     for (Eigen::Index c = 0; c < kDraws; ++c) {
-        for (double& value : column)
-            value = normal(random);
+        std::copy_n(raw.col(c).data(), samples, column.begin());
         const std::vector<double> smooth = filterZeroLag(column, filter);
         bank->col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), samples);
     }
@@ -170,6 +179,11 @@ double stillRate(const Span& span) {
     const Eigen::Index middle = bank->rows() / 2;
     const double dt = 2 / span.run().rateHz;
     return std::sqrt(0.5) * ((bank->row(middle + 1) - bank->row(middle - 1)) / dt).norm() / std::sqrt(double(kDraws));
+}
+
+double stillLevel(const Span& span) {
+    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
+    return std::sqrt(0.5) * bank->row(bank->rows() / 2).norm() / std::sqrt(double(kDraws));
 }
 
 NoisyCopies::NoisyCopies(const Span& span, bool onlyFirst)

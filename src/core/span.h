@@ -12,7 +12,7 @@ constexpr int kDraws = 400; ///< copies drawn, seeded (JCGM 101:2008)
 struct SpanCopy {
     std::vector<double> timesS;
     Eigen::MatrixXd coordinates; ///< samples x (2 * landmarks of the plan), filtered pixels
-    Eigen::MatrixX2d firstPath;  ///< of the plan's first point, folded; set where only that is copied
+    Eigen::MatrixX2d firstPath;  ///< of the plan's first point, folded; empty where it is not asked for
     double unitPixels = 1, fromS = 0, toS = 0;
     /// Samples inside the phase: [first, last).
     [[nodiscard]] std::pair<std::size_t, std::size_t> inside() const;
@@ -53,6 +53,9 @@ struct DrawTable {
 [[nodiscard]] std::pair<double, double> drawnPhase(const Span& span, int draw);
 /// SD of the difference quotient of filtered unit noise (half of its variance; the shared half cancels), 1/s.
 [[nodiscard]] double stillRate(const Span& span);
+
+/// SD of filtered unit noise (half of its variance).
+[[nodiscard]] double stillLevel(const Span& span);
 
 /// The copies: half of a mark's variance shared by the whole trial, half drawn for each frame and filtered; event times
 /// and the unit drawn too. The bank of filtered unit noise is made once for each length, rate and cutoff.

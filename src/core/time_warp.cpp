@@ -20,9 +20,8 @@ struct Step {
     std::vector<Cell> cells;
 };
 const std::vector<Step>& stepsOf(WarpSteps steps) {
-    static const std::vector<Step> kSlopeOne = {{1, 1, {{0, 0, 2}}},
-                                                {1, 2, {{0, 0, 1}, {0, 1, 2}}},
-                                                {2, 1, {{0, 0, 1}, {1, 0, 2}}}};
+    static const std::vector<Step> kSlopeOne = {
+        {1, 1, {{0, 0, 2}}}, {1, 2, {{0, 0, 1}, {0, 1, 2}}}, {2, 1, {{0, 0, 1}, {1, 0, 2}}}};
     static const std::vector<Step> kFree = {{1, 1, {{0, 0, 1}}}, {0, 1, {{0, 0, 1}}}, {1, 0, {{0, 0, 1}}}};
     return steps == WarpSteps::SlopeOne ? kSlopeOne : kFree;
 }

@@ -63,37 +63,53 @@ double commonTime(const TimeSpans& a, const TimeSpans& b) {
     return sum;
 }
 
-Eigen::MatrixX2d thinned(const Eigen::MatrixX2d& points, double step) {
-    std::vector<Eigen::Index> kept = {0};
-    for (Eigen::Index i = 1; i + 1 < points.rows(); ++i)
-        if ((points.row(i) - points.row(kept.back())).norm() > step)
-            kept.push_back(i);
-    if (points.rows() > 1)
-        kept.push_back(points.rows() - 1);
-    Eigen::MatrixX2d out(static_cast<Eigen::Index>(kept.size()), 2);
-    for (std::size_t i = 0; i < kept.size(); ++i)
-        out.row(static_cast<Eigen::Index>(i)) = points.row(kept[i]);
+Walk walkOf(const std::vector<double>& times, const Eigen::MatrixX2d& points, double fromS, double toS, double step) {
+    const double *x = points.col(0).data(), *y = points.col(1).data();
+    const auto at = [&](double t) {
+        const auto after = std::upper_bound(times.begin() + 1, times.end() - 1, t) - times.begin();
+        const auto i = static_cast<std::size_t>(after);
+        const double share = (t - times[i - 1]) / (times[i] - times[i - 1]);
+        return Eigen::Vector2d(x[i - 1] + share * (x[i] - x[i - 1]), y[i - 1] + share * (y[i] - y[i - 1]));
+    };
+    constexpr double kSlack = 1e-9;
+    const auto first =
+        static_cast<std::size_t>(std::upper_bound(times.begin(), times.end(), fromS + kSlack) - times.begin());
+    const auto last =
+        static_cast<std::size_t>(std::lower_bound(times.begin(), times.end(), toS - kSlack) - times.begin());
+    const Eigen::Vector2d start = at(fromS), end = at(toS);
+    Walk out;
+    double keptX = start[0], keptY = start[1];
+    for (std::size_t i = first; i < last; ++i) {
+        const double dx = x[i] - keptX, dy = y[i] - keptY, square = dx * dx + dy * dy;
+        if (square <= step * step)
+            continue;
+        out.length += std::sqrt(square);
+        keptX = x[i];
+        keptY = y[i];
+    }
+    out.length += std::hypot(end[0] - keptX, end[1] - keptY);
+    out.net = (end - start).norm();
     return out;
 }
 
-double lengthOf(const Eigen::MatrixX2d& points) {
-    double sum = 0;
-    for (Eigen::Index i = 1; i < points.rows(); ++i)
-        sum += (points.row(i) - points.row(i - 1)).norm();
-    return sum;
-}
-
-double straightnessOf(const Eigen::MatrixX2d& points) {
-    return (points.row(points.rows() - 1) - points.row(0)).norm() / lengthOf(points);
-}
-
-double wanderOf(const Eigen::MatrixX2d& points) {
-    const Eigen::RowVector2d centre = points.colwise().mean();
-    std::vector<double> distances;
-    distances.reserve(static_cast<std::size_t>(points.rows()));
-    for (Eigen::Index i = 0; i < points.rows(); ++i)
-        distances.push_back((points.row(i) - centre).norm());
-    return percentile(std::move(distances), 0.95);
+double wanderOf(const Eigen::Ref<const Eigen::MatrixX2d>& points) {
+    const double n = static_cast<double>(points.rows()), centreX = points.col(0).mean(), centreY = points.col(1).mean();
+    // Percentile 0.95 at rank 1 + 0.95 (n - 1): only the largest few squared distances are kept in order.
+    constexpr double kShare = 0.95;
+    const double rank = kShare * (n - 1), whole = std::floor(rank);
+    const auto kept = static_cast<std::size_t>(points.rows()) - static_cast<std::size_t>(whole);
+    std::vector<double> largest(kept, -1); // ascending
+    for (Eigen::Index i = 0; i < points.rows(); ++i) {
+        const double dx = points(i, 0) - centreX, dy = points(i, 1) - centreY, square = dx * dx + dy * dy;
+        if (square <= largest[0])
+            continue;
+        std::size_t at = 0;
+        for (; at + 1 < kept && largest[at + 1] < square; ++at)
+            largest[at] = largest[at + 1];
+        largest[at] = square;
+    }
+    const double low = std::sqrt(largest[0]);
+    return kept < 2 ? low : low + (rank - whole) * (std::sqrt(largest[1]) - low);
 }
 
 int reversalsOf(const std::vector<double>& values, double hysteresis) {

@@ -21,14 +21,17 @@ using TimeSpans = std::vector<std::pair<double, double>>;
 /// Time that lies in both; each list in order and without overlap of its own.
 [[nodiscard]] double commonTime(const TimeSpans& a, const TimeSpans& b);
 
-/// Points (rows: x, y) with those left out that lie within `step` of the last one kept; first and last always stay.
-[[nodiscard]] Eigen::MatrixX2d thinned(const Eigen::MatrixX2d& points, double step);
-/// Sum of the distances between neighbours, in the points' unit.
-[[nodiscard]] double lengthOf(const Eigen::MatrixX2d& points);
-/// Distance from first to last over the length; 1 for a straight way. Precondition: the length is above 0.
-[[nodiscard]] double straightnessOf(const Eigen::MatrixX2d& points);
+/// The way of a point from one time to another: ends interpolated, and of the samples between only those that lie
+/// further than `step` from the last one kept.
+struct Walk {
+    double length = 0; ///< sum of the distances between those kept, in the points' unit
+    double net = 0;    ///< from start to end
+};
+/// points: rows x, y. times increasing, at least two; fromS < toS.
+[[nodiscard]] Walk walkOf(const std::vector<double>& times, const Eigen::MatrixX2d& points, double fromS, double toS,
+                          double step);
 /// 95th percentile of the distance from the mean position.
-[[nodiscard]] double wanderOf(const Eigen::MatrixX2d& points);
+[[nodiscard]] double wanderOf(const Eigen::Ref<const Eigen::MatrixX2d>& points);
 /// Turns of direction, each by more than the hysteresis.
 [[nodiscard]] int reversalsOf(const std::vector<double>& values, double hysteresis);
 

@@ -84,9 +84,9 @@ private slots:
         }
         const Json& samples = calibration_["undistort_samples"];
         for (std::size_t i = 0; i < samples["px"].size(); ++i) {
-            const auto at =
-                undistorted(lens, {samples["px"][i][0].get<double>(), samples["px"][i][1].get<double>()});
-            const double dx = at->x - samples["out"][i][0].get<double>(), dy = at->y - samples["out"][i][1].get<double>();
+            const auto at = undistorted(lens, {samples["px"][i][0].get<double>(), samples["px"][i][1].get<double>()});
+            const double dx = at->x - samples["out"][i][0].get<double>(),
+                         dy = at->y - samples["out"][i][1].get<double>();
             // Theirs stops after five rounds; the corner of the picture has not settled by then.
             QVERIFY2(std::hypot(dx, dy) < 0.2, qPrintable(QString::number(std::hypot(dx, dy))));
         }
@@ -103,7 +103,8 @@ private slots:
         for (int row = 0; row < 3; ++row)
             for (int column = 0; column < 3; ++column) {
                 const double sign = row == 1 ? -1 : 1, theirs = h[row][column].get<double>();
-                QVERIFY(std::abs(sign * whole->matrix()(row, column) - theirs) < 1e-4 * std::max(1.0, std::abs(theirs)));
+                QVERIFY(std::abs(sign * whole->matrix()(row, column) - theirs) <
+                        1e-4 * std::max(1.0, std::abs(theirs)));
             }
         const std::vector<std::size_t> corners{0, 8, board.size() - 9, board.size() - 1};
         const auto four = Plane::solve(known(pixels, board, corners), PlaneOf::Movement);
@@ -121,8 +122,9 @@ private slots:
         QVERIFY(plane.ok());
         for (std::size_t i = 0; i < court["q"].size(); ++i) {
             const auto at = plane->at({court["q"][i][0].get<double>(), court["q"][i][1].get<double>()});
-            QVERIFY(std::abs(at->xM - court["out"][i][0].get<double>()) < 1e-9);
-            QVERIFY(std::abs(at->yM + court["out"][i][1].get<double>()) < 1e-9);
+            // Their corners are single precision: 13.4 m is 2e-7 m off.
+            QVERIFY(std::abs(at->xM - court["out"][i][0].get<double>()) < 1e-6);
+            QVERIFY(std::abs(at->yM + court["out"][i][1].get<double>()) < 1e-6);
         }
         const auto a = plane->at({0, 0}), b = plane->at({600, 470});
         QVERIFY(std::abs(std::hypot(b->xM - a->xM, b->yM - a->yM) - 14.723111084278349) < 1e-9);
@@ -163,7 +165,8 @@ private slots:
             Eigen::MatrixXd d(n, m);
             for (double& value : d.reshaped())
                 value = any(random);
-            const std::function<double(Eigen::Index, Eigen::Index)> cheapest = [&](Eigen::Index i, Eigen::Index j) -> double {
+            const std::function<double(Eigen::Index, Eigen::Index)> cheapest = [&](Eigen::Index i,
+                                                                                   Eigen::Index j) -> double {
                 if (i == 0 && j == 0)
                     return 2 * d(0, 0);
                 double best = std::numeric_limits<double>::infinity();

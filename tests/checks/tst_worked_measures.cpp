@@ -16,6 +16,7 @@
 #include <QtTest>
 
 #include <cmath>
+#include <numeric>
 #include <set>
 
 using namespace riflesso;
@@ -223,7 +224,10 @@ private:
             for (Eigen::Index i = 0; i < points.rows(); ++i)
                 for (Eigen::Index c = 0; c < 2; ++c)
                     points(i, c) = in["points"][static_cast<std::size_t>(i)][static_cast<std::size_t>(c)];
-            compare(row, kind == "path_length" ? lengthOf(points) : straightnessOf(points), 0);
+            std::vector<double> times(static_cast<std::size_t>(points.rows()));
+            std::iota(times.begin(), times.end(), 0);
+            const Walk walk = walkOf(times, points, 0, times.back(), 0);
+            compare(row, kind == "path_length" ? walk.length : walk.net / walk.length, 0);
         }
     }
     static void peak(const Json& row) {

@@ -61,7 +61,8 @@ private slots:
             squares += std::pow(*Plane::solve(points, PlaneOf::Movement)->residualM(), 2);
         }
         // 2n - 8 counts both coordinates: RMS of a coordinate's residual.
-        QVERIFY2(std::abs(std::sqrt(squares / kCopies) - 0.01) < 0.001, qPrintable(QString::number(std::sqrt(squares / kCopies))));
+        QVERIFY2(std::abs(std::sqrt(squares / kCopies) - 0.01) < 0.001,
+                 qPrintable(QString::number(std::sqrt(squares / kCopies))));
     }
     void positionsHoldWhatTheyPromise() {
         std::mt19937 random(5);
@@ -87,7 +88,8 @@ private slots:
         std::vector<KnownPoint> mirrored = grid(3, 2);
         for (KnownPoint& point : mirrored)
             point.yM = -point.yM;
-        QVERIFY(QString::fromStdString(Plane::solve(mirrored, PlaneOf::Movement).error().got).contains(QLatin1String("mirrored")));
+        QVERIFY(QString::fromStdString(Plane::solve(mirrored, PlaneOf::Movement).error().got)
+                    .contains(QLatin1String("mirrored")));
         std::vector<KnownPoint> crossed = grid(2, 2);
         std::swap(crossed[0].xM, crossed[1].xM);
         std::swap(crossed[0].yM, crossed[1].yM);
@@ -97,15 +99,18 @@ private slots:
     void tablesAreReadStrictly() {
         QVERIFY(readKnownPoints("x_px,y_px,x_m,y_m\n0,0,0,1\n9,0,1,1\n9,9,1,0\n0,9,0,0\n", "P.csv").ok());
         QCOMPARE(readKnownPoints("x_px,y_px,x_m,y_m\n0,0,0,0\n", "P.csv").error().where, std::string("P.csv"));
-        QCOMPARE(readKnownPoints("x_px,y_px,x_m,y_m,sigma_px\n0,0,0,0,0\n", "P.csv").error().where, std::string("P.csv:2"));
+        QCOMPARE(readKnownPoints("x_px,y_px,x_m,y_m,sigma_px\n0,0,0,0,0\n", "P.csv").error().where,
+                 std::string("P.csv:2"));
         QCOMPARE(readKnownPoints("x_px,y_px,x_m,y_m\n0,0,0,nan\n", "P.csv").error().where, std::string("P.csv:2"));
         QVERIFY(readLens(R"({"fx":800,"fy":800,"cx":320,"cy":240,"k1":-0.2})", "L.json").ok());
-        QCOMPARE(readLens(R"({"fx":800,"fy":0,"cx":320,"cy":240})", "L.json").error().where, std::string("L.json: $.fy"));
+        QCOMPARE(readLens(R"({"fx":800,"fy":0,"cx":320,"cy":240})", "L.json").error().where,
+                 std::string("L.json: $.fy"));
         QVERIFY(!readLens(R"({"fx":800,"fy":800,"cx":320,"cy":240,"k9":1})", "L.json").ok());
     }
     void measuresAreTakenInThePlane() {
         // A right angle and a metre, filmed obliquely: wrong in pixels, right in the plane.
-        const Pack angle = packWithMeasure({{"kind", "angle"}, {"points", {"a", "b", "c"}}, {"at", "down"}, {"unit", "deg"}});
+        const Pack angle =
+            packWithMeasure({{"kind", "angle"}, {"points", {"a", "b", "c"}}, {"at", "down"}, {"unit", "deg"}});
         const Pack length =
             packWithMeasure({{"kind", "distance"}, {"points", {"a", "b"}}, {"in", "m"}, {"at", "down"}, {"unit", "m"}});
         Trial trial = emptyTrial();

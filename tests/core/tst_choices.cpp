@@ -19,15 +19,17 @@ namespace {
 Json packJson() {
     Json json = smallPack();
     json["observations"] = Json::parse(R"([{"id":"a","title":"A","ask":"?"},{"id":"b","title":"B","ask":"?"}])");
-    json["results"] = Json::parse(
-        R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
+    json["results"] =
+        Json::parse(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
     json["faults"] = Json::parse(R"([
       {"id":"root","title":"Root","explain":"So.","effect":0.2,"level":"foot","phase":"all","when":[{"observation":"a"}]},
       {"id":"leaf","title":"Leaf","explain":"So.","effect":0.9,"level":"hand","phase":"all","when":[{"observation":"b"}],
        "causes":[{"fault":"root","weight":0.4,"because":"So."}]}])");
     json["ladders"] = Json::array();
-    json["profiles"] = Json::parse(R"([{"id":"both","title":"Both","faults":["root","leaf"]},{"id":"alone","title":"Alone","faults":["root"]}])");
-    json["disputes"] = Json::parse(R"([{"id":"pace","question":"?","positions":[{"id":"slow","title":"S","because":"s"},{"id":"fast","title":"F","because":"f"}]}])");
+    json["profiles"] = Json::parse(
+        R"([{"id":"both","title":"Both","faults":["root","leaf"]},{"id":"alone","title":"Alone","faults":["root"]}])");
+    json["disputes"] = Json::parse(
+        R"([{"id":"pace","question":"?","positions":[{"id":"slow","title":"S","because":"s"},{"id":"fast","title":"F","because":"f"}]}])");
     return json;
 }
 /// n trials; the first `rootShown` show the root, the first `leafShown` the leaf; out where it shows the leaf.
@@ -65,7 +67,7 @@ private slots:
         const Finding leaf = *after.findings.find("leaf"), root = *after.findings.find("root");
         QVERIFY(close(before.effect, 0.9) && close(leaf.effect, 0.1) && close(leaf.severity, 0.5));
         QVERIFY(close(leaf.score, leaf.leverage * leaf.frequency * leaf.certainty * 0.1));
-        QVERIFY(close(leaf.leverage, 0.5));                // its own severity
+        QVERIFY(close(leaf.leverage, 0.5));               // its own severity
         QVERIFY(close(root.leverage, 1 + 0.5 * 0.4 * 1)); // and in its cause's leverage
         QCOMPARE(leaf.overridden.size(), 2U);
         const Json json = assessmentJson(after);
@@ -107,9 +109,8 @@ private slots:
     }
     void whatTheResultSuffers() {
         const Assessment assessment = judged(trials(16, 12, 8));
-        const auto effect =
-            std::find_if(assessment.resultEffects.begin(), assessment.resultEffects.end(),
-                         [](const ResultEffect& e) { return e.fault == "leaf"; });
+        const auto effect = std::find_if(assessment.resultEffects.begin(), assessment.resultEffects.end(),
+                                         [](const ResultEffect& e) { return e.fault == "leaf"; });
         QVERIFY(effect != assessment.resultEffects.end());
         QCOMPARE(effect->with, 8);
         QVERIFY(close(effect->withValue, 1.0 / 8) && close(effect->withoutValue, 1));
@@ -127,8 +128,8 @@ private slots:
     }
     void aMeanResultNeedsItsMatters() {
         Json json = packJson();
-        json["results"] = Json::parse(
-            R"([{"id":"time","title":"Time","type":"number","unit":"s","better":"lower","matters":2}])");
+        json["results"] =
+            Json::parse(R"([{"id":"time","title":"Time","type":"number","unit":"s","better":"lower","matters":2}])");
         AssessmentInput input;
         input.pack = packOf(json);
         input.trials = trials(14, 0, 7);
@@ -195,20 +196,33 @@ private slots:
     void fileIsReadStrictly_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("where");
-        QTest::newRow("nothing") << "{}" << "";
-        QTest::newRow("whole") << R"({"overrides":[{"fault":"leaf","term":"effect","value":0.5,"reason":"r"}],"kappas":{"a":0.2},
+        QTest::newRow("nothing") << "{}"
+                                 << "";
+        QTest::newRow("whole")
+            << R"({"overrides":[{"fault":"leaf","term":"effect","value":0.5,"reason":"r"}],"kappas":{"a":0.2},
             "effects_from_results":["leaf"],"positions":{"pace":"slow"},"own_best":["1"],"targets":[{"measure":"time","low":0.1,"source":"t"}],
-            "work_on":["root"],"set_aside":["leaf"],"situation":{"variant":"x"}})" << "";
-        QTest::newRow("key") << R"({"override":[]})" << "C.json: $.override";
-        QTest::newRow("fault") << R"({"work_on":["nobody"]})" << "C.json: $.work_on";
-        QTest::newRow("term") << R"({"overrides":[{"fault":"leaf","term":"luck","value":0.5,"reason":"r"}]})" << "C.json: $.overrides[0].term";
-        QTest::newRow("value") << R"({"overrides":[{"fault":"leaf","term":"effect","value":1.5,"reason":"r"}]})" << "C.json: $.overrides[0].value";
-        QTest::newRow("no reason") << R"({"overrides":[{"fault":"leaf","term":"effect","value":0.5}]})" << "C.json: $.overrides[0].reason";
-        QTest::newRow("kappa") << R"({"kappas":{"a":2}})" << "C.json: $.kappas.a";
-        QTest::newRow("position") << R"({"positions":{"pace":"never"}})" << "C.json: $.positions.pace";
-        QTest::newRow("dispute") << R"({"positions":{"x":"slow"}})" << "C.json: $.positions.x";
-        QTest::newRow("measure") << R"({"targets":[{"measure":"nothing","low":0.1,"source":"t"}]})" << "C.json: $.targets[0].measure";
-        QTest::newRow("list") << "[]" << "C.json: $";
+            "work_on":["root"],"set_aside":["leaf"],"situation":{"variant":"x"}})"
+            << "";
+        QTest::newRow("key") << R"({"override":[]})"
+                             << "C.json: $.override";
+        QTest::newRow("fault") << R"({"work_on":["nobody"]})"
+                               << "C.json: $.work_on";
+        QTest::newRow("term") << R"({"overrides":[{"fault":"leaf","term":"luck","value":0.5,"reason":"r"}]})"
+                              << "C.json: $.overrides[0].term";
+        QTest::newRow("value") << R"({"overrides":[{"fault":"leaf","term":"effect","value":1.5,"reason":"r"}]})"
+                               << "C.json: $.overrides[0].value";
+        QTest::newRow("no reason") << R"({"overrides":[{"fault":"leaf","term":"effect","value":0.5}]})"
+                                   << "C.json: $.overrides[0].reason";
+        QTest::newRow("kappa") << R"({"kappas":{"a":2}})"
+                               << "C.json: $.kappas.a";
+        QTest::newRow("position") << R"({"positions":{"pace":"never"}})"
+                                  << "C.json: $.positions.pace";
+        QTest::newRow("dispute") << R"({"positions":{"x":"slow"}})"
+                                 << "C.json: $.positions.x";
+        QTest::newRow("measure") << R"({"targets":[{"measure":"nothing","low":0.1,"source":"t"}]})"
+                                 << "C.json: $.targets[0].measure";
+        QTest::newRow("list") << "[]"
+                              << "C.json: $";
     }
     void fileIsReadStrictly() {
         QFETCH(QString, text);

@@ -41,7 +41,8 @@ private slots:
     }
     void speedIsRateTimesLength() {
         // 0.8 cycles a second, 2.25 m each: 1.80 m/s (checks.md, swimming arithmetic).
-        const auto laps = readLaps("distance_m,time_s,cycles,push_off_m,push_off_s\n25,13.8888889,8,7,3.8888889\n", "L.csv");
+        const auto laps =
+            readLaps("distance_m,time_s,cycles,push_off_m,push_off_s\n25,13.8888889,8,7,3.8888889\n", "L.csv");
         QVERIFY(laps.ok());
         const LapFigures whole = lapTable(*laps, Counted::Cycles).whole;
         QVERIFY(std::abs(whole.ratePerMinute.value - 48) < 1e-6);
@@ -64,14 +65,22 @@ private slots:
     void badRowsAreNamed_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("where");
-        QTest::newRow("header") << "a,b\n" << "L.csv:1";
-        QTest::newRow("cells") << "distance_m,time_s,cycles\n25,20\n" << "L.csv:2";
-        QTest::newRow("word") << "distance_m,time_s,cycles\n25,20,15\n25,x,15\n" << "L.csv:3";
-        QTest::newRow("no cycles") << "distance_m,time_s,cycles\n25,20,0\n" << "L.csv:2";
-        QTest::newRow("push-off") << "distance_m,time_s,cycles,push_off_m,push_off_s\n5,20,3,6,2\n" << "L.csv:2";
-        QTest::newRow("time") << "distance_m,time_s,cycles,push_off_m,push_off_s\n25,2,3,6,2\n" << "L.csv:2";
-        QTest::newRow("infinite") << "distance_m,time_s,cycles\n25,inf,3\n" << "L.csv:2";
-        QTest::newRow("none") << "distance_m,time_s,cycles\n" << "L.csv";
+        QTest::newRow("header") << "a,b\n"
+                                << "L.csv:1";
+        QTest::newRow("cells") << "distance_m,time_s,cycles\n25,20\n"
+                               << "L.csv:2";
+        QTest::newRow("word") << "distance_m,time_s,cycles\n25,20,15\n25,x,15\n"
+                              << "L.csv:3";
+        QTest::newRow("no cycles") << "distance_m,time_s,cycles\n25,20,0\n"
+                                   << "L.csv:2";
+        QTest::newRow("push-off") << "distance_m,time_s,cycles,push_off_m,push_off_s\n5,20,3,6,2\n"
+                                  << "L.csv:2";
+        QTest::newRow("time") << "distance_m,time_s,cycles,push_off_m,push_off_s\n25,2,3,6,2\n"
+                              << "L.csv:2";
+        QTest::newRow("infinite") << "distance_m,time_s,cycles\n25,inf,3\n"
+                                  << "L.csv:2";
+        QTest::newRow("none") << "distance_m,time_s,cycles\n"
+                              << "L.csv";
     }
     void badRowsAreNamed() {
         QFETCH(QString, text);

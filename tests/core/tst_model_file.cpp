@@ -169,13 +169,36 @@ private slots:
             json["measures"].push_back(measure);
         };
         json["views"] = {"side", "front"};
-        add("front_only", {{"kind", "distance"}, {"points", {"knee@lead", "ankle@lead"}}, {"in", "body:hip@lead-knee@lead"}, {"at", "down"}, {"unit", "body"}, {"views", {"front"}}});
-        add("metres", {{"kind", "distance"}, {"points", {"knee@lead", "ankle@lead"}}, {"in", "m"}, {"at", "down"}, {"unit", "m"}});
-        add("unmarked", {{"kind", "distance"}, {"points", {"knee@lead", "tip"}}, {"in", "body:hip@lead-knee@lead"}, {"at", "down"}, {"unit", "body"}});
+        add("front_only", {{"kind", "distance"},
+                           {"points", {"knee@lead", "ankle@lead"}},
+                           {"in", "body:hip@lead-knee@lead"},
+                           {"at", "down"},
+                           {"unit", "body"},
+                           {"views", {"front"}}});
+        add("metres", {{"kind", "distance"},
+                       {"points", {"knee@lead", "ankle@lead"}},
+                       {"in", "m"},
+                       {"at", "down"},
+                       {"unit", "m"}});
+        add("unmarked", {{"kind", "distance"},
+                         {"points", {"knee@lead", "tip"}},
+                         {"in", "body:hip@lead-knee@lead"},
+                         {"at", "down"},
+                         {"unit", "body"}});
         add("trend", {{"kind", "drift"}, {"of", "time"}, {"unit", "s"}});
-        add("fine", {{"kind", "segment_angle"}, {"points", {"knee@lead", "hip@lead"}}, {"against", "vertical"}, {"at", "down"}, {"unit", "deg"}, {"tolerance", 0.1}});
+        add("fine", {{"kind", "segment_angle"},
+                     {"points", {"knee@lead", "hip@lead"}},
+                     {"against", "vertical"},
+                     {"at", "down"},
+                     {"unit", "deg"},
+                     {"tolerance", 0.1}});
         json["model"]["ranges"].push_back({{"measure", "fine"}, {"low", -1}, {"high", 1}, {"source", "t"}});
-        add("quick", {{"kind", "speed"}, {"point", "ankle@lead"}, {"in", "body:hip@lead-knee@lead"}, {"over", "all"}, {"stat", "maximum"}, {"unit", "body/s"}});
+        add("quick", {{"kind", "speed"},
+                      {"point", "ankle@lead"},
+                      {"in", "body:hip@lead-knee@lead"},
+                      {"over", "all"},
+                      {"stat", "maximum"},
+                      {"unit", "body/s"}});
         trials.resize(3);
         trials[0].observations.clear();
         trials[1].observations.clear();

@@ -108,7 +108,8 @@ private slots:
         Shown few;
         few.add(Stress::Calm, "yyy");
         few.add(Stress::Live, "nnn");
-        QVERIFY(!overConditions(few.trials, few.finding).mastered && !overConditions(few.trials, few.finding).relapseAt);
+        QVERIFY(!overConditions(few.trials, few.finding).mastered &&
+                !overConditions(few.trials, few.finding).relapseAt);
     }
     void aMeasureOverRisingConditions() {
         std::vector<Trial> trials;

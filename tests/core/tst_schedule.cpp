@@ -19,7 +19,9 @@ PlanTerms terms() {
     out.retention = *dayFrom("2027-01-06");
     return out;
 }
-Prescription prescription() { return {{{"bent", true, {{"d1", Stage::Position, true}, {"d2", Stage::Shadow, false}}}}, {}, {}}; }
+Prescription prescription() {
+    return {{{"bent", true, {{"d1", Stage::Position, true}, {"d2", Stage::Shadow, false}}}}, {}, {}};
+}
 const ScheduledDay& on(const Schedule& schedule, const char* date) {
     for (const ScheduledDay& day : schedule.days)
         if (day.date == dayFrom(date))
@@ -28,7 +30,8 @@ const ScheduledDay& on(const Schedule& schedule, const char* date) {
 }
 QStringList conflicts(const PlanTerms& plan, const std::vector<DatedTitle>& competitions = {}) {
     QStringList out;
-    for (const ScheduleConflict& conflict : makeSchedule(plan, competitions, prescription(), packOf(smallPack())).conflicts)
+    for (const ScheduleConflict& conflict :
+         makeSchedule(plan, competitions, prescription(), packOf(smallPack())).conflicts)
         out << QString::fromStdString(conflict.what);
     return out;
 }
@@ -40,7 +43,8 @@ class TestSchedule : public QObject {
 private slots:
     void days() {
         QCOMPARE(toString(*dayFrom("2024-02-29")), std::string("2024-02-29"));
-        for (const char* wrong : {"2026-02-29", "2026-13-01", "2026-1-1", "20261125xx", "", "2026-11-25 ", "-026-11-25"})
+        for (const char* wrong :
+             {"2026-02-29", "2026-13-01", "2026-1-1", "20261125xx", "", "2026-11-25 ", "-026-11-25"})
             QVERIFY2(!dayFrom(wrong), wrong);
         QCOMPARE((*dayFrom("2027-01-01") - *dayFrom("2026-12-25")).count(), 7);
     }
@@ -64,11 +68,13 @@ private slots:
             makeSchedule(terms(), {{*dayFrom("2026-12-20"), "Cup"}}, prescription(), packOf(smallPack()));
         QVERIFY(on(schedule, "2026-12-05").homework);
         for (const char* date : {"2026-12-06", "2026-12-07", "2026-12-19"})
-            QVERIFY2(on(schedule, date).noChange && !on(schedule, date).technique && !on(schedule, date).homework, date);
+            QVERIFY2(on(schedule, date).noChange && !on(schedule, date).technique && !on(schedule, date).homework,
+                     date);
         QCOMPARE(on(schedule, "2026-12-20").competition, std::string("Cup"));
         QVERIFY(!on(schedule, "2026-12-20").noChange);
         QCOMPARE(schedule.conflicts.size(), 1U); // the retest on the 16th
-        QVERIFY(QString::fromStdString(schedule.conflicts[0].what).contains(QLatin1String("The retest falls into the 14")));
+        QVERIFY(
+            QString::fromStdString(schedule.conflicts[0].what).contains(QLatin1String("The retest falls into the 14")));
         QVERIFY(QString::fromStdString(schedule.conflicts[0].advice).contains(QLatin1String("2026-12-06")));
     }
     void conflictsOfDates() {
@@ -80,15 +86,19 @@ private slots:
         plan.retention = plan.retest;
         QVERIFY(conflicts(plan).contains(QStringLiteral("The retention test comes before the retest.")));
         plan.retention = plan.retest + std::chrono::days(6);
-        QVERIFY(conflicts(plan).contains(QStringLiteral("The retention test comes less than a week after the retest.")));
+        QVERIFY(
+            conflicts(plan).contains(QStringLiteral("The retention test comes less than a week after the retest.")));
         plan.retention = plan.retest + std::chrono::days(7);
         QVERIFY(conflicts(plan).isEmpty());
         plan.retention.reset();
         QVERIFY(conflicts(plan).isEmpty());
-        QVERIFY(conflicts(terms(), {{*dayFrom("2026-11-30"), "Cup"}}).join(u' ').contains(QLatin1String("The start of the plan falls")));
+        QVERIFY(conflicts(terms(), {{*dayFrom("2026-11-30"), "Cup"}})
+                    .join(u' ')
+                    .contains(QLatin1String("The start of the plan falls")));
         PlanTerms freely = terms();
         freely.noChangeDays = 0;
-        QCOMPARE(conflicts(freely, {{*dayFrom("2026-12-01"), "Cup"}}), QStringList{"Cup lies between start and retest."});
+        QCOMPARE(conflicts(freely, {{*dayFrom("2026-12-01"), "Cup"}}),
+                 QStringList{"Cup lies between start and retest."});
     }
     void conflictsOfDose() {
         PlanTerms plan = terms();

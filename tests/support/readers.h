@@ -70,24 +70,26 @@ inline const std::vector<Reader>& readers() {
             {"ranges",
              R"({"ranges": [{"measure": "lean_down", "low": 0, "high": 30, "source": "coach"}, {"measure": "knee_down", "high": 80, "source": "coach", "for": {"level": "club"}}]})",
              [](const std::string& text) { return errorOf(readModelRanges(text, "M.json", pack)); }});
-        out.push_back({"model", detail::soundModel(pack, trials->trials), [](const std::string& text) -> std::optional<Error> {
-                           const auto model = readModelFile(text, "M.json", pack);
-                           if (!model)
-                               return model.error();
-                           AssessmentInput input;
-                           input.pack = pack;
-                           input.trials = trials->trials;
-                           input.modelFile = *model;
-                           input.cutoffHz = 6;
-                           (void)assessmentJson(assess(input)).dump(-1, ' ', false, Json::error_handler_t::replace);
-                           return {};
-                       }});
-        out.push_back({"choices",
-                       R"({"overrides":[{"fault":")" + pack.faults[0].id +
-                           R"(","term":"effect","value":0.5,"reason":"r"}],"own_best":["1"],"targets":[{"measure":"lean_down","low":0,"source":"t"}],
-                "kappas":{},"work_on":[")" + pack.faults[0].id +
-                           R"("],"situation":{"variant":"x"}})",
-                       [](const std::string& text) { return errorOf(readChoices(text, "C.json", pack)); }});
+        out.push_back(
+            {"model", detail::soundModel(pack, trials->trials), [](const std::string& text) -> std::optional<Error> {
+                 const auto model = readModelFile(text, "M.json", pack);
+                 if (!model)
+                     return model.error();
+                 AssessmentInput input;
+                 input.pack = pack;
+                 input.trials = trials->trials;
+                 input.modelFile = *model;
+                 input.cutoffHz = 6;
+                 (void)assessmentJson(assess(input)).dump(-1, ' ', false, Json::error_handler_t::replace);
+                 return {};
+             }});
+        out.push_back(
+            {"choices",
+             R"({"overrides":[{"fault":")" + pack.faults[0].id +
+                 R"(","term":"effect","value":0.5,"reason":"r"}],"own_best":["1"],"targets":[{"measure":"lean_down","low":0,"source":"t"}],
+                "kappas":{},"work_on":[")" +
+                 pack.faults[0].id + R"("],"situation":{"variant":"x"}})",
+             [](const std::string& text) { return errorOf(readChoices(text, "C.json", pack)); }});
         out.push_back({"ratings", "subject,rater,value\na,x,1\na,y,2\nb,x,3\nb,y,4.5\nc,x,2\nc,y,2\n",
                        [](const std::string& text) -> std::optional<Error> {
                            const auto table = readRatings(text, "R.csv");
@@ -115,17 +117,19 @@ inline const std::vector<Reader>& readers() {
                            (void)lapTable(*laps, Counted::Cycles);
                            return {};
                        }});
-        out.push_back({"known_points", "x_px,y_px,x_m,y_m,sigma_px\n10,400,0,0,1\n600,410,4,0,1\n560,90,4,2,1\n40,80,0,2,1\n300,200,1.9,1.3,2\n",
-                       [](const std::string& text) -> std::optional<Error> {
-                           const auto points = readKnownPoints(text, "P.csv");
-                           if (!points)
-                               return points.error();
-                           const auto plane = Plane::solve(*points, PlaneOf::Movement);
-                           if (!plane)
-                               return plane.error();
-                           (void)measureTrials(pack, {inPlane(trials->trials[0], *plane)}, 6);
-                           return {};
-                       }});
+        out.push_back(
+            {"known_points",
+             "x_px,y_px,x_m,y_m,sigma_px\n10,400,0,0,1\n600,410,4,0,1\n560,90,4,2,1\n40,80,0,2,1\n300,200,1.9,1.3,2\n",
+             [](const std::string& text) -> std::optional<Error> {
+                 const auto points = readKnownPoints(text, "P.csv");
+                 if (!points)
+                     return points.error();
+                 const auto plane = Plane::solve(*points, PlaneOf::Movement);
+                 if (!plane)
+                     return plane.error();
+                 (void)measureTrials(pack, {inPlane(trials->trials[0], *plane)}, 6);
+                 return {};
+             }});
         return out;
     }();
     return kReaders;
