@@ -115,8 +115,7 @@ MaybeReading read(const Span& span, const MeasureDef& def, const std::vector<dou
     case Kind::Steadiness:
         return Reading{wanderOf(insidePath(copy)) / copy.unitPixels, {}};
     case Kind::Smoothness: {
-        const auto [first, last] = copy.inside();
-        const auto jerk = logDimensionlessJerk(copy.timesS, copy.firstPath, first, last);
+        const auto jerk = logDimensionlessJerk(copy.timesS, copy.firstPath, copy.fromS, copy.toS);
         return jerk ? MaybeReading(Reading{*jerk, {}}) : MaybeReading();
     }
     default:
@@ -169,6 +168,15 @@ Reason refusal(const Span& span, const MeasureDef& def, const SpanCopy& itself) 
             return "the path is too short for these marks";
     }
     return {};
+}
+
+/// u of a logarithm of jerk. Noise adds its own jerk r (in units of the movement's) to the value and again to the
+/// copies: their means lie ln((1 + 2r)/(1 + r)) apart, and the value is off by ln(1 + r).
+double jerkUncertainty(const std::vector<double>& values, double value) {
+    const double apart = std::exp(std::abs(mean(values) - value));
+    constexpr double kMost = 1.99; // at 2 the movement's own jerk could be anything
+    const double ratio = (std::min(apart, kMost) - 1) / (2 - std::min(apart, kMost));
+    return coveringU(standardDeviation(values), std::log(1 + ratio));
 }
 
 MeasureValue unavailable(Reason reason) {
@@ -304,7 +312,9 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
     constexpr double kJerkOfNoise = 0.2; // of the logarithm: a fifth of the jerk
     if (def.kind == Kind::Smoothness && std::abs(mean(values) - reading->value) > kJerkOfNoise)
         return one(unavailable("the marks are too rough: their noise outweighs the jerk of the movement"));
-    out.u = drawnUncertainty(values, reading->value);
+    out.u = def.kind == Kind::Smoothness
+                ? jerkUncertainty(values, reading->value)
+                : drawnUncertainty(values, reading->value, def.kind == Kind::Brake ? OneSided::Peak : OneSided::Square);
     if (needsLengthUnit(def) && span.scale.shared && def.unit.starts_with("m"))
         out.sharedU = *out.value * span.scale.relativeU;
     out.budget.push_back({"marks, event times and unit, by simulation", out.u});

@@ -140,7 +140,10 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
         if (period > 0)
             for (double& value : values)
                 value = result->value + wrapDifference(value - result->value, period);
-        out.u = drawnUncertainty(values, result->value);
+        out.u = drawnUncertainty(values, result->value,
+                                 !rate                                  ? OneSided::Square
+                                 : kind.what == SeriesKind::What::Speed ? OneSided::PeakOfLength
+                                                                        : OneSided::Peak);
         out.budget.push_back({"marks, event times and unit, by simulation", out.u});
     }
     if (def.period() > 0 && stat != Stat::Range && !rate) {

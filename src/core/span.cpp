@@ -7,6 +7,7 @@
 #include <cmath>
 #include <list>
 #include <mutex>
+#include <numbers>
 #include <random>
 
 namespace riflesso {
@@ -224,9 +225,29 @@ bool NoisyCopies::next() {
     return true;
 }
 
-double drawnUncertainty(const std::vector<double>& values, double value) {
-    constexpr double kOneSided = 1.5;
-    return std::hypot(standardDeviation(values), kOneSided * (mean(values) - value));
+double drawnUncertainty(const std::vector<double>& values, double value, OneSided oneSided) {
+    const double spread = standardDeviation(values), off = std::abs(mean(values) - value);
+    constexpr double kMore = 1.5, kLeast = 0.5;
+    double first = oneSided == OneSided::Square ? off : kMore * off;
+    // One that happens to stand out gains little from more noise, although it is off by most.
+    if (oneSided == OneSided::PeakOfLength)
+        first = std::max(first, kLeast * spread);
+    return std::hypot(spread, first);
+}
+
+double coveringU(double spread, double offset) {
+    offset = std::abs(offset);
+    if (offset <= 0 || spread <= 0)
+        return std::hypot(spread, offset / 2);
+    // Half width that holds as much of a normal error round `offset` as two spreads hold of one round 0.
+    const double held = normalCdf(2) - normalCdf(-2), d = offset / spread;
+    double low = 2, high = 2 + d;
+    constexpr int kHalvings = 40;
+    for (int i = 0; i < kHalvings; ++i) {
+        const double middle = (low + high) / 2;
+        (normalCdf(middle - d) - normalCdf(-middle - d) < held ? low : high) = middle;
+    }
+    return spread * high / 2;
 }
 
 Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates) {

@@ -79,10 +79,19 @@ private:
 /// Filtered unit noise: samples x kDraws.
 [[nodiscard]] std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, double rateHz);
 
-/// Standard uncertainty from the values of the copies: their SD, and one and a half times their mean's distance from
-/// the value. That distance is 0 for a smooth kind; where noise only ever adds (a largest speed, the length of a path)
-/// it tells the size of the error in one direction, about a third to the whole of it (own choice).
-[[nodiscard]] double drawnUncertainty(const std::vector<double>& values, double value);
+/// How the error in one direction grows with the noise. The copies carry noise twice, the value once: what their mean
+/// is off by tells of the second helping alone.
+enum class OneSided {
+    Square,      ///< lengths, jerk, a broad extreme: as σ², both helpings are alike
+    Peak,        ///< the largest of many rates: up to as σ, the first helping is half as much again
+    PeakOfLength ///< the largest speed: the same, and noise square to the way adds to any of them
+};
+/// Standard uncertainty from the values of the copies: their SD, and beside it (squares added) the error in one
+/// direction that their mean tells of; that is 0 for a smooth kind (own choice).
+[[nodiscard]] double drawnUncertainty(const std::vector<double>& values, double value, OneSided oneSided);
+
+/// The u with which ± 2u holds 95.45 of 100 errors that are normal round `offset`, not round 0.
+[[nodiscard]] double coveringU(double spread, double offset);
 
 /// Points of the plan along time, folded: rows (X, Y) in pixels.
 [[nodiscard]] Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates);

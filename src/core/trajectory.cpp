@@ -134,8 +134,11 @@ int reversalsOf(const std::vector<double>& values, double hysteresis) {
 }
 
 std::optional<double> logDimensionlessJerk(const std::vector<double>& times, const Eigen::MatrixX2d& points,
-                                           std::size_t first, std::size_t last) {
-    constexpr std::size_t kFewest = 5;
+                                           double fromS, double toS) {
+    constexpr double kSlack = 1e-9;
+    constexpr std::ptrdiff_t kFewest = 5;
+    const auto first = std::lower_bound(times.begin(), times.end(), fromS - kSlack) - times.begin();
+    const auto last = std::upper_bound(times.begin(), times.end(), toS + kSlack) - times.begin();
     if (last < first + kFewest)
         return {};
     std::vector<double> squares(times.size(), 0), speeds(times.size(), 0);
@@ -143,16 +146,24 @@ std::optional<double> logDimensionlessJerk(const std::vector<double>& times, con
         const std::vector<double> along(points.col(c).begin(), points.col(c).end());
         const std::vector<double> speed = velocities(times, along);
         const std::vector<double> jerk = velocities(times, velocities(times, speed));
-        for (std::size_t i = first; i < last; ++i) {
+        for (std::size_t i = 0; i < times.size(); ++i) {
             squares[i] += jerk[i] * jerk[i];
             speeds[i] += speed[i] * speed[i];
         }
     }
-    double area = 0;
-    for (std::size_t i = first + 1; i < last; ++i)
-        area += (times[i] - times[i - 1]) * (squares[i] + squares[i - 1]) / 2;
-    const double peak = *std::max_element(speeds.begin(), speeds.end()); // squared
-    const double duration = times[last - 1] - times[first];
+    // Up to the very ends, which may lie between samples.
+    double area = 0, t = fromS, y = valueAt(times, squares, fromS);
+    const auto step = [&](double nextT, double nextY) {
+        area += (nextT - t) * (y + nextY) / 2;
+        t = nextT;
+        y = nextY;
+    };
+    for (auto i = static_cast<std::size_t>(first); i < static_cast<std::size_t>(last); ++i)
+        if (times[i] > fromS && times[i] < toS)
+            step(times[i], squares[i]);
+    step(toS, valueAt(times, squares, toS));
+    const double peak = *std::max_element(speeds.begin() + first, speeds.begin() + last); // squared
+    const double duration = toS - fromS;
     if (peak <= 0 || area <= 0)
         return {};
     return -std::log(duration * duration * duration / peak * area);

@@ -36,11 +36,10 @@ struct Walk {
 [[nodiscard]] int reversalsOf(const std::vector<double>& values, double hysteresis);
 
 /// Log dimensionless jerk: -ln(T³/v_peak² ∫|jerk|² dt) (Hogan & Sternad 2009); larger is smoother, a minimum-jerk
-/// reach has -ln(204.8) = -5.32. Over the samples [first, last); those outside only steady the differences at the ends.
-/// None when nothing moves or below 5 samples.
+/// reach has -ln(204.8) = -5.32. Between fromS and toS, which may lie between samples; samples outside only steady the
+/// differences at the ends. None when nothing moves or below 5 samples.
 [[nodiscard]] std::optional<double> logDimensionlessJerk(const std::vector<double>& times,
-                                                         const Eigen::MatrixX2d& points, std::size_t first,
-                                                         std::size_t last);
+                                                         const Eigen::MatrixX2d& points, double fromS, double toS);
 /// Inner samples higher than both neighbours.
 [[nodiscard]] int peakCount(const std::vector<double>& values);
 

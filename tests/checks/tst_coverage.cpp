@@ -251,8 +251,134 @@ private slots:
               all, *exact.value, stated, off);
         QVERIFY2(all >= 950, "too few copies could be measured");
         QVERIFY(share >= 93);
-        // The bar is not met by smoothness: the jerk at the ends of the phase makes its +/- too wide, never too narrow.
-        QVERIFY(share <= (measure.contains(QLatin1String("smoothness")) ? 100 : 97));
+        QVERIFY(share <= 97);
+    }
+    /// What a set has once, from thirty repetitions that differ by themselves: the truth is that of the person, not of
+    /// these thirty.
+    void setKinds_data() {
+        QTest::addColumn<QString>("measure");
+        QTest::addColumn<double>("truth");
+        QTest::newRow("drift") << R"({"kind":"drift","of":"time","unit":"s"})" << 0.002;
+        QTest::newRow("drift, the last ten") << R"({"kind":"drift","of":"time","last":10,"unit":"s"})" << 0.04;
+        QTest::newRow("variability") << R"({"kind":"variability","of":"time","unit":"s"})" << 0.06;
+        QTest::newRow("symmetry") << R"({"kind":"symmetry","left":"time","right":"back","unit":"%"})"
+                                  << 200 * 0.1 / 1.5;
+        QTest::newRow("difference") << R"({"kind":"difference","of":"time","between":["calm","live"],"unit":"s"})"
+                                    << 0.05;
+    }
+    void setKinds() {
+        QFETCH(QString, measure);
+        QFETCH(double, truth);
+        Json json = smallPack();
+        json["events"].push_back({{"id", "end"}, {"title", "End"}, {"hint", "?"}});
+        json["measures"].push_back(Json::parse(
+            R"({"id":"back","title":"Back","kind":"interval","from":"down","to":"end","unit":"s","tolerance":1,"source":"t"})"));
+        Json own = Json::parse(measure.toStdString());
+        own["id"] = "m";
+        own["title"] = "M";
+        own["source"] = "t";
+        own["tolerance"] = 1;
+        json["measures"].push_back(own);
+        const Pack pack = packOf(json);
+        QVERIFY(pack.measure("m"));
+        const std::string tag = QTest::currentDataTag();
+        std::mt19937_64 random(77);
+        std::normal_distribution<double> normal;
+        // A spread is known as 1/√(2n): below sixty repetitions its ± is not normal, and holds less (30: 91 of 100).
+        const bool spread = tag == "variability";
+        const int repetitions = spread ? 60 : 30;
+        const double ownSpread = spread ? 0.06 : 0.03;
+        constexpr int kCopies = 1000;
+        int held = 0, all = 0;
+        for (int copy = 0; copy < kCopies; ++copy) {
+            std::vector<Trial> trials;
+            for (int i = 0; i < repetitions; ++i) {
+                Trial trial = emptyTrial(kRate, 200);
+                trial.id = std::to_string(i + 1);
+                trial.number = i + 1;
+                trial.stress = i % 2 ? Stress::Live : Stress::Calm;
+                double time = 0.8 + ownSpread * normal(random);
+                if (tag == "drift")
+                    time += 0.002 * i;
+                else if (tag == "drift, the last ten" && i >= repetitions - 10)
+                    time += 0.04;
+                else if (tag == "difference" && i % 2)
+                    time += 0.05;
+                const double back = 0.7 + ownSpread * normal(random);
+                // Every event is set half a frame off, and no frame rounds it: timing of frames is tried elsewhere.
+                const double u = kDefaultMarkingFrames / kRate;
+                double at = 0.5;
+                for (const auto& [event, length] : {std::pair{"go", time}, {"down", back}, {"end", 0.0}}) {
+                    const double timeS = at + u * normal(random);
+                    trial.events.push_back({event, timeS * kRate, timeS, u});
+                    at += length;
+                }
+                trials.push_back(std::move(trial));
+            }
+            const SetMeasures once = measureSet(pack, trials, measureTrials(pack, trials, 6));
+            QVERIFY2(once.at(0).second.valid(), once.at(0).second.reason.c_str());
+            ++all;
+            held += std::abs(*once[0].second.value - truth) <= 2 * once[0].second.u;
+        }
+        const double share = 100.0 * held / all;
+        qInfo("%s: %.1f of 100 (%d sets of %d)", tag.c_str(), share, all, repetitions);
+        QVERIFY(share >= 93 && share <= 97);
+    }
+    /// Shoulders turned 60 degrees from square, the true width from a square-on frame of the same set.
+    void turn() {
+        const Pack pack = packFor(
+            QStringLiteral(
+                R"({"kind":"turn","line":["left_shoulder","right_shoulder"],"at":"down","unit":"deg","near":"right"})"),
+            false);
+        QVERIFY(pack.measure("m"));
+        std::mt19937_64 random(5);
+        std::normal_distribution<double> normal;
+        int held = 0, all = 0;
+        for (int copy = 0; copy < 1000; ++copy) {
+            Trial trial = emptyTrial(kRate, 100);
+            trial.capture.view = View::Front;
+            const double half = std::sqrt(0.5) * kSigma;
+            for (const char* side : {"left", "right"}) {
+                const double sign = side[0] == 'l' ? 1 : -1, dx = half * normal(random);
+                for (int frame = 0; frame < 60; ++frame) {
+                    const double width = frame < 30 ? 200 : 200 * std::cos(rad(60));
+                    trial.marks[std::string(side) + "_shoulder"][frame] = {
+                        {400 + sign * width / 2 + dx + half * normal(random), 300 + half * normal(random)}, kSigma, ""};
+                }
+            }
+            addEvent(trial, "down", 45, 0);
+            const MeasureValue* value = nullptr;
+            const auto measures = measureTrials(pack, {trial}, 6);
+            value = measures.front().find("m");
+            QVERIFY2(value->valid(), value->reason.c_str());
+            ++all;
+            held += std::abs(*value->value - 60) <= 2 * value->u;
+        }
+        const double share = 100.0 * held / all;
+        qInfo("turn of 60 degrees: %.1f of 100", share);
+        QVERIFY(share >= 93 && share <= 97);
+    }
+    /// A count: it is right, or off by one where a swing is near the hysteresis.
+    void reversals() {
+        const Pack pack = packFor(
+            QStringLiteral(
+                R"({"kind":"reversals","point":"d","axis":"forward","hysteresis":0.56,"in":"m","over":"whole","unit":"count"})"),
+            false);
+        QVERIFY(pack.measure("m"));
+        const std::vector<std::pair<std::string, double>> events{{"go", 0.513}, {"down", 1.191}, {"end", 1.907}};
+        std::mt19937_64 random(6);
+        const auto exact = measureTrials(pack, {copyOf(movement(20, 60), events, nullptr, 1e-9)}, 6);
+        int held = 0, right = 0;
+        for (int copy = 0; copy < 1000; ++copy) {
+            const auto measures = measureTrials(pack, {copyOf(movement(20, 60), events, &random)}, 6);
+            const MeasureValue* value = measures.front().find("m");
+            const double off = std::abs(*value->value - *exact.front().find("m")->value);
+            held += off <= 2 * value->u;
+            right += off < 0.5;
+        }
+        qInfo("reversals near the hysteresis: right in %.1f of 100, within its 2u in %.1f", right / 10.0, held / 10.0);
+        QVERIFY(held >= 930);
+        QVERIFY(right < 1000); // else nothing was tried
     }
 };
 

@@ -188,9 +188,9 @@ private slots:
             times.push_back(i / 1000.0);
             points.row(i) << reach(times.back(), 0, 1), 0;
         }
-        QVERIFY(std::abs(*logDimensionlessJerk(times, points, 0, times.size()) + std::log(204.8)) < 0.02);
-        QVERIFY(!logDimensionlessJerk({0, 1, 2}, points.topRows(3), 0, 3).has_value());
-        QVERIFY(!logDimensionlessJerk({0, 1, 2, 3, 4, 5}, Eigen::MatrixX2d::Zero(6, 2), 0, 6).has_value());
+        QVERIFY(std::abs(*logDimensionlessJerk(times, points, times.front(), times.back()) + std::log(204.8)) < 0.02);
+        QVERIFY(!logDimensionlessJerk({0, 1, 2}, points.topRows(3), 0, 2).has_value());
+        QVERIFY(!logDimensionlessJerk({0, 1, 2, 3, 4, 5}, Eigen::MatrixX2d::Zero(6, 2), 0, 5).has_value());
         const MeasureValue value = measure({{"kind", "smoothness"}, {"point", "tip"}, {"over", "all"}, {"unit", "1"}},
                                            {{"tip",
                                              [](double t) {
