@@ -114,8 +114,9 @@ School Workspace::school() const {
     return data_ ? schoolFrom(data_->school.toStdString()).value_or(School::Root) : School::Root;
 }
 
-void Workspace::reload() {
-    Result<CaseData> loaded = library_->loadCase(data_->id);
+void Workspace::reload() { show(library_->loadCase(data_->id)); }
+
+void Workspace::show(Result<CaseData> loaded) {
     if (!loaded) {
         say(words::text(loaded.error().sentence()), true);
         return;
@@ -141,14 +142,15 @@ void Workspace::reload() {
 bool Workspace::apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey) {
     if (!library_)
         return false;
-    const Result<void> done = library_->change(name, work, mergeKey);
+    const Result<Touched> done = library_->change(name, work, mergeKey);
     if (!done) {
         say(words::text(done.error().sentence()), true);
         return false;
     }
     emit saved();
+    // A mark or an event changes one repetition: the others need not be read again.
     if (data_)
-        reload();
+        show(done->more ? library_->loadCase(data_->id) : library_->reloaded(*data_, done->repetitions));
     return true;
 }
 

@@ -75,6 +75,7 @@ signals:
 
 private:
     void reload();
+    void show(Result<CaseData> loaded);
     void assessLater();
     FrameServer& server(const QString& clipPath);
 

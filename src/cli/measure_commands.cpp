@@ -1,6 +1,7 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
 #include "cli/files.h"
+#include "core/agreement.h"
 #include "core/assessment.h"
 #include "core/calibration.h"
 #include "core/csv.h"
@@ -93,7 +94,8 @@ Result<void> calibrate(const Arguments& arguments, const std::string& prefix, st
 /// Trials of the switches with a prefix: "" for the athlete, "model-" for the model. The events come from --events, or
 /// from --example, which need not be there.
 Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefix, const Pack& pack,
-                            const std::string& eventSwitch = "events") {
+                            const std::string& eventSwitch = "events",
+                            const std::string& observationSwitch = "observations") {
     SetOfTrials out;
     const auto landmarksPath = arguments.required(prefix + "landmarks");
     if (!landmarksPath)
@@ -113,7 +115,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
         eventsPath = *path;
     }
     std::string observations, observationsPath;
-    if (const auto path = arguments.value(prefix + "observations")) {
+    if (const auto path = arguments.value(prefix + observationSwitch)) {
         const auto text = readFile(*path);
         if (!text)
             return text.error();
@@ -215,7 +217,7 @@ Result<Json> assessCommand(const Words& words) {
     std::vector<std::string> known = setSwitches("");
     for (const std::string& name : setSwitches("model-"))
         known.push_back(name);
-    known.insert(known.end(), {"pack", "cutoff", "observations", "model", "school", "choices"});
+    known.insert(known.end(), {"pack", "cutoff", "observations", "observations-again", "model", "school", "choices"});
     const auto arguments = Arguments::parse(words, known);
     if (!arguments)
         return arguments.error();
@@ -273,6 +275,13 @@ Result<Json> assessCommand(const Words& words) {
     if (!school)
         return school.error();
     input.school = school->value_or(School::Root);
+    if (arguments->value("observations-again")) {
+        const auto again = readSet(*arguments, "", input.pack, "events", "observations-again");
+        if (!again)
+            return again.error();
+        // What the choices say of raters stands before what these two sittings say.
+        input.choices.kappas.merge(observationKappas(input.pack, input.trials, again->trials));
+    }
     for (const std::string& best : input.choices.ownBest)
         if (std::none_of(input.trials.begin(), input.trials.end(), [&](const Trial& t) { return t.id == best; }))
             return badInput(*arguments->value("choices") + ": $.own_best", "a trial of the landmarks", best);
@@ -283,6 +292,7 @@ Result<Json> assessCommand(const Words& words) {
         return std::find(best.begin(), best.end(), trial.id) != best.end();
     });
     Json out = assessmentJson(assessment);
+    out["kappas"] = Json(input.choices.kappas);
     out["filming_list"] = filmingListJson(filmingList(input.pack, judged, assessment));
     return out;
 }

@@ -129,6 +129,32 @@ std::optional<GuessScore> scoreGuess(const Pack& pack, const Assessment& assessm
     return out;
 }
 
+std::optional<ResultScore> scoreResultForecast(const Pack& pack, const std::vector<Trial>& trials, double forecast) {
+    if (pack.results.empty())
+        return {};
+    const ResultDef& def = pack.results.front();
+    std::vector<double> values;
+    for (const Trial& trial : trials)
+        if (const auto value = resultValue(def, trial.result))
+            values.push_back(*value);
+    if (values.size() < kFewestAtLevel)
+        return {};
+    ResultScore out;
+    out.forecast = forecast;
+    out.measured = mean(values);
+    out.repetitions = static_cast<int>(values.size());
+    if (def.type == ResultType::Choice) {
+        out.interval = wilson(static_cast<int>(std::count(values.begin(), values.end(), 1.0)), out.repetitions, kZ95);
+    } else {
+        out.unit = def.unit;
+        const double half = studentT975(out.repetitions - 1) * standardDeviation(values) /
+                            std::sqrt(static_cast<double>(out.repetitions));
+        out.interval = {out.measured - half, out.measured + half};
+    }
+    out.right = forecast >= out.interval.low && forecast <= out.interval.high;
+    return out;
+}
+
 FeltAgainstSeen feltAgainstSeen(const std::map<std::string, bool>& feltRight, const Finding& finding) {
     FeltAgainstSeen out;
     std::vector<int> felt, seen;

@@ -66,6 +66,18 @@ struct GuessScore {
 /// None without a reference or a value of the measure.
 [[nodiscard]] std::optional<GuessScore> scoreGuess(const Pack& pack, const Assessment& assessment, const Guess& guess);
 
+/// What the result was said to become, against what it is: a share of good ones for a choice, else a mean.
+struct ResultScore {
+    double forecast = 0, measured = 0;
+    Interval interval; ///< of the measured, 95 %
+    std::string unit;  ///< empty for a share
+    int repetitions = 0;
+    bool right = false; ///< the forecast lies in the interval
+};
+/// None without the pack's first result in at least 4 repetitions.
+[[nodiscard]] std::optional<ResultScore> scoreResultForecast(const Pack& pack, const std::vector<Trial>& trials,
+                                                             double forecast);
+
 /// "Felt right" against what the film shows, repetition by repetition.
 struct FeltAgainstSeen {
     int feltRightSeenRight = 0, feltRightSeenOff = 0, feltOffSeenRight = 0, feltOffSeenOff = 0;

@@ -254,7 +254,18 @@ private:
         const bool rest = rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
         const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
         if (rest) {
-            values = velocities(times, values);
+            // A rate of noisy marks crosses its threshold early and late: the mean over a thirtieth of a second on both
+            // sides is steadier than any one sample (own choice).
+            constexpr double kReachS = 1 / 30.0 + 1e-6;
+            const std::vector<double> rates = velocities(times, values);
+            for (std::size_t i = 0, low = 0, high = 0; i < rates.size(); ++i) {
+                while (times[i] - times[low] > kReachS)
+                    ++low;
+                while (high < rates.size() && times[high] - times[i] <= kReachS)
+                    ++high;
+                values[i] = mean({rates.begin() + static_cast<std::ptrdiff_t>(low),
+                                  rates.begin() + static_cast<std::ptrdiff_t>(high)});
+            }
             double peak = 0;
             for (double& rate : values) {
                 rate = std::abs(rate);

@@ -112,19 +112,23 @@ Result<RatingTable> readRatings(std::string_view text, std::string_view name) {
     return table;
 }
 
-double weightedKappa(const std::vector<int>& first, const std::vector<int>& second, int categories) {
+double weightedKappa(const std::vector<int>& first, const std::vector<int>& second, int categories,
+                     KappaWeights weights) {
+    const auto apart = [weights](int i, int j) {
+        return weights == KappaWeights::Linear ? std::abs(i - j) : static_cast<int>(i != j);
+    };
     const auto n = static_cast<double>(first.size());
     std::vector<double> a(static_cast<std::size_t>(categories), 0), b = a;
     double observed = 0;
     for (std::size_t i = 0; i < first.size(); ++i) {
-        observed += std::abs(first[i] - second[i]) / n;
+        observed += apart(first[i], second[i]) / n;
         a[static_cast<std::size_t>(first[i])] += 1 / n;
         b[static_cast<std::size_t>(second[i])] += 1 / n;
     }
     double expected = 0;
     for (int i = 0; i < categories; ++i)
         for (int j = 0; j < categories; ++j)
-            expected += std::abs(i - j) * a[static_cast<std::size_t>(i)] * b[static_cast<std::size_t>(j)];
+            expected += apart(i, j) * a[static_cast<std::size_t>(i)] * b[static_cast<std::size_t>(j)];
     return expected > 0 ? 1 - observed / expected : 1;
 }
 

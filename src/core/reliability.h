@@ -37,9 +37,14 @@ struct Reliability {
 /// Reads R.csv (subject,rater,value). Errors name the line; every subject must have a value of every rater.
 [[nodiscard]] Result<RatingTable> readRatings(std::string_view text, std::string_view name);
 
-/// Weighted kappa of two raters on ordered categories 0 … categories - 1, weights linear in the distance (Cohen 1968,
-/// from memory); 1 when both use one and the same category throughout. Precondition: as many values of both, at least
-/// one.
-[[nodiscard]] double weightedKappa(const std::vector<int>& first, const std::vector<int>& second, int categories);
+/// How far apart two categories are.
+enum class KappaWeights {
+    Linear, ///< ordered categories: as far as they are apart (Cohen 1968, from memory)
+    None    ///< names without an order: alike or not
+};
+/// Kappa of two raters on categories 0 … categories - 1; 1 when both use one and the same category throughout.
+/// Precondition: as many values of both, at least one.
+[[nodiscard]] double weightedKappa(const std::vector<int>& first, const std::vector<int>& second, int categories,
+                                   KappaWeights weights = KappaWeights::Linear);
 
 } // namespace riflesso

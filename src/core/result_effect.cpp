@@ -19,6 +19,14 @@ std::optional<double> asNumber(const std::string& text) {
 
 } // namespace
 
+std::optional<double> resultValue(const ResultDef& def, const std::string& result) {
+    if (result.empty())
+        return {};
+    if (def.type == ResultType::Choice)
+        return std::count(def.good.begin(), def.good.end(), result) > 0 ? 1.0 : 0.0;
+    return asNumber(result);
+}
+
 std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Trial>& trials, const Finding& finding) {
     if (pack.results.empty() || finding.repetitions.empty())
         return {};
@@ -35,11 +43,7 @@ std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Tri
             std::find_if(trials.begin(), trials.end(), [&](const Trial& entry) { return entry.id == shown.trial; });
         if (trial == trials.end() || trial->result.empty())
             continue;
-        std::optional<double> value;
-        if (def.type == ResultType::Choice)
-            value = std::count(def.good.begin(), def.good.end(), trial->result) > 0 ? 1.0 : 0.0;
-        else
-            value = asNumber(trial->result);
+        const std::optional<double> value = resultValue(def, trial->result);
         if (value)
             (shown.degree > 0 ? with : without).push_back(*value);
     }

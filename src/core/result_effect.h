@@ -5,6 +5,9 @@
 
 namespace riflesso {
 
+/// A result as a number: 1 for a good choice, 0 for another, else the number itself; none where nothing is written.
+[[nodiscard]] std::optional<double> resultValue(const ResultDef& def, const std::string& result);
+
 /// Results of the repetitions that show a fault against those that do not.
 struct ResultEffect {
     std::string fault, result; ///< result: id of the pack's first result

@@ -83,7 +83,7 @@ public:
         if (const auto built =
                 library_.change(QStringLiteral("Build the demo"), [&](Edit& edit) { return fill(edit, *text); });
             !built)
-            return built;
+            return built.error();
         return library_.forgetUndo();
     }
 

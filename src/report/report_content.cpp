@@ -2,6 +2,8 @@
 
 #include "report/words.h"
 
+#include <QRegularExpression>
+
 #include <algorithm>
 #include <cmath>
 
@@ -120,45 +122,74 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
     return out;
 }
 
-QStringList scheduleConflicts(const CaseData& data) {
-    QStringList out;
+namespace {
+
+Day dayOf(const QDate& date) { return Day(std::chrono::days(QDate(1970, 1, 1).daysTo(date))); }
+QString shown(const QDate& day) { return day.toString(QStringLiteral("d MMM yyyy")); }
+
+} // namespace
+
+QDate dateOf(Day day) { return QDate(1970, 1, 1).addDays(day.time_since_epoch().count()); }
+
+Schedule scheduleOf(const CaseData& data, const Prescription& prescription) {
+    constexpr int kRetestDays = 21, kRetentionDays = 42;
+    const QDate today = QDate::currentDate();
     const PlanSettings& plan = data.plan;
-    for (const Competition& competition : data.competitions) {
-        const QDate from = competition.date.addDays(-plan.noChangeDays);
-        for (const auto& [date, name] : {std::pair{plan.start, QStringLiteral("The start of the plan")},
-                                         {plan.retest, QStringLiteral("The retest")}})
-            if (date.isValid() && date >= from && date <= competition.date)
-                out << QStringLiteral("%1 on %2 falls into the %3 days without technique changes before %4 (%5): move "
-                                      "it or accept it knowingly.")
-                           .arg(name, date.toString(QStringLiteral("d MMM yyyy")))
-                           .arg(plan.noChangeDays)
-                           .arg(competition.title, competition.date.toString(QStringLiteral("d MMM yyyy")));
+    PlanTerms terms;
+    terms.sessionsPerWeek = plan.sessionsPerWeek;
+    terms.homeworkMinutes = plan.homeworkMinutes;
+    terms.noChangeDays = plan.noChangeDays;
+    terms.willingness = data.athlete.willingness;
+    terms.start = dayOf(plan.start.isValid() ? plan.start : today);
+    terms.retest = dayOf(plan.retest.isValid() ? plan.retest : today.addDays(kRetestDays));
+    terms.retention = dayOf(plan.retention.isValid() ? plan.retention : today.addDays(kRetentionDays));
+    std::vector<DatedTitle> competitions;
+    for (const Competition& competition : data.competitions)
+        if (competition.date.isValid())
+            competitions.push_back({dayOf(competition.date), competition.title.toStdString()});
+    return makeSchedule(terms, competitions, prescription, data.pack);
+}
+
+QStringList scheduleConflicts(const CaseData& data, const Prescription& prescription) {
+    if (!data.plan.start.isValid() && !data.plan.retest.isValid())
+        return {}; // no dates are chosen that could collide
+    static const QRegularExpression kDate(QStringLiteral("\\d{4}-\\d{2}-\\d{2}"));
+    QStringList out;
+    for (const ScheduleConflict& conflict : scheduleOf(data, prescription).conflicts) {
+        QString text = words::text(conflict.what) + u' ' + words::text(conflict.advice);
+        for (auto match = kDate.match(text); match.hasMatch(); match = kDate.match(text))
+            text.replace(match.captured(), shown(QDate::fromString(match.captured(), Qt::ISODate)));
+        out << text;
     }
-    if (plan.start.isValid() && plan.retest.isValid() && plan.retest <= plan.start)
-        out << QStringLiteral("The retest comes before the plan has begun.");
-    if (plan.retest.isValid() && plan.retention.isValid() && plan.retention <= plan.retest)
-        out << QStringLiteral("The retention test comes before the retest.");
     return out;
 }
 
-QStringList scheduleLines(const CaseData& data) {
+std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& prescription) {
+    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
+    std::vector<LessonLine> out;
+    for (const LessonItem& item : lessonSheet(prescription, data.pack, kLessonMinutes))
+        out.push_back({item.minutes, words::text(withSides(item.what, sides))});
+    return out;
+}
+
+QStringList scheduleLines(const CaseData& data, const Prescription& prescription) {
     const PlanSettings& plan = data.plan;
     QStringList out;
-    const auto date = [](const QDate& day) { return day.toString(QStringLiteral("d MMM yyyy")); };
     out << QStringLiteral("%1 technique session%2 a week beside normal training, %3 minutes of homework a day.")
                .arg(plan.sessionsPerWeek)
                .arg(plan.sessionsPerWeek == 1 ? QString() : QStringLiteral("s"))
                .arg(plan.homeworkMinutes);
     if (plan.start.isValid())
-        out << QStringLiteral("Start: %1.").arg(date(plan.start));
+        out << QStringLiteral("Start: %1.").arg(shown(plan.start));
     if (plan.retest.isValid())
-        out << QStringLiteral("Retest, same camera place and same set: %1.").arg(date(plan.retest));
+        out << QStringLiteral("Retest, same camera place and same set: %1.").arg(shown(plan.retest));
     if (plan.retention.isValid())
-        out << QStringLiteral("Retention test without practice in between: %1.").arg(date(plan.retention));
+        out << QStringLiteral("Retention test without practice in between: %1.").arg(shown(plan.retention));
     for (const Competition& competition : data.competitions)
         out << QStringLiteral("%1: %2. No technique changes from %3 on.")
-                   .arg(competition.title, date(competition.date), date(competition.date.addDays(-plan.noChangeDays)));
-    return out + scheduleConflicts(data);
+                   .arg(competition.title, shown(competition.date),
+                        shown(competition.date.addDays(-plan.noChangeDays)));
+    return out + scheduleConflicts(data, prescription);
 }
 
 ReportContent composeReport(const ReportSubject& subject) {
@@ -254,7 +285,9 @@ ReportContent composeReport(const ReportSubject& subject) {
         "Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first.");
     for (const std::string& missing : a.prescription.missing)
         out.missing << text(missing);
-    out.schedule = scheduleLines(data);
+    out.schedule = scheduleLines(data, subject.assessment.prescription);
+    for (const LessonLine& line : lessonLines(data, subject.assessment.prescription))
+        out.lesson << QStringLiteral("%1 min: %2").arg(line.minutes).arg(line.what);
     for (const Belief& belief : data.beliefs) {
         const MeasureDef* def = pack.measure(belief.measure);
         const SetDeviation* set = a.deviation(belief.measure);

@@ -2,6 +2,7 @@
 // What a report says, as a value: it is frozen with an assessment and prints the same years later.
 
 #include "core/assessment.h"
+#include "core/schedule.h"
 #include "report/key_picture.h"
 
 namespace riflesso {
@@ -29,7 +30,7 @@ struct ReportContent {
     std::vector<Row> strengths, measures;
     std::vector<Entry> findings;
     std::vector<Ladder> ladders;
-    QStringList cautions, missing, schedule, beliefs, remarks;
+    QStringList cautions, missing, schedule, lesson, beliefs, remarks;
     std::vector<std::pair<std::string, std::string>> lines; ///< of the figure in the pictures
     QString answer;                                         ///< the whole assessment as JSON, for the record
 };
@@ -54,10 +55,20 @@ struct ReportSubject {
 [[nodiscard]] QString toJson(const ReportContent& content);
 [[nodiscard]] Result<ReportContent> reportFromJson(const QString& json, const QString& where);
 
+/// The weeks of the case's plan. Dates that are not set: start today, retest in three weeks, retention in six.
+[[nodiscard]] Schedule scheduleOf(const CaseData& data, const Prescription& prescription);
+[[nodiscard]] QDate dateOf(Day day);
 /// Dates and rules of a plan in sentences, conflicts included.
-[[nodiscard]] QStringList scheduleLines(const CaseData& data);
-/// Conflicts alone: a retest inside a no-change window, a date in the wrong order.
-[[nodiscard]] QStringList scheduleConflicts(const CaseData& data);
+[[nodiscard]] QStringList scheduleLines(const CaseData& data, const Prescription& prescription);
+/// What collides and what to do about it, a sentence or two each.
+[[nodiscard]] QStringList scheduleConflicts(const CaseData& data, const Prescription& prescription);
+/// The next lesson, part by part: minutes, and what is done, with this athlete's left and right.
+struct LessonLine {
+    int minutes = 0;
+    QString what;
+};
+[[nodiscard]] std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& prescription);
+constexpr int kLessonMinutes = 30; ///< beside normal training (own choice)
 
 /// The pages of the report as they will print, as pictures of `dotsPerInch`.
 [[nodiscard]] std::vector<QImage> previewPages(const ReportContent& content, const PictureSource& pictures,

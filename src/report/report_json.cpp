@@ -117,6 +117,7 @@ QString toJson(const ReportContent& c) {
     out["cautions"] = list(c.cautions);
     out["missing"] = list(c.missing);
     out["schedule"] = list(c.schedule);
+    out["lesson"] = list(c.lesson);
     out["beliefs"] = list(c.beliefs);
     out["remarks"] = list(c.remarks);
     out["lines"] = Json::array();
@@ -165,6 +166,7 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
         c.cautions = lines(*json, "cautions");
         c.missing = lines(*json, "missing");
         c.schedule = lines(*json, "schedule");
+        c.lesson = lines(*json, "lesson");
         c.beliefs = lines(*json, "beliefs");
         c.remarks = lines(*json, "remarks");
         for (const Json& line : json->value("lines", Json::array()))

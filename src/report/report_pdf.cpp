@@ -166,6 +166,7 @@ private:
     void lists() {
         list(QStringLiteral("Not possible as it stands"), c_.missing);
         list(QStringLiteral("Dates"), c_.schedule);
+        list(QStringLiteral("The next lesson"), c_.lesson);
         list(QStringLiteral("Cautions"), c_.cautions);
         list(QStringLiteral("Believed and measured"), c_.beliefs);
     }

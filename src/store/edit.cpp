@@ -36,12 +36,22 @@ QString toString(Decision::Choice choice) {
 }
 
 Result<std::int64_t> Edit::insert(const QString& sql, const QVariantList& values) {
+    touched_.more = true;
     const Result<QSqlQuery> done = db_.run(sql, values);
     if (!done)
         return done.error();
     return static_cast<std::int64_t>(done->lastInsertId().toLongLong());
 }
 Result<void> Edit::exec(const QString& sql, const QVariantList& values) {
+    touched_.more = true;
+    const Result<QSqlQuery> done = db_.run(sql, values);
+    if (!done)
+        return done.error();
+    return {};
+}
+
+Result<void> Edit::execIn(RepetitionId id, const QString& sql, const QVariantList& values) {
+    touched_.repetitions.insert(id.value);
     const Result<QSqlQuery> done = db_.run(sql, values);
     if (!done)
         return done.error();
@@ -166,48 +176,56 @@ Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r)
     return id;
 }
 Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
-    return exec(QStringLiteral("UPDATE repetition SET first_frame=?, last_frame=? WHERE id=?"),
-                {from, to, qint64(id.value)});
+    return execIn(id, QStringLiteral("UPDATE repetition SET first_frame=?, last_frame=? WHERE id=?"),
+                  {from, to, qint64(id.value)});
 }
 Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
-    return exec(QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
+    return execIn(id, QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
 }
 Result<void> Edit::removeRepetition(RepetitionId id) {
     return exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)});
 }
 Result<void> Edit::setEvent(RepetitionId id, const std::string& event, const StoredEvent& value) {
-    return exec(
+    return execIn(
+        id,
         QStringLiteral(
             "INSERT INTO event(repetition_id, event, frame, u_s, source) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
             "(repetition_id, event) DO UPDATE SET frame=excluded.frame, u_s=excluded.u_s, source=excluded.source"),
         {qint64(id.value), text(event), value.frame, orNull(value.givenUS), text(value.source)});
 }
 Result<void> Edit::removeEvent(RepetitionId id, const std::string& event) {
-    return exec(QStringLiteral("DELETE FROM event WHERE repetition_id=? AND event=?"), {qint64(id.value), text(event)});
+    return execIn(id, QStringLiteral("DELETE FROM event WHERE repetition_id=? AND event=?"),
+                  {qint64(id.value), text(event)});
 }
 Result<void> Edit::setMark(RepetitionId id, const std::string& landmark, int frame, const Mark& mark) {
-    return exec(QStringLiteral(
-                    "INSERT INTO mark(repetition_id, landmark, frame, x, y, sigma, source) VALUES(?, ?, ?, ?, ?, ?, ?) "
-                    "ON CONFLICT(repetition_id, landmark, frame) DO UPDATE SET x=excluded.x, y=excluded.y, "
-                    "sigma=excluded.sigma, source=excluded.source, hidden=''"),
-                {qint64(id.value), text(landmark), frame, mark.at.x, mark.at.y, mark.sigmaPx, text(mark.source)});
+    return execIn(
+        id,
+        QStringLiteral(
+            "INSERT INTO mark(repetition_id, landmark, frame, x, y, sigma, source) VALUES(?, ?, ?, ?, ?, ?, ?) "
+            "ON CONFLICT(repetition_id, landmark, frame) DO UPDATE SET x=excluded.x, y=excluded.y, "
+            "sigma=excluded.sigma, source=excluded.source, hidden=''"),
+        {qint64(id.value), text(landmark), frame, mark.at.x, mark.at.y, mark.sigmaPx, text(mark.source)});
 }
 Result<void> Edit::setHidden(RepetitionId id, const std::string& landmark, int frame, const std::string& reason) {
-    return exec(QStringLiteral("INSERT INTO mark(repetition_id, landmark, frame, hidden) VALUES(?, ?, ?, ?) ON CONFLICT"
-                               "(repetition_id, landmark, frame) DO UPDATE SET x=NULL, y=NULL, hidden=excluded.hidden"),
-                {qint64(id.value), text(landmark), frame, text(reason)});
+    return execIn(
+        id,
+        QStringLiteral("INSERT INTO mark(repetition_id, landmark, frame, hidden) VALUES(?, ?, ?, ?) ON CONFLICT"
+                       "(repetition_id, landmark, frame) DO UPDATE SET x=NULL, y=NULL, hidden=excluded.hidden"),
+        {qint64(id.value), text(landmark), frame, text(reason)});
 }
 Result<void> Edit::removeMark(RepetitionId id, const std::string& landmark, int frame) {
-    return exec(QStringLiteral("DELETE FROM mark WHERE repetition_id=? AND landmark=? AND frame=?"),
-                {qint64(id.value), text(landmark), frame});
+    return execIn(id, QStringLiteral("DELETE FROM mark WHERE repetition_id=? AND landmark=? AND frame=?"),
+                  {qint64(id.value), text(landmark), frame});
 }
 Result<void> Edit::setObservation(RepetitionId id, const std::string& observation, const std::string& value) {
     if (value.empty())
-        return exec(QStringLiteral("DELETE FROM observation WHERE repetition_id=? AND observation=?"),
-                    {qint64(id.value), text(observation)});
-    return exec(QStringLiteral("INSERT INTO observation(repetition_id, observation, value) VALUES(?, ?, ?) ON CONFLICT"
-                               "(repetition_id, observation) DO UPDATE SET value=excluded.value"),
-                {qint64(id.value), text(observation), text(value)});
+        return execIn(id, QStringLiteral("DELETE FROM observation WHERE repetition_id=? AND observation=?"),
+                      {qint64(id.value), text(observation)});
+    return execIn(
+        id,
+        QStringLiteral("INSERT INTO observation(repetition_id, observation, value) VALUES(?, ?, ?) ON CONFLICT"
+                       "(repetition_id, observation) DO UPDATE SET value=excluded.value"),
+        {qint64(id.value), text(observation), text(value)});
 }
 
 Result<void> Edit::decide(CaseId id, const Decision& d) {

@@ -4,6 +4,8 @@
 #include "store/case_data.h"
 #include "store/database.h"
 
+#include <set>
+
 namespace riflesso {
 
 struct NewClip {
@@ -12,9 +14,16 @@ struct NewClip {
     std::vector<double> timesS;
 };
 
+/// What a change has touched: repetitions alone, or more than that.
+struct Touched {
+    std::set<std::int64_t> repetitions;
+    bool more = false;
+};
+
 class Edit {
 public:
     explicit Edit(const Database& db) : db_(db) {}
+    [[nodiscard]] const Touched& touched() const { return touched_; }
 
     [[nodiscard]] Result<AthleteId> addAthlete(const Athlete& athlete);
     [[nodiscard]] Result<void> setAthlete(const Athlete& athlete);
@@ -60,7 +69,10 @@ public:
 private:
     Result<std::int64_t> insert(const QString& sql, const QVariantList& values);
     Result<void> exec(const QString& sql, const QVariantList& values);
+    /// The same for what lies inside one repetition.
+    Result<void> execIn(RepetitionId id, const QString& sql, const QVariantList& values);
     const Database& db_;
+    Touched touched_;
 };
 
 [[nodiscard]] QString toString(Decision::Choice choice);

@@ -86,7 +86,44 @@ public:
         return std::move(data_);
     }
 
+    /// Reads these repetitions of a case again.
+    Result<CaseData> readAgain(const CaseData& before, const std::set<std::int64_t>& repetitions) {
+        data_ = before;
+        for (Session& session : data_.sessions)
+            for (Clip& clip : session.clips)
+                for (Section& section : clip.sections) {
+                    for (Repetition& repetition : section.repetitions)
+                        if (repetitions.contains(repetition.id.value)) {
+                            Repetition fresh;
+                            each("SELECT id, number, first_frame, last_frame, result, variant, felt FROM repetition "
+                                 "WHERE id=?",
+                                 repetition.id.value, [&](const QSqlQuery& row) { fresh = repetitionOf(row); });
+                            contents(fresh);
+                            repetition = std::move(fresh);
+                        }
+                    // As loadCase has them: a span may have moved before another.
+                    std::sort(section.repetitions.begin(), section.repetitions.end(),
+                              [](const Repetition& a, const Repetition& b) {
+                                  return std::pair(a.from, a.id.value) < std::pair(b.from, b.id.value);
+                              });
+                }
+        if (error_)
+            return *error_;
+        return std::move(data_);
+    }
+
 private:
+    static Repetition repetitionOf(const QSqlQuery& row) {
+        Repetition r;
+        r.id = {row.value(0).toLongLong()};
+        r.number = row.value(1).toInt();
+        r.from = row.value(2).toInt();
+        r.to = row.value(3).toInt();
+        r.result = plain(row.value(4));
+        r.variant = plain(row.value(5));
+        r.felt = plain(row.value(6));
+        return r;
+    }
     template <class Work> void each(const char* sql, std::int64_t key, Work work) {
         if (error_)
             return;
@@ -178,17 +215,7 @@ private:
         for (Section& section : clip.sections) {
             each("SELECT id, number, first_frame, last_frame, result, variant, felt FROM repetition WHERE section_id=? "
                  "ORDER BY first_frame, id",
-                 section.id.value, [&](const QSqlQuery& row) {
-                     Repetition r;
-                     r.id = {row.value(0).toLongLong()};
-                     r.number = row.value(1).toInt();
-                     r.from = row.value(2).toInt();
-                     r.to = row.value(3).toInt();
-                     r.result = plain(row.value(4));
-                     r.variant = plain(row.value(5));
-                     r.felt = plain(row.value(6));
-                     section.repetitions.push_back(std::move(r));
-                 });
+                 section.id.value, [&](const QSqlQuery& row) { section.repetitions.push_back(repetitionOf(row)); });
             for (Repetition& repetition : section.repetitions)
                 contents(repetition);
         }
@@ -344,6 +371,9 @@ Result<QString> Library::packText(CaseId id) const {
         return text.error();
     return text->toString();
 }
+Result<CaseData> Library::reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions) const {
+    return CaseReader(db_, folder_).readAgain(before, repetitions);
+}
 
 Result<StoredAssessment> Library::loadAssessment(AssessmentId id) const {
     Result<QSqlQuery> row =
@@ -416,16 +446,19 @@ Result<void> Library::transaction(const std::function<Result<void>()>& work) {
     return done;
 }
 
-Result<void> Library::change(const QString& name, const std::function<Result<void>(Edit&)>& work,
-                             const QString& mergeKey) {
-    return transaction([&]() -> Result<void> {
+Result<Touched> Library::change(const QString& name, const std::function<Result<void>(Edit&)>& work,
+                                const QString& mergeKey) {
+    Edit edit(db_);
+    const Result<void> done = transaction([&]() -> Result<void> {
         if (auto begun = UndoLog::begin(db_, name, mergeKey); !begun)
             return begun;
-        Edit edit(db_);
-        if (auto done = work(edit); !done)
-            return done;
+        if (auto worked = work(edit); !worked)
+            return worked;
         return UndoLog::end(db_);
     });
+    if (!done)
+        return done.error();
+    return edit.touched();
 }
 
 QString Library::undoName() const { return UndoLog::nextUndo(db_); }

@@ -9,10 +9,12 @@
 
 #include <functional>
 #include <memory>
+#include <set>
 
 namespace riflesso {
 
 class Edit;
+struct Touched;
 
 /// What `verify` finds.
 struct LibraryCheck {
@@ -38,6 +40,8 @@ public:
     [[nodiscard]] Result<std::vector<CaseEntry>> cases() const;
     /// The whole case; times and marks included.
     [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
+    /// The case again after a change that touched no more than repetitions: only those are read.
+    [[nodiscard]] Result<CaseData> reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions) const;
     /// The pack file kept with a case, as it was read.
     [[nodiscard]] Result<QString> packText(CaseId id) const;
     /// A frozen assessment by its id, whatever its case.
@@ -46,8 +50,8 @@ public:
 
     /// One gesture: `work` makes its changes through Edit; an error of it, or of the disk, takes all back.
     /// mergeKey: gestures with the same key in a row are one undo step (nudges of one mark).
-    [[nodiscard]] Result<void> change(const QString& name, const std::function<Result<void>(Edit&)>& work,
-                                      const QString& mergeKey = {});
+    [[nodiscard]] Result<Touched> change(const QString& name, const std::function<Result<void>(Edit&)>& work,
+                                         const QString& mergeKey = {});
     [[nodiscard]] QString undoName() const;
     [[nodiscard]] QString redoName() const;
     [[nodiscard]] Result<void> undo();

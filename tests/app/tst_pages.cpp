@@ -2,12 +2,15 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "report/report_content.h"
+#include "report/words.h"
 #include "window_driver.h"
 
 #include <QComboBox>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPlainTextEdit>
+#include <QRegularExpression>
 #include <QSpinBox>
 
 using namespace riflesso;
@@ -155,6 +158,68 @@ private slots:
         QTest::keyClick(name, Qt::Key_Return);
         QTRY_VERIFY(d.errors.contains(QStringLiteral("The athlete needs a name; the old one is kept.")));
         QCOMPARE(d.data().athlete.name, QStringLiteral("Ilka Sandrey"));
+    }
+    void aFindingStandsInEveryOrder() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("findings"));
+        QTRY_VERIFY(d.quiet());
+        const auto assessment = d.workspace.assessment();
+        QVERIFY(assessment);
+        const Finding* chosen = nullptr;
+        for (const Finding& finding : assessment->findings.ranked)
+            if (finding.present)
+                chosen = &finding;
+        QVERIFY(chosen);
+        auto* list = d.window->page(QStringLiteral("findings"))->findChild<QListWidget*>();
+        for (int i = 0; i < list->count(); ++i)
+            if (list->item(i)->data(Qt::UserRole).toString().toStdString() == chosen->fault)
+                list->setCurrentRow(i);
+        QTest::qWait(1); // what stood there before is deleted when events run
+        const auto* places = d.find<QLabel>("places");
+        QVERIFY(places->isVisible());
+        for (School school : kAllSchools)
+            if (school != assessment->school)
+                QVERIFY2(places->text().contains(words::schoolName(school) + u' ' +
+                                                 QString::number(chosen->places[static_cast<std::size_t>(school)])),
+                         qPrintable(places->text()));
+        // What could not be judged says what would settle it.
+        QVERIFY(!d.find<QLabel>("wish")->text().isEmpty());
+    }
+    void thePlanHoldsALessonAndItsConflicts() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("plan"));
+        QTRY_VERIFY(d.quiet());
+        QTest::qWait(1);
+        auto* lesson = d.find<QWidget>("lesson");
+        int minutes = 0;
+        QString all;
+        for (const QLabel* line : lesson->findChildren<QLabel*>()) {
+            static const QRegularExpression kMinutes(QStringLiteral("^(\\d+) min$"));
+            if (const auto match = kMinutes.match(line->text()); match.hasMatch())
+                minutes += match.captured(1).toInt();
+            all += line->text();
+        }
+        QCOMPARE(minutes, kLessonMinutes);
+        QVERIFY(all.contains(QStringLiteral("12 repetitions, counted")));
+        QVERIFY(!all.contains(u'@')); // this athlete's left and right, not roles
+        // A retention test two days after the retest is said, with what to do.
+        const PlanSettings& plan = d.data().plan;
+        PlanSettings close = plan;
+        close.retention = plan.retest.addDays(2);
+        const CaseId id = d.data().id;
+        d.workspace.apply(QStringLiteral("Move"), [id, close](Edit& edit) { return edit.setPlan(id, close); });
+        QTRY_VERIFY(d.quiet());
+        QVERIFY(d.window->page(QStringLiteral("plan"))->state().kind == StepState::Kind::Attention);
+        bool said = false;
+        for (const QLabel* line : d.window->page(QStringLiteral("plan"))->findChildren<QLabel*>())
+            said = said || line->text().contains(QStringLiteral("less than a week after the retest"));
+        QVERIFY(said);
     }
     void searchFindsPagesMeasuresAndDrills() {
         QTemporaryDir dir;

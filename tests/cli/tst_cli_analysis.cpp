@@ -234,6 +234,118 @@ private slots:
             QCOMPARE(trial["not_found"][0]["event"].get<std::string>(), "free");
         }
     }
+    void aModelFileJudgesLikeItsTrials() {
+        const QStringList set = {"--pack",   kWorked + "pack.json", "--landmarks", kWorked + "landmarks.csv",
+                                 "--events", kWorked + "events.csv"};
+        const QString out = dir_.filePath("M.json");
+        const Answer made = runCli(QStringList{"model"} + set +
+                                   QStringList{"--title", "Made up", "--source", "for a test", "--out", out});
+        QVERIFY2(made.code == 0, qPrintable(made.messages));
+        QCOMPARE(made.json["trials"].get<int>(), 4);
+        const Answer byFile = runCli(QStringList{"assess"} + set + QStringList{"--model", out});
+        const Answer byTrials = runCli(
+            QStringList{"assess"} + set +
+            QStringList{"--model-landmarks", kWorked + "landmarks.csv", "--model-events", kWorked + "events.csv"});
+        QVERIFY2(byFile.code == 0, qPrintable(byFile.messages));
+        QCOMPARE(byFile.json["deviations"].dump(), byTrials.json["deviations"].dump());
+        QCOMPARE(byFile.json["deviations"][0]["reference"].get<std::string>(), std::string("model"));
+        QCOMPARE(runCli(QStringList{"model"} + set + QStringList{"--title", "No source", "--out", out}).code, 2);
+        // A model of another pack is refused, by name.
+        QByteArray other = read(out);
+        other.replace("\"id\": \"", "\"id\": \"x");
+        const Answer refused = runCli(QStringList{"assess"} + set + QStringList{"--model", file("N.json", other)});
+        QCOMPARE(refused.code, 2);
+        QVERIFY(
+            QString::fromStdString(refused.json["error"]["where"].get<std::string>()).endsWith("N.json: $.pack.id"));
+    }
+    void choicesChangeTheAnswer() {
+        const QStringList set = {"assess",
+                                 "--pack",
+                                 kWorked + "pack.json",
+                                 "--landmarks",
+                                 kWorked + "landmarks.csv",
+                                 "--events",
+                                 kWorked + "events.csv"};
+        const Answer plain = runCli(set);
+        const QString choices = file(
+            "C.json", R"({"overrides":[{"fault":"late_arm","term":"effect","value":0,"reason":"she scores anyway"}],
+            "targets":[{"measure":"knee_down","low":0,"high":170,"source":"coach"}],"own_best":["4"]})");
+        const Answer chosen = runCli(set + QStringList{"--choices", choices});
+        QVERIFY2(chosen.code == 0, qPrintable(chosen.messages));
+        QCOMPARE(plain.json["measures"]["trials"].size(), 4U);
+        QCOMPARE(chosen.json["measures"]["trials"].size(), 3U);
+        for (const Json& set : chosen.json["deviations"])
+            QCOMPARE(set["reference"].get<std::string>(),
+                     std::string(set["measure"] == "knee_down" ? "target" : "model"));
+        QVERIFY(plain.json["filming_list"].is_array());
+        for (const Json& finding : chosen.json["findings"])
+            if (finding["fault"] == "late_arm") {
+                QCOMPARE(finding["score"].get<double>(), 0.0);
+                QCOMPARE(finding["overridden"][0]["reason"].get<std::string>(), std::string("she scores anyway"));
+            }
+        const Answer wrong = runCli(set + QStringList{"--choices", file("D.json", R"({"own_best":["99"]})")});
+        QCOMPARE(wrong.code, 2);
+        QVERIFY(QString::fromStdString(wrong.json["error"]["where"].get<std::string>()).endsWith("D.json: $.own_best"));
+    }
+    void aPlaneGivesMetres() {
+        const QString pack = file(
+            "plane-pack.json",
+            R"({"format": "riflesso-skill-pack", "version": 1, "id": "t", "edition": "1", "title": "T", "family": "discrete",
+            "views": ["side"], "sources": {"t": "t"}, "roles": {"lead": "dominant"}, "marked": ["hip@lead", "knee@lead"],
+            "events": [{"id": "go", "title": "Go", "hint": "?"}, {"id": "on", "title": "On", "hint": "?"}],
+            "measures": [{"id": "thigh", "title": "Thigh", "kind": "distance", "points": ["hip@lead", "knee@lead"], "in": "m", "at": "go", "unit": "m", "tolerance": 0.1, "source": "t"}]})");
+        const QString landmarks = file("plane-L.csv", "trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n1,0,0,"
+                                                      "right_hip,300,200,1,\n1,0,0,right_knee,300,300,1,\n");
+        const QString events = file("plane-E.csv", "trial,event,time_s,frame\n1,go,0,0\n1,on,0.1,6\n");
+        // A pixel is half a centimetre.
+        const QString points =
+            file("plane.csv", "x_px,y_px,x_m,y_m\n0,400,0,0\n800,400,4,0\n800,0,4,2\n0,0,0,2\n400,200,2,1\n");
+        const QStringList set = {"measure", "--pack", pack, "--landmarks", landmarks, "--events", events};
+        const Answer answer = runCli(set + QStringList{"--plane", points});
+        QVERIFY2(answer.code == 0, qPrintable(answer.messages));
+        const Json& thigh = answer.json["trials"][0]["measures"]["thigh"];
+        QVERIFY(std::abs(thigh["value"].get<double>() - 0.5) < 1e-9);
+        QVERIFY(thigh["u"].get<double>() > 0.005 * std::sqrt(2.0)); // two marks, and the plane's own
+        QVERIFY(!runCli(set).json["trials"][0]["measures"]["thigh"]["valid"].get<bool>());
+        QCOMPARE(runCli(set + QStringList{"--plane", points, "--scale", "0.01"}).code, 2);
+        QCOMPARE(runCli(set + QStringList{"--plane", points, "--plane-of", "wall"}).code, 2);
+        const Answer line = runCli(
+            set + QStringList{"--plane", file("line.csv", "x_px,y_px,x_m,y_m\n0,0,0,0\n1,1,1,1\n2,2,2,2\n3,3,3,3\n")});
+        QCOMPARE(line.code, 2);
+        const QString lens = file("lens.json", R"({"fx":800,"fy":800,"cx":400,"cy":200,"k1":-0.3})");
+        const Answer bent = runCli(set + QStringList{"--plane", points, "--lens", lens});
+        QVERIFY(bent.json["trials"][0]["measures"]["thigh"]["value"].get<double>() > 0.504); // 0.5048 by hand
+    }
+    void countsWithoutMarks() {
+        const QString laps = file("laps.csv", "distance_m,time_s,cycles\n25,20,15\n25,22,16\n");
+        const Answer answer = runCli({"laps", laps, "--count", "sides"});
+        QCOMPARE(answer.code, 0);
+        QCOMPARE(answer.json["laps"][0]["rate_per_minute"]["value"].get<double>(), 45.0);
+        QCOMPARE(answer.json["whole"]["per"].get<std::string>(), std::string("side"));
+        QCOMPARE(runCli({"laps", laps, "--count", "arms"}).code, 2);
+        const Answer taps = runCli({"taps", file("taps.csv", "time_s\n0\n1.5\n3\n4.5\n")});
+        QCOMPARE(taps.json["rate_per_minute"]["value"].get<double>(), 40.0);
+        QCOMPARE(taps.json["by_the_other_count"]["value"].get<double>(), 80.0);
+        QCOMPARE(runCli({"taps", file("taps2.csv", "time_s\n0\n1\n1\n")}).code, 2);
+    }
+    void twoSittingsAreCompared() {
+        QByteArray pack = read(kWorked + "pack.json");
+        Json json = Json::parse(pack.toStdString());
+        json["observations"] = Json::parse(R"([{"id":"eyes","title":"Eyes","ask":"?"}])");
+        const QString withEyes = file("eyes.json", QByteArray::fromStdString(json.dump()));
+        QByteArray first = "trial,observation,value\n", second = first;
+        const char* one[] = {"yes", "no", "yes", "no"};
+        const char* two[] = {"no", "yes", "yes", "no"};
+        for (int i = 0; i < 4; ++i) {
+            first += QByteArray::number(i + 1) + ",eyes," + one[i] + "\n";
+            second += QByteArray::number(i + 1) + ",eyes," + two[i] + "\n";
+        }
+        const Answer answer = runCli({"assess", "--pack", withEyes, "--landmarks", kWorked + "landmarks.csv",
+                                      "--events", kWorked + "events.csv", "--observations", file("O.csv", first),
+                                      "--observations-again", file("O2.csv", second)});
+        QVERIFY2(answer.code == 0, qPrintable(answer.messages));
+        QVERIFY(std::abs(answer.json["kappas"]["eyes"].get<double>()) < 1e-12); // half alike, as chance would have it
+    }
     void planningACapture() {
         const Answer answer =
             runCli({"plan-capture", "--width", "1920", "--height", "1080", "--fps", "60", "--field-width", "4.8",

@@ -2,6 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "core/agreement.h"
 #include "core/assessment.h"
 #include "support/made_trials.h"
 #include "support/same.h"
@@ -106,6 +107,34 @@ private slots:
         const Finding sound = *judged(trials(8, 6, 4), choices).findings.find("leaf");
         QVERIFY(close(sound.certainty, 1));
         SAME(sound.state, State::Clear);
+    }
+    void kappasOfTwoSittings() {
+        Json json = packJson();
+        json["observations"].push_back(
+            {{"id", "grip"}, {"title", "Grip"}, {"ask", "?"}, {"type", "choice"}, {"values", {"x", "y", "z"}}});
+        json["observations"].push_back({{"id", "loose"}, {"title", "Loose"}, {"ask", "?"}, {"type", "scale"}});
+        json["observations"].push_back({{"id", "steps"}, {"title", "Steps"}, {"ask", "?"}, {"type", "count"}});
+        const Pack pack = packOf(json);
+        std::vector<Trial> first = trials(8, 4, 4), second = first;
+        const char* grips[] = {"x", "y", "z", "x", "y", "z", "x", "y"};
+        for (std::size_t i = 0; i < first.size(); ++i) {
+            first[i].observations["grip"] = grips[i];
+            second[i].observations["grip"] = grips[(i + 1) % 8];
+            first[i].observations["loose"] = std::to_string(1 + i % 5);
+            second[i].observations["loose"] = std::to_string(1 + std::min<std::size_t>(4, i % 5 + 1));
+            first[i].observations["steps"] = second[i].observations["steps"] = "3";
+        }
+        second.pop_back(); // not looked at again
+        for (std::size_t i = 0; i < 3; ++i)
+            second[i].observations.erase("b");
+        const auto kappas = observationKappas(pack, first, second);
+        QVERIFY(close(kappas.at("a"), 1));
+        QVERIFY(close(kappas.at("b"), 1)); // four answered twice
+        QVERIFY(kappas.at("grip") < 0);    // never alike
+        QVERIFY(kappas.at("loose") > 0.2 && kappas.at("loose") < 0.9);
+        QVERIFY(!kappas.contains("steps"));
+        second.resize(3);
+        QVERIFY(observationKappas(pack, first, second).empty());
     }
     void whatTheResultSuffers() {
         const Assessment assessment = judged(trials(16, 12, 8));

@@ -155,6 +155,29 @@ private slots:
         QVERIFY(!fine.rightSide.value_or(true) && !fine.factor);
         QVERIFY(!scoreGuess(input.pack, assessment, {Guesser::Analyst, "nothing", 1}));
     }
+    void resultsAsForecast() {
+        Json json = smallPack();
+        json["results"] =
+            Json::parse(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
+        std::vector<Trial> trials(12, emptyTrial());
+        for (std::size_t i = 0; i < trials.size(); ++i)
+            trials[i].result = i < 9 ? "in" : "out";
+        const auto score = scoreResultForecast(packOf(json), trials, 0.8);
+        QCOMPARE(score->measured, 0.75);
+        QVERIFY(score->right && score->repetitions == 12);
+        QVERIFY(!scoreResultForecast(packOf(json), trials, 0.95)->right); // Wilson: 0.468 to 0.911
+        json["results"] =
+            Json::parse(R"([{"id":"t","title":"T","type":"number","unit":"s","better":"lower","matters":1}])");
+        for (std::size_t i = 0; i < trials.size(); ++i)
+            trials[i].result = std::to_string(10 + static_cast<int>(i % 2));
+        const auto mean = scoreResultForecast(packOf(json), trials, 10.6);
+        QCOMPARE(mean->measured, 10.5);
+        QCOMPARE(mean->unit, std::string("s"));
+        QVERIFY(mean->right && !scoreResultForecast(packOf(json), trials, 11)->right);
+        trials.resize(3);
+        QVERIFY(!scoreResultForecast(packOf(json), trials, 11));
+        QVERIFY(!scoreResultForecast(packOf(smallPack()), trials, 11));
+    }
     void feltAndSeen() {
         Shown shown;
         shown.add(Stress::Calm, "yyyynnnn");

@@ -1,5 +1,6 @@
 #include "app/findings/findings_page.h"
 
+#include "app/findings/wider_view.h"
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
@@ -317,26 +318,11 @@ void FindingsPage::showList() {
     }
     list_->setCurrentRow(std::max(0, chosenRow));
     QStringList rest;
-    for (const ProfileDef& profile : pack.profiles) {
-        // Cosine between the severities found and the pattern of ones.
-        double dot = 0, size = 0;
-        int present = 0;
-        for (const Finding& finding : assessment->findings.ranked) {
-            if (!finding.present)
-                continue;
-            size += finding.severity * finding.severity;
-            if (std::find(profile.faults.begin(), profile.faults.end(), finding.fault) != profile.faults.end()) {
-                dot += finding.severity;
-                ++present;
-            }
-        }
-        const double match = size > 0 && !profile.faults.empty()
-                                 ? dot / std::sqrt(size * static_cast<double>(profile.faults.size()))
-                                 : 0;
-        if (match >= 0.6 && present >= 2)
-            rest << tr("Pattern: <b>%1</b>, match %2.")
-                        .arg(words::text(profile.title).toLower(), words::number(match, 2));
-    }
+    for (const ProfileMatch& match : assessment->profiles)
+        for (const ProfileDef& profile : pack.profiles)
+            if (profile.id == match.profile)
+                rest << tr("Pattern: <b>%1</b>, match %2.")
+                            .arg(words::text(profile.title).toLower(), words::number(match.likeness, 2));
     for (const std::string& id : assessment->findings.seenOnce)
         rest << tr("Seen once: %1.").arg(words::text(pack.fault(id)->title).toLower());
     for (const std::string& id : assessment->findings.notJudged)
@@ -536,7 +522,10 @@ void FindingsPage::showWhy() {
     terms_->addWidget(
         label(tr("Order: %1. Safety stands above every order.").arg(words::schoolName(assessment->school)),
               theme::kQuiet),
-        row, 0, 1, 3);
+        row++, 0, 1, 3);
+    addWiderView(*terms_, row, workspace().data(), *assessment,
+                 trialsOf(workspace().data(), workspace().session(), workspace().stress()),
+                 workspace().stressLevels().size() > 1, *finding);
 }
 
 void FindingsPage::decide(Decision::Choice choice) {

@@ -7,6 +7,7 @@
 
 #include <QDateEdit>
 #include <QFormLayout>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPushButton>
@@ -20,18 +21,10 @@ namespace riflesso {
 
 WeekView::WeekView(QWidget* parent) : QWidget(parent) { setAccessibleName(tr("Weeks of the plan")); }
 
-void WeekView::setCase(const CaseData& data) {
-    plan_ = data.plan;
-    competitions_ = data.competitions;
-    QDate first = plan_.start.isValid() ? plan_.start : QDate::currentDate(), last = first.addDays(28);
-    for (const QDate& date : {plan_.retest, plan_.retention})
-        if (date.isValid())
-            last = std::max(last, date);
-    for (const Competition& competition : competitions_)
-        if (competition.date >= first && competition.date < first.addDays(180))
-            last = std::max(last, competition.date);
-    first_ = first.addDays(1 - first.dayOfWeek());
-    weeks_ = std::min(14, static_cast<int>(first_.daysTo(last) / 7) + 1);
+void WeekView::setSchedule(const Schedule& schedule) {
+    schedule_ = schedule;
+    constexpr int kMostWeeks = 14, kDaysOfWeek = 7;
+    weeks_ = std::min(kMostWeeks, static_cast<int>(schedule_.days.size()) / kDaysOfWeek);
     setFixedHeight(weeks_ * 25 + 24);
     update();
 }
@@ -52,44 +45,36 @@ void WeekView::paintEvent(QPaintEvent*) {
                          QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
     for (int week = 0; week < weeks_; ++week) {
         const double y = 20 + week * rowHeight;
-        const QDate monday = first_.addDays(qint64(7) * week);
+        const auto dayAt = [&](int d) -> const ScheduledDay& {
+            return schedule_.days[static_cast<std::size_t>(7 * week + d)];
+        };
         painter.setPen(p.slate);
         painter.drawText(QRectF(0, y, left - 8, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
-                         monday.toString(QStringLiteral("d MMM")));
+                         dateOf(dayAt(0).date).toString(QStringLiteral("d MMM")));
         QStringList notes;
         for (int d = 0; d < 7; ++d) {
-            const QDate date = monday.addDays(d);
+            const ScheduledDay& own = dayAt(d);
+            const QDate date = dateOf(own.date);
             const QRectF cell(left + d * day + 1, y + 2, day - 2, rowHeight - 4);
-            QColor ground = p.raised;
-            bool noChange = false;
-            for (const Competition& competition : competitions_) {
-                noChange =
-                    noChange || (date >= competition.date.addDays(-plan_.noChangeDays) && date < competition.date);
-                if (date == competition.date) {
-                    ground = p.ink;
-                    notes << competition.title;
-                }
-            }
-            painter.fillRect(cell, ground);
-            if (noChange)
+            painter.fillRect(cell, own.competition.empty() ? p.raised : p.ink);
+            if (!own.competition.empty())
+                notes << words::text(own.competition);
+            if (own.noChange)
                 painter.fillRect(cell, QBrush(p.hairline, Qt::BDiagPattern));
-            // A technique session stands on the first days of a week, homework on the others.
-            const bool running = plan_.start.isValid() && date >= plan_.start && !noChange &&
-                                 (!plan_.retest.isValid() || date < plan_.retest);
-            if (running && d < plan_.sessionsPerWeek * 2 && d % 2 == 0 && d / 2 < plan_.sessionsPerWeek) {
+            if (own.technique) {
                 painter.setPen(Qt::NoPen);
                 painter.setBrush(p.athlete);
                 painter.drawRoundedRect(QRectF(cell.center() - QPointF(6, 6), QSizeF(12, 12)), 2, 2);
-            } else if (running && plan_.homeworkMinutes > 0) {
+            } else if (own.homework) {
                 painter.setPen(Qt::NoPen);
                 painter.setBrush(p.slate);
                 painter.drawEllipse(cell.center(), 2, 2);
             }
-            if (date == plan_.retest || date == plan_.retention) {
+            if (own.retest || own.retention) {
                 painter.setPen(QPen(p.model, 2.5));
                 painter.setBrush(Qt::NoBrush);
                 painter.drawEllipse(cell.center(), 7, 7);
-                notes << (date == plan_.retest ? tr("retest") : tr("retention test"));
+                notes << (own.retest ? tr("retest") : tr("retention test"));
             }
             if (date == QDate::currentDate()) {
                 painter.setPen(QPen(p.ink, 1.2));
@@ -152,6 +137,10 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     column->addWidget(label(
         tr("Square: technique session. Dot: homework. Ring: test. Hatched: no technique changes. Filled: competition."),
         theme::kQuiet));
+    column->addSpacing(8);
+    lesson_ = new QVBoxLayout;
+    lesson_->setSpacing(4);
+    column->addLayout(lesson_);
     column->addStretch();
     auto* scrollRight = new QScrollArea;
     scrollRight->setFrameShape(QFrame::NoFrame);
@@ -171,10 +160,10 @@ QString PlanPage::headline() const {
         names << words::text(pack.fault(focus.fault)->title).toLower();
     const bool chosen = std::any_of(workspace().data().decisions.begin(), workspace().data().decisions.end(),
                                     [](const Decision& d) { return d.choice == Decision::Choice::WorkOn; });
-    const QStringList conflicts = scheduleConflicts(workspace().data());
+    const QStringList conflicts = scheduleConflicts(workspace().data(), assessment->prescription);
     return tr("Focus: %1%2. %3<b>Next: %4.</b>")
         .arg(names.join(tr("; minor: ")), chosen ? QString() : tr(" (proposed, not decided)"),
-             conflicts.isEmpty() ? QString() : tr("Dates collide: %1. ").arg(conflicts.size()),
+             conflicts.isEmpty() ? QString() : tr("To settle on the right: %1. ").arg(conflicts.size()),
              chosen ? tr("practise on the rung marked, or hand the plan over") : tr("decide in Findings"));
 }
 
@@ -182,8 +171,8 @@ StepState PlanPage::state() const {
     const auto assessment = workspace().assessment();
     if (!assessment || !workspace().hasCase() || assessment->prescription.focus.empty())
         return {};
-    if (!scheduleConflicts(workspace().data()).isEmpty())
-        return {StepState::Kind::Attention, tr("conflict of dates")};
+    if (!scheduleConflicts(workspace().data(), assessment->prescription).isEmpty())
+        return {StepState::Kind::Attention, tr("to settle")};
     const bool dated = workspace().data().plan.retest.isValid();
     return {dated ? StepState::Kind::Done : StepState::Kind::InWork, dated ? tr("dated") : tr("draft")};
 }
@@ -200,9 +189,9 @@ void PlanPage::refresh() {
     start_->setDate(data.plan.start.isValid() ? data.plan.start : today);
     retest_->setDate(data.plan.retest.isValid() ? data.plan.retest : today.addDays(21));
     retention_->setDate(data.plan.retention.isValid() ? data.plan.retention : today.addDays(42));
-    weeks_->setCase(data);
+    weeks_->setSchedule(scheduleOf(data, prescription()));
     clearLayout(conflicts_);
-    for (const QString& conflict : scheduleConflicts(data)) {
+    for (const QString& conflict : scheduleConflicts(data, prescription())) {
         auto* row = new QHBoxLayout;
         row->addWidget(new SignLabel(look::Sign::Possible), 0, Qt::AlignTop);
         row->addWidget(label(conflict), 1);
@@ -210,6 +199,7 @@ void PlanPage::refresh() {
     }
     filling_ = false;
 
+    showLesson(data);
     clearLayout(ladder_);
     const auto assessment = workspace().assessment();
     if (!assessment || assessment->prescription.focus.empty()) {
@@ -290,6 +280,35 @@ void PlanPage::refresh() {
         tr("Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first."),
         theme::kQuiet));
     ladder_->addStretch();
+}
+
+Prescription PlanPage::prescription() const {
+    const auto assessment = workspace().assessment();
+    return assessment ? assessment->prescription : Prescription();
+}
+
+void PlanPage::showLesson(const CaseData& data) {
+    clearLayout(lesson_);
+    const std::vector<LessonLine> lines = lessonLines(data, prescription());
+    if (lines.empty())
+        return;
+    lesson_->addWidget(label(tr("THE NEXT LESSON · %1 minutes").arg(kLessonMinutes), theme::kHeading));
+    auto* box = new QWidget;
+    box->setObjectName(QStringLiteral("lesson"));
+    auto* sheet = new QGridLayout(box);
+    sheet->setContentsMargins(0, 0, 0, 0);
+    sheet->setHorizontalSpacing(10);
+    sheet->setVerticalSpacing(4);
+    int row = 0;
+    for (const LessonLine& line : lines) {
+        auto* minutes = label(tr("%1 min").arg(line.minutes), theme::kStrong);
+        minutes->setAlignment(Qt::AlignRight | Qt::AlignTop);
+        minutes->setWordWrap(false);
+        sheet->addWidget(minutes, row, 0);
+        sheet->addWidget(label(line.what.toHtmlEscaped()), row++, 1);
+    }
+    sheet->setColumnStretch(1, 1);
+    lesson_->addWidget(box);
 }
 
 void PlanPage::save() {

@@ -2,6 +2,7 @@
 // Plan: the ladder of the chosen focus, where the athlete stands; dates, homework, conflicts in place.
 
 #include "app/page.h"
+#include "core/schedule.h"
 
 class QDateEdit;
 class QSpinBox;
@@ -14,15 +15,13 @@ class WeekView : public QWidget {
     Q_OBJECT
 public:
     explicit WeekView(QWidget* parent = nullptr);
-    void setCase(const CaseData& data);
+    void setSchedule(const Schedule& schedule);
 
 protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
-    PlanSettings plan_;
-    std::vector<Competition> competitions_;
-    QDate first_;
+    Schedule schedule_;
     int weeks_ = 0;
 };
 
@@ -36,7 +35,10 @@ public:
 
 private:
     void save();
-    QVBoxLayout *ladder_, *conflicts_;
+    /// What is prescribed now; nothing where nothing is judged.
+    [[nodiscard]] Prescription prescription() const;
+    void showLesson(const CaseData& data);
+    QVBoxLayout *ladder_, *conflicts_, *lesson_;
     QSpinBox *sessions_, *homework_, *noChange_;
     QDateEdit *start_, *retest_, *retention_;
     WeekView* weeks_;

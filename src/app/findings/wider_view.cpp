@@ -1,0 +1,81 @@
+#include "app/findings/wider_view.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "core/filming_list.h"
+#include "report/words.h"
+
+#include <QCoreApplication>
+#include <QGridLayout>
+
+namespace riflesso {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("FindingsPage", text); }
+
+/// "touch: 2 of 6 with it, 7 of 8 without: …"
+QString resultText(const Pack& pack, const ResultEffect& effect) {
+    const ResultDef& def = pack.results.front();
+    if (def.type == ResultType::Choice)
+        return tr("%1 good: %2 % of %3 with it, %4 % of %5 without. Lost: %6 points (%7 to %8).")
+            .arg(words::text(def.title), words::number(100 * effect.withValue, 0))
+            .arg(effect.with)
+            .arg(words::number(100 * effect.withoutValue, 0))
+            .arg(effect.without)
+            .arg(words::number(100 * effect.loss, 0), words::number(100 * effect.interval.low, 0),
+                 words::number(100 * effect.interval.high, 0));
+    return tr("%1: %2 %3 with it (%4), %5 %3 without (%6). Lost: %7 %3 (%8 to %9).")
+        .arg(words::text(def.title), words::number(effect.withValue, 2), words::text(def.unit))
+        .arg(effect.with)
+        .arg(words::number(effect.withoutValue, 2))
+        .arg(effect.without)
+        .arg(words::number(effect.loss, 2), words::number(effect.interval.low, 2), words::number(effect.interval.high, 2));
+}
+
+QString titleOf(const Pack& pack, const std::string& id) {
+    if (const ObservationDef* observation = pack.observation(id))
+        return words::text(observation->title);
+    if (const FaultDef* fault = pack.fault(id))
+        return words::text(fault->title);
+    return words::text(pack.measureTitle(id));
+}
+
+} // namespace
+
+void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assessment& assessment,
+                  const std::vector<Trial>& trials, bool otherLevels, const Finding& finding) {
+    const auto add = [&](const QString& text, const char* style, const char* name) {
+        QLabel* line = label(text, style);
+        line->setObjectName(QLatin1String(name));
+        grid.addWidget(line, row++, 0, 1, 3);
+    };
+    if (finding.present) {
+        QStringList places;
+        for (School school : kAllSchools)
+            if (school != assessment.school)
+                places << QStringLiteral("%1 %2")
+                              .arg(words::schoolName(school))
+                              .arg(finding.places[static_cast<std::size_t>(school)]);
+        add(tr("Its place in the other orders: %1.").arg(places.join(QStringLiteral(", "))), theme::kQuiet, "places");
+    }
+    for (const ResultEffect& effect : assessment.resultEffects)
+        if (effect.fault == finding.fault)
+            add(resultText(data.pack, effect), theme::kQuiet, "resultEffect");
+    std::vector<FilmingWish> wishes = filmingList(data.pack, trials, assessment);
+    if (otherLevels)
+        std::erase_if(wishes, [](const FilmingWish& w) { return w.what == FilmingWish::What::HarderCondition; });
+    if (wishes.empty())
+        return;
+    add(tr("WHAT WOULD SETTLE MORE"), theme::kHeading, "wishes");
+    for (const FilmingWish& wish : wishes) {
+        QStringList what;
+        for (const std::string& id : wish.measures)
+            what << titleOf(data.pack, id);
+        add(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
+                .arg(words::text(wish.film).toHtmlEscaped(), theme::colours().slate.name(),
+                     what.join(QStringLiteral(", ")).toHtmlEscaped()),
+            nullptr, "wish");
+    }
+}
+
+} // namespace riflesso
