@@ -46,8 +46,9 @@ std::map<std::string, double> observationKappas(const Pack& pack, const std::vec
         }
         constexpr std::size_t kFewest = 4;
         if (a.size() >= kFewest)
-            out[def.id] = weightedKappa(a, b, static_cast<int>(categories.size()),
-                                        def.type == ObservationType::Choice ? KappaWeights::None : KappaWeights::Linear);
+            out[def.id] =
+                weightedKappa(a, b, static_cast<int>(categories.size()),
+                              def.type == ObservationType::Choice ? KappaWeights::None : KappaWeights::Linear);
     }
     return out;
 }

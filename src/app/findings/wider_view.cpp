@@ -29,7 +29,8 @@ QString resultText(const Pack& pack, const ResultEffect& effect) {
         .arg(effect.with)
         .arg(words::number(effect.withoutValue, 2))
         .arg(effect.without)
-        .arg(words::number(effect.loss, 2), words::number(effect.interval.low, 2), words::number(effect.interval.high, 2));
+        .arg(words::number(effect.loss, 2), words::number(effect.interval.low, 2),
+             words::number(effect.interval.high, 2));
 }
 
 QString titleOf(const Pack& pack, const std::string& id) {
