@@ -5,7 +5,7 @@
 #   tools/style.sh --tidy FILE… the format, and clang-tidy over src/ or the files named; needs a configured build/
 set -euo pipefail
 cd "$(dirname "$0")/.."
-files=$(git ls-files 'src/*.cpp' 'src/*.h' 'tests/*.cpp' 'tests/*.h' 'bench/*.cpp')
+files=$(git ls-files --cached --others --exclude-standard 'src/*.cpp' 'src/*.h' 'tests/*.cpp' 'tests/*.h' 'bench/*.cpp')
 mode=${1:-}
 if [ "$mode" = --fix ]; then
     echo "$files" | xargs clang-format -i
