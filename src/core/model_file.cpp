@@ -9,7 +9,7 @@ namespace riflesso {
 namespace {
 
 constexpr std::string_view kFormat = "riflesso-model";
-constexpr std::size_t kMostBytes = 8 * 1024 * 1024;
+constexpr std::size_t kMostBytes = std::size_t{8} * 1024 * 1024;
 constexpr int kVersion = 1;
 
 Json curveJson(const PhaseValues& curve) {

@@ -39,8 +39,8 @@ Slopes angleSlopes(const Span& span, const SeriesKind& kind, Eigen::Index row) {
     for (std::size_t i = 0; i < kind.points; ++i) {
         for (const auto& [landmark, weight] : span.plan.points[kind.point + i].parts)
             for (int axis = 0; axis < 2; ++axis)
-                p[i][axis] += weight * (span.plan.fold.m[axis][0] * coordinates(row, 2 * landmark) +
-                                        span.plan.fold.m[axis][1] * coordinates(row, 2 * landmark + 1));
+                p[i][axis] += weight * (span.plan.fold.m[axis][0] * coordinates(row, Eigen::Index{2} * landmark) +
+                                        span.plan.fold.m[axis][1] * coordinates(row, Eigen::Index{2} * landmark + 1));
     }
     const Eigen::RowVector2d first = directionSlope(p[1] - p[0]);
     if (kind.points == 2) {
@@ -53,7 +53,7 @@ Slopes angleSlopes(const Span& span, const SeriesKind& kind, Eigen::Index row) {
     for (std::size_t i = 0; i < kind.points; ++i)
         for (const auto& [landmark, weight] : span.plan.points[kind.point + i].parts)
             for (int in = 0; in < 2; ++in)
-                out[2 * landmark + in] +=
+                out[Eigen::Index{2} * landmark + in] +=
                     weight * (by[i][0] * span.plan.fold.m[0][in] + by[i][1] * span.plan.fold.m[1][in]);
     return out;
 }
@@ -148,7 +148,7 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
                     variance += slopes[c] * slopes[c] * sigma(c) * sigma(c) * still * still;
             } else {
                 for (const auto& [landmark, weight] : span.plan.points[kind.point].parts) {
-                    const double u = weight * sigma(2 * landmark) * still / span.itself.unitPixels;
+                    const double u = weight * sigma(Eigen::Index{2} * landmark) * still / span.itself.unitPixels;
                     variance += u * u;
                 }
             }
@@ -237,8 +237,8 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
                     const double slope = weight *
                                          (way[0] * span_.plan.fold.m[0][axis] + way[1] * span_.plan.fold.m[1][axis]) /
                                          way.norm() / dt / span_.itself.unitPixels;
-                    after(i, 2 * landmark + axis) = slope;
-                    before(i, 2 * landmark + axis) = -slope;
+                    after(i, Eigen::Index{2} * landmark + axis) = slope;
+                    before(i, Eigen::Index{2} * landmark + axis) = -slope;
                 }
         }
     }

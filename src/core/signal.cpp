@@ -101,7 +101,9 @@ std::shared_ptr<const Eigen::MatrixXd> filterMatrix(int n, double cutoffHz, doub
 
 double residualCutoff(const std::vector<double>& samples, double rateHz) {
     std::vector<double> frequency, residual;
-    for (double fc = 1; fc <= kMaxCutoffShare * rateHz + 1e-9; fc += 0.25) {
+    const int steps = static_cast<int>((kMaxCutoffShare * rateHz + 1e-9 - 1) * 4); // of 0.25 Hz, from 1 Hz
+    for (int step = 0; step <= steps; ++step) {
+        const double fc = 1 + 0.25 * step;
         const std::vector<double> smooth = filterZeroLag(samples, designDualPass(fc, rateHz));
         double sum = 0;
         for (std::size_t i = 0; i < samples.size(); ++i)

@@ -160,7 +160,7 @@ const DrawTable& drawTable() {
                 for (Eigen::Index r = 0; r < rows; ++r)
                     matrix(r, c) = normal(random);
         };
-        fill(table.common, 2 * kMaxInputs);
+        fill(table.common, Eigen::Index{2} * kMaxInputs);
         fill(table.unit, 1);
         fill(table.from, 1);
         fill(table.to, 1);
@@ -254,8 +254,8 @@ Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen:
     Eigen::MatrixX2d path = Eigen::MatrixX2d::Zero(coordinates.rows(), 2);
     for (const auto& [landmark, weight] : plan.points[point].parts)
         for (int axis = 0; axis < 2; ++axis)
-            path.col(axis) += weight * (plan.fold.m[axis][0] * coordinates.col(2 * landmark) +
-                                        plan.fold.m[axis][1] * coordinates.col(2 * landmark + 1));
+            path.col(axis) += weight * (plan.fold.m[axis][0] * coordinates.col(Eigen::Index{2} * landmark) +
+                                        plan.fold.m[axis][1] * coordinates.col(Eigen::Index{2} * landmark + 1));
     return path;
 }
 

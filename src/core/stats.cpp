@@ -53,7 +53,8 @@ double incompleteBeta(double a, double b, double x) {
     constexpr double kTiny = 1e-300;
     double f = 1, c = 1, d = 0;
     for (int i = 0; i <= 400; ++i) {
-        const double m = i / 2;
+        const int half = i / 2; // whole: each order has two terms
+        const double m = half;
         double numerator = 1;
         if (i > 0 && i % 2 == 0)
             numerator = m * (b - m) * x / ((a + 2 * m - 1) * (a + 2 * m));

@@ -78,7 +78,7 @@ public:
                             reading.faults[0].got);
         pack_ = std::move(reading.pack);
         for (const QString& name : {QStringLiteral("ilka_baseline"), QStringLiteral("instructors")})
-            if (const auto ready = prepare(name); !ready)
+            if (auto ready = prepare(name); !ready)
                 return ready;
         if (const auto built =
                 library_.change(QStringLiteral("Build the demo"), [&](Edit& edit) { return fill(edit, *text); });
@@ -147,9 +147,9 @@ private:
         const auto models = edit.addSession(*id, baseline.addDays(-30), QStringLiteral("Club instructors"), true);
         if (!session || !models)
             return !session ? session.error() : models.error();
-        if (const auto done = addClip(edit, *session, prepared_[0], false); !done)
+        if (auto done = addClip(edit, *session, prepared_[0], false); !done)
             return done;
-        if (const auto done = addClip(edit, *models, prepared_[1], true); !done)
+        if (auto done = addClip(edit, *models, prepared_[1], true); !done)
             return done;
         return practice(edit, *id, baseline.addDays(3));
     }
@@ -182,7 +182,7 @@ private:
                 if (!first)
                     return first.error();
                 shape.id = *first;
-                if (const auto set = edit.setSection(shape); !set)
+                if (auto set = edit.setSection(shape); !set)
                     return set;
             } else {
                 const auto added = edit.addSection(*clip, shape);
@@ -209,6 +209,7 @@ private:
         static const char* const kRearFoot[8] = {"yes", "yes", "partly", "yes", "yes", "partly", "yes", "yes"};
         const auto i = static_cast<std::size_t>(r.number - 1) % 8;
         r.result = kResults[i];
+        r.felt = i == 3 ? "off" : "right"; // she hardly feels what the film shows
         r.observations = {
             {"eyes", "yes"}, {"rear_foot", kRearFoot[i]}, {"loose_shoulder", i % 3 == 2 ? "partly" : "yes"}};
     }
@@ -218,9 +219,8 @@ private:
         const char* const blocks[2] = {"110110110101", "111011111101"};
         for (int block = 0; block < 2; ++block)
             for (int i = 0; i < 12; ++i) {
-                const QDateTime at(from.addDays(7 * block), QTime(17, 10).addSecs(40 * i));
-                if (const auto done =
-                        edit.addPractice(id, {0, "late_arm", "hand_leads_wall", blocks[block][i] == '1', at});
+                const QDateTime at(from.addDays(qint64(7) * block), QTime(17, 10).addSecs(40 * i));
+                if (auto done = edit.addPractice(id, {0, "late_arm", "hand_leads_wall", blocks[block][i] == '1', at});
                     !done)
                     return done;
             }

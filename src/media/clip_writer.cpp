@@ -151,7 +151,7 @@ Result<void> writePng(const Picture& picture, const std::string& path) {
     const std::size_t row = 3 * static_cast<std::size_t>(picture.width);
     for (int y = 0; y < picture.height; ++y)
         std::copy_n(picture.rgb->data() + row * static_cast<std::size_t>(y), row,
-                    frame->data[0] + y * frame->linesize[0]);
+                    frame->data[0] + static_cast<std::ptrdiff_t>(y) * frame->linesize[0]);
     Packet packet(av_packet_alloc());
     code = avcodec_send_frame(codec.get(), frame.get());
     if (code >= 0)

@@ -42,6 +42,7 @@ float toneMapped(float c) {
 const Vec3 kLight = unit({-.45f, .78f, .62f});
 constexpr float kWallZ = -1.7f;
 constexpr int kTile = 16;
+constexpr int kHalfTile = kTile / 2;
 constexpr std::size_t kShadowList = 160;
 
 // --- the hall ----------------------------------------------------------------------------------------------
@@ -416,8 +417,8 @@ std::vector<Indices> tileLists(const Camera& camera, const Body& body, int acros
             for (int tx = tile(c.x - r, across - 1); tx <= tile(c.x + r, across - 1); ++tx) {
                 if (s.kind == Shape::Kind::Cone) {
                     const PixelPosition a = camera.project(s.a), b = camera.project(s.b);
-                    const float px = static_cast<float>(tx * kTile + kTile / 2) - a.x;
-                    const float py = static_cast<float>(ty * kTile + kTile / 2) - a.y;
+                    const float px = static_cast<float>(tx * kTile + kHalfTile) - a.x;
+                    const float py = static_cast<float>(ty * kTile + kHalfTile) - a.y;
                     const float bx = b.x - a.x, by = b.y - a.y, l2 = bx * bx + by * by;
                     const float u = l2 > 0 ? std::clamp((px * bx + py * by) / l2, 0.f, 1.f) : 0;
                     if (std::hypot(px - bx * u, py - by * u) >

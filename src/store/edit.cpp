@@ -182,6 +182,9 @@ Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
 Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
     return execIn(id, QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
 }
+Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) {
+    return execIn(id, QStringLiteral("UPDATE repetition SET felt=? WHERE id=?"), {text(felt), qint64(id.value)});
+}
 Result<void> Edit::removeRepetition(RepetitionId id) {
     return exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)});
 }
@@ -229,7 +232,7 @@ Result<void> Edit::setObservation(RepetitionId id, const std::string& observatio
 }
 
 Result<void> Edit::decide(CaseId id, const Decision& d) {
-    const auto done = exec(
+    auto done = exec(
         QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
                        "(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, at=excluded.at"),
         {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs)});
@@ -238,7 +241,7 @@ Result<void> Edit::decide(CaseId id, const Decision& d) {
     return note(id, toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason);
 }
 Result<void> Edit::undecide(CaseId id, const std::string& fault) {
-    const auto done =
+    auto done =
         exec(QStringLiteral("DELETE FROM decision WHERE case_id=? AND fault=?"), {qint64(id.value), text(fault)});
     if (!done)
         return done;

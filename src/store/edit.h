@@ -47,6 +47,8 @@ public:
     [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
+    /// The athlete's own verdict: "right", "off", or empty.
+    [[nodiscard]] Result<void> setFelt(RepetitionId id, const std::string& felt);
     [[nodiscard]] Result<void> removeRepetition(RepetitionId id);
     [[nodiscard]] Result<void> setEvent(RepetitionId id, const std::string& event, const StoredEvent& value);
     [[nodiscard]] Result<void> removeEvent(RepetitionId id, const std::string& event);

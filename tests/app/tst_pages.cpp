@@ -10,6 +10,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPlainTextEdit>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QSpinBox>
 
@@ -187,6 +188,34 @@ private slots:
                          qPrintable(places->text()));
         // What could not be judged says what would settle it.
         QVERIFY(!d.find<QLabel>("wish")->text().isEmpty());
+    }
+    void whatTheAthleteFeltIsKeptAndSetAgainstTheFilm() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.window->showPage(QStringLiteral("film"));
+        QTRY_VERIFY(d.quiet());
+        const RepetitionId chosen = d.workspace.repetition();
+        const std::string before = d.data().repetition(chosen)->felt;
+        QWidget* film = d.window->page(QStringLiteral("film"));
+        QTest::keyClick(film, before == "off" ? Qt::Key_F : Qt::Key_O);
+        const std::string after = before == "off" ? "right" : "off";
+        QCOMPARE(d.data().repetition(chosen)->felt, after);
+        QVERIFY(d.find<QPushButton>(after == "off" ? "feltOff" : "feltRight")->isChecked());
+        // On disk too, and taken back by undo or by the same key.
+        QCOMPARE((*Library::open(dir.path(), Library::Mode::ReadOnly))->loadCase(d.data().id)->repetition(chosen)->felt,
+                 after);
+        QTest::keyClick(film, after == "off" ? Qt::Key_O : Qt::Key_F);
+        QVERIFY(d.data().repetition(chosen)->felt.empty());
+        d.workspace.undo();
+        QCOMPARE(d.data().repetition(chosen)->felt, after);
+        d.window->showPage(QStringLiteral("findings"));
+        QTRY_VERIFY(d.quiet());
+        QTest::qWait(1);
+        const QString text = d.find<QLabel>("felt")->text();
+        QVERIFY2(text.contains(QStringLiteral("Felt right")) && text.contains(QStringLiteral("agree in")),
+                 qPrintable(text));
     }
     void thePlanHoldsALessonAndItsConflicts() {
         QTemporaryDir dir;

@@ -102,7 +102,7 @@ private slots:
         const std::vector<double> y = filterZeroLag(x, designSinglePass(6, 100));
         QCOMPARE(y.size(), expected.size());
         for (std::size_t i = 0; i < y.size(); ++i)
-            QVERIFY2(std::abs(y[i] - expected[i]) < 1e-8, qPrintable(QString::number(i)));
+            QVERIFY2(std::abs(y[i] - expected[i]) < 1e-9, qPrintable(QString::number(i)));
         QVERIFY(std::abs(designFrequency(6, 100) - filters["dual_pass_example"]["fc_design_exact"].get<double>()) <
                 1e-9);
         const LowPass dual = designDualPass(6, 100);
@@ -117,7 +117,7 @@ private slots:
             t.push_back(static_cast<double>(i) / 100);
         const std::vector<double> v = velocities(t, x);
         for (std::size_t i = 1; i + 1 < x.size(); ++i)
-            QVERIFY(std::abs(v[i] - expected[i]) < 1e-6 * (1 + std::abs(expected[i])));
+            QVERIFY(std::abs(v[i] - expected[i]) < 1e-9 * (1 + std::abs(expected[i])));
     }
     /// Source: Wilson 1927, worked by hand: 9 of 12.
     void wilsonInterval() {

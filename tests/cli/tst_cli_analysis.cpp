@@ -48,7 +48,7 @@ private slots:
         const std::vector<double> ours = answer.json["values"], scipy = data["filtfilt_butter2_6Hz_default"]["y"];
         QCOMPARE(ours.size(), scipy.size());
         for (std::size_t i = 0; i < ours.size(); ++i)
-            QVERIFY2(std::abs(ours[i] - scipy[i]) < 1e-6, qPrintable(QString::number(ours[i] - scipy[i])));
+            QVERIFY2(std::abs(ours[i] - scipy[i]) < 1e-9, qPrintable(QString::number(ours[i] - scipy[i])));
         QCOMPARE(answer.json["velocities"].size(), ours.size());
         const Answer chosen = runCli({"smooth", dir_.filePath("S.csv"), "--cutoff", "auto"});
         QVERIFY(chosen.json["cutoff_hz"].get<double>() >= 5);

@@ -179,6 +179,7 @@ QList<KeyHint> FilmPage::keys() const {
     if (workspace().hasCase() && !workspace().data().pack.results.empty())
         hints.append(
             KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
+    hints.append(KeyHint{QStringLiteral("F O"), tr("felt right, off")});
     hints.append(KeyHint{tr("Del"), tr("remove repetition")});
     if (const QString name = workspace().undoName(); !name.isEmpty())
         hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
@@ -447,6 +448,10 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
         return;
     case Qt::Key_C:
         cut();
+        return;
+    case Qt::Key_F:
+    case Qt::Key_O:
+        side_->setFelt(event->key() == Qt::Key_F);
         return;
     case Qt::Key_Delete:
         side_->removeRepetition();

@@ -31,6 +31,21 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addWidget(repetitionText_);
     results_ = new QHBoxLayout;
     layout->addLayout(results_);
+    auto* felt = new QHBoxLayout;
+    feltRight_ = new QPushButton(tr("F Felt right"));
+    feltRight_->setObjectName(QStringLiteral("feltRight"));
+    feltOff_ = new QPushButton(tr("O Felt off"));
+    feltOff_->setObjectName(QStringLiteral("feltOff"));
+    for (QPushButton* button : {feltRight_, feltOff_}) {
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setToolTip(tr("What the athlete says of it, asked before anything is shown."));
+        felt->addWidget(button);
+    }
+    felt->addStretch();
+    layout->addLayout(felt);
+    connect(feltRight_, &QPushButton::clicked, this, [this] { setFelt(true); });
+    connect(feltOff_, &QPushButton::clicked, this, [this] { setFelt(false); });
     remove_ = new QPushButton(tr("Remove this repetition"));
     remove_->setObjectName(QStringLiteral("removeRepetition"));
     remove_->setFocusPolicy(Qt::TabFocus);
@@ -130,6 +145,17 @@ void SectionPanel::setResult(int index) {
                      [=](Edit& edit) { return edit.setResult(id, value); });
 }
 
+void SectionPanel::setFelt(bool right) {
+    const Repetition* shown = repetition();
+    if (!shown)
+        return;
+    const std::string word = right ? "right" : "off", felt = shown->felt == word ? std::string() : word;
+    const RepetitionId id = shown->id;
+    workspace_.apply(right ? tr("Repetition %1 felt right").arg(shown->number)
+                           : tr("Repetition %1 felt off").arg(shown->number),
+                     [id, felt](Edit& edit) { return edit.setFelt(id, felt); });
+}
+
 void SectionPanel::removeRepetition() {
     const Repetition* shown = repetition();
     if (!shown)
@@ -183,6 +209,10 @@ void SectionPanel::showRepetition() {
                                                 ? std::vector<std::string>()
                                                 : workspace_.data().pack.results.front().values;
     remove_->setEnabled(shown != nullptr);
+    for (const auto& [button, word] : {std::pair{feltRight_, "right"}, {feltOff_, "off"}}) {
+        button->setEnabled(shown != nullptr);
+        button->setChecked(shown && shown->felt == word);
+    }
     repetitionText_->setText(shown ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
                                          .arg(shown->number)
                                          .arg(shown->from)

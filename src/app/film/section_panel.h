@@ -24,6 +24,8 @@ public:
     void show(const Clip* clip, const Section* section);
     /// Stores a result for the chosen repetition of the shown clip, by its place in the pack's list.
     void setResult(int index);
+    /// The athlete's own verdict on the chosen repetition; the same again takes it back.
+    void setFelt(bool right);
     void removeRepetition();
 
 private:
@@ -45,7 +47,7 @@ private:
     QLineEdit* performer_;
     QLabel *repetitionText_, *checks_;
     QHBoxLayout* results_;
-    QPushButton* remove_;
+    QPushButton *feltRight_, *feltOff_, *remove_;
     std::map<QString, QString> repeats_; ///< by clip hash: what the look for repeated frames said
     bool filling_ = false;
 };

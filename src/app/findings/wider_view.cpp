@@ -3,6 +3,7 @@
 #include "app/page.h"
 #include "app/theme.h"
 #include "core/filming_list.h"
+#include "core/progress.h"
 #include "report/words.h"
 
 #include <QCoreApplication>
@@ -31,6 +32,29 @@ QString resultText(const Pack& pack, const ResultEffect& effect) {
         .arg(effect.without)
         .arg(words::number(effect.loss, 2), words::number(effect.interval.low, 2),
              words::number(effect.interval.high, 2));
+}
+
+/// What the athlete felt against what the film shows of this fault; empty where nobody was asked.
+QString feltText(const CaseData& data, const std::vector<Trial>& trials, const Finding& finding) {
+    std::map<std::string, bool> felt;
+    for (const Trial& trial : trials)
+        if (const Repetition* repetition = data.repetition(repetitionId(trial.id));
+            repetition && !repetition->felt.empty())
+            felt[trial.id] = repetition->felt == "right";
+    const FeltAgainstSeen table = feltAgainstSeen(felt, finding);
+    if (table.all() == 0)
+        return {};
+    const int right = table.feltRightSeenRight + table.feltRightSeenOff;
+    QString text = tr("Felt right: %1 of %2; of these the film shows it in %3.")
+                       .arg(right)
+                       .arg(table.all())
+                       .arg(table.feltRightSeenOff);
+    if (table.kappa)
+        text += u' ' + tr("Felt and seen agree in %1 of %2 (kappa %3).")
+                           .arg(table.feltRightSeenRight + table.feltOffSeenOff)
+                           .arg(table.all())
+                           .arg(words::number(*table.kappa, 2));
+    return text;
 }
 
 QString titleOf(const Pack& pack, const std::string& id) {
@@ -62,6 +86,8 @@ void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assess
     for (const ResultEffect& effect : assessment.resultEffects)
         if (effect.fault == finding.fault)
             add(resultText(data.pack, effect), theme::kQuiet, "resultEffect");
+    if (const QString felt = feltText(data, trials, finding); !felt.isEmpty())
+        add(felt, theme::kQuiet, "felt");
     std::vector<FilmingWish> wishes = filmingList(data.pack, trials, assessment);
     if (otherLevels)
         std::erase_if(wishes, [](const FilmingWish& w) { return w.what == FilmingWish::What::HarderCondition; });
