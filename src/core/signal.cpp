@@ -101,7 +101,8 @@ std::shared_ptr<const Eigen::MatrixXd> filterMatrix(int n, double cutoffHz, doub
 
 double residualCutoff(const std::vector<double>& samples, double rateHz) {
     std::vector<double> frequency, residual;
-    const int steps = static_cast<int>((kMaxCutoffShare * rateHz + 1e-9 - 1) * 4); // of 0.25 Hz, from 1 Hz
+    constexpr double kMostSteps = 40000; // of 0.25 Hz, from 1 Hz: no person moves at 10 kHz
+    const int steps = static_cast<int>(std::min((kMaxCutoffShare * rateHz + 1e-9 - 1) * 4, kMostSteps));
     for (int step = 0; step <= steps; ++step) {
         const double fc = 1 + 0.25 * step;
         const std::vector<double> smooth = filterZeroLag(samples, designDualPass(fc, rateHz));
