@@ -6,7 +6,6 @@
 
 #include <Eigen/Dense>
 #include <algorithm>
-#include <charconv>
 #include <cmath>
 
 namespace riflesso {
@@ -126,32 +125,18 @@ std::optional<PixelPoint> undistorted(const Lens& lens, PixelPoint at) {
 }
 
 Result<std::vector<KnownPoint>> readKnownPoints(std::string_view text, std::string_view name) {
-    const auto rows = parseCsv(text, name);
-    if (!rows)
-        return rows.error();
-    const auto place = [&](const CsvRow& row) { return std::string(name) + ":" + std::to_string(row.line); };
-    const std::vector<std::string> shortHeader{"x_px", "y_px", "x_m", "y_m"},
-        longHeader{"x_px", "y_px", "x_m", "y_m", "sigma_px"};
-    if (rows->empty() || ((*rows)[0].cells != shortHeader && (*rows)[0].cells != longHeader))
-        return badInput(rows->empty() ? std::string(name) : place((*rows)[0]),
-                        "the header x_px,y_px,x_m,y_m[,sigma_px]", "something else");
-    const std::vector<std::string>& header = (*rows)[0].cells;
+    const auto table = readNumbers(text, name, {"x_px", "y_px", "x_m", "y_m"}, {"sigma_px"});
+    if (!table)
+        return table.error();
     std::vector<KnownPoint> out;
-    for (std::size_t i = 1; i < rows->size(); ++i) {
-        const CsvRow& row = (*rows)[i];
-        if (row.cells.size() != header.size())
-            return badInput(place(row), std::to_string(header.size()) + " cells", std::to_string(row.cells.size()));
-        KnownPoint point;
-        double* const values[] = {&point.at.x, &point.at.y, &point.xM, &point.yM, &point.sigmaPx};
-        for (std::size_t c = 0; c < header.size(); ++c) {
-            const std::string& cell = row.cells[c];
-            constexpr double kLargest = 1e6;
-            const auto [end, problem] = std::from_chars(cell.data(), cell.data() + cell.size(), *values[c]);
-            if (problem != std::errc() || end != cell.data() + cell.size() || !(std::abs(*values[c]) <= kLargest))
-                return badInput(place(row), "a number in " + header[c], cell);
-        }
-        if (!(point.sigmaPx > 0))
-            return badInput(place(row), "more than 0 in sigma_px", row.cells.back());
+    for (const auto& [place, values] : table->rows) {
+        constexpr double kLargest = 1e6;
+        for (std::size_t c = 0; c < 4; ++c)
+            if (std::abs(*values[c]) > kLargest)
+                return badInput(place, "coordinates within a million", std::to_string(*values[c]));
+        const KnownPoint point{{*values[0], *values[1]}, *values[2], *values[3], values[4].value_or(1)};
+        if (!(point.sigmaPx > 0 && point.sigmaPx <= kLargest))
+            return badInput(place, "more than 0 in sigma_px, and at most a million", std::to_string(point.sigmaPx));
         out.push_back(point);
     }
     if (out.size() < kFewestPoints || out.size() > kMostPoints)

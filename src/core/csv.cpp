@@ -305,6 +305,29 @@ Result<FrameTimes> frameTimes(const RawTrial& raw, const TrialTables& tables, do
 
 } // namespace
 
+Result<NumberTable> readNumbers(std::string_view text, std::string_view name, const std::vector<std::string>& must,
+                                const std::vector<std::string>& may) {
+    const auto table = openTable(text, name, must, may);
+    if (!table)
+        return table.error();
+    std::vector<std::string> columns = must;
+    columns.insert(columns.end(), may.begin(), may.end());
+    NumberTable out;
+    for (std::size_t i = 1; i < table->size(); ++i) {
+        NumberTable::Row row{table->place(i), {}};
+        for (std::size_t c = 0; c < columns.size(); ++c) {
+            const auto value = table->number(i, columns[c]);
+            if (!value)
+                return value.error();
+            if (c < must.size() && !value->has_value())
+                return badInput(row.place, "a number in " + columns[c], "an empty cell");
+            row.values.push_back(*value);
+        }
+        out.rows.push_back(std::move(row));
+    }
+    return out;
+}
+
 Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& defaults, const AthleteFacts& facts,
                               const Pack& pack) {
     Collector collected;

@@ -17,6 +17,19 @@ struct CsvRow {
 /// Rows of a UTF-8 text; lines that start with # and empty lines are left out. At most 5 million rows.
 [[nodiscard]] Result<std::vector<CsvRow>> parseCsv(std::string_view text, std::string_view name);
 
+/// A table of numbers alone: columns `must`, and any of `may`, whose cells can be empty.
+struct NumberTable {
+    struct Row {
+        std::string place;                         ///< "L.csv:3", for what is said of it
+        std::vector<std::optional<double>> values; ///< as `must` and then `may` name them
+    };
+    std::vector<Row> rows;
+};
+/// Numbers are finite and at most 1e12 in size. Errors name the line and the column.
+[[nodiscard]] Result<NumberTable> readNumbers(std::string_view text, std::string_view name,
+                                              const std::vector<std::string>& must,
+                                              const std::vector<std::string>& may = {});
+
 /// A cell with quotes where RFC 4180 asks for them.
 [[nodiscard]] std::string csvCell(std::string_view text);
 

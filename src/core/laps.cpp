@@ -3,7 +3,6 @@
 #include "core/csv.h"
 #include "core/stats.h"
 
-#include <charconv>
 #include <cmath>
 
 namespace riflesso {
@@ -49,59 +48,30 @@ Result<TappedRate> tappedRate(const std::vector<double>& timesS, Counted counted
 }
 
 Result<std::vector<double>> readTimes(std::string_view text, std::string_view name) {
-    const auto rows = parseCsv(text, name);
-    if (!rows)
-        return rows.error();
-    const auto place = [&](const CsvRow& row) { return std::string(name) + ":" + std::to_string(row.line); };
-    if (rows->empty() || (*rows)[0].cells != std::vector<std::string>{"time_s"})
-        return badInput(rows->empty() ? std::string(name) : place((*rows)[0]), "the header time_s", "something else");
+    const auto table = readNumbers(text, name, {"time_s"});
+    if (!table)
+        return table.error();
     std::vector<double> out;
-    for (std::size_t i = 1; i < rows->size(); ++i) {
-        const std::string cell = (*rows)[i].cells.size() == 1 ? (*rows)[i].cells[0] : std::string();
-        double value = 0;
-        const auto [end, problem] = std::from_chars(cell.data(), cell.data() + cell.size(), value);
-        if (problem != std::errc() || end != cell.data() + cell.size() || !std::isfinite(value))
-            return badInput(place((*rows)[i]), "one number", cell);
-        out.push_back(value);
-    }
+    for (const NumberTable::Row& row : table->rows)
+        out.push_back(*row.values[0]);
     return out;
 }
 
 Result<std::vector<Lap>> readLaps(std::string_view text, std::string_view name) {
-    const auto rows = parseCsv(text, name);
-    if (!rows)
-        return rows.error();
-    const auto place = [&](const CsvRow& row) { return std::string(name) + ":" + std::to_string(row.line); };
-    const std::vector<std::string> shortHeader{"distance_m", "time_s", "cycles"};
-    std::vector<std::string> longHeader = shortHeader;
-    longHeader.insert(longHeader.end(), {"push_off_m", "push_off_s"});
-    if (rows->empty() || ((*rows)[0].cells != shortHeader && (*rows)[0].cells != longHeader))
-        return badInput(rows->empty() ? std::string(name) : place((*rows)[0]),
-                        "the header distance_m,time_s,cycles[,push_off_m,push_off_s]", "something else");
-    const std::vector<std::string>& header = (*rows)[0].cells;
+    const auto table = readNumbers(text, name, {"distance_m", "time_s", "cycles"}, {"push_off_m", "push_off_s"});
+    if (!table)
+        return table.error();
     std::vector<Lap> out;
-    for (std::size_t i = 1; i < rows->size(); ++i) {
-        const CsvRow& row = (*rows)[i];
-        if (row.cells.size() != header.size())
-            return badInput(place(row), std::to_string(header.size()) + " cells", std::to_string(row.cells.size()));
-        Lap lap;
-        double* const values[] = {&lap.distanceM, &lap.timeS, &lap.cycles, &lap.pushOffM, &lap.pushOffS};
-        for (std::size_t c = 0; c < header.size(); ++c) {
-            const std::string& cell = row.cells[c];
-            if (c >= shortHeader.size() && cell.empty())
-                continue;
-            constexpr double kLargest = 1e7;
-            const auto [end, problem] = std::from_chars(cell.data(), cell.data() + cell.size(), *values[c]);
-            if (problem != std::errc() || end != cell.data() + cell.size() || !(*values[c] >= 0) ||
-                *values[c] > kLargest)
-                return badInput(place(row), "a number from 0 in " + header[c], cell);
-        }
+    for (const auto& [place, values] : table->rows) {
+        const Lap lap{*values[0], *values[1], *values[2], values[3].value_or(0), values[4].value_or(0)};
+        if (lap.pushOffM < 0 || lap.pushOffS < 0)
+            return badInput(place, "numbers from 0 in push_off_m and push_off_s", "one below");
         if (!(lap.cycles > 0))
-            return badInput(place(row), "more than 0 in cycles", row.cells[2]);
+            return badInput(place, "more than 0 in cycles", std::to_string(lap.cycles));
         if (!(lap.distanceM > lap.pushOffM))
-            return badInput(place(row), "a distance_m longer than the push-off", row.cells[0]);
+            return badInput(place, "a distance_m longer than the push-off", std::to_string(lap.distanceM));
         if (!(lap.timeS > lap.pushOffS))
-            return badInput(place(row), "a time_s longer than the push-off", row.cells[1]);
+            return badInput(place, "a time_s longer than the push-off", std::to_string(lap.timeS));
         out.push_back(lap);
     }
     if (out.empty())
