@@ -13,6 +13,9 @@ using Words = std::vector<std::string>;
 
 [[nodiscard]] Result<Json> probe(const Words& words);
 [[nodiscard]] Result<Json> frame(const Words& words);
+/// Landmarks carried from marked frames through a stretch of a clip; landmarks proposed there by the pose network.
+[[nodiscard]] Result<Json> track(const Words& words);
+[[nodiscard]] Result<Json> propose(const Words& words);
 [[nodiscard]] Result<Json> measure(const Words& words);
 [[nodiscard]] Result<Json> assessCommand(const Words& words);
 /// Measures model trials and writes them as a model file.

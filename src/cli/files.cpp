@@ -21,6 +21,12 @@ Result<std::string> readFile(const std::string& path) {
     return text.str();
 }
 
+std::string besideProgram(const std::string& folder) {
+    std::error_code problem;
+    const auto program = std::filesystem::read_symlink("/proc/self/exe", problem);
+    return (program.parent_path().parent_path() / folder).string();
+}
+
 Result<void> writeFile(const std::string& path, const std::string& text) {
     std::ofstream file(path, std::ios::binary | std::ios::trunc);
     file << text;

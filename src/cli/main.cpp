@@ -19,6 +19,8 @@ const std::map<std::string, Command>& commands() {
     using namespace riflesso::cli;
     static const std::map<std::string, Command> kCommands = {{"probe", probe},
                                                              {"frame", frame},
+                                                             {"track", track},
+                                                             {"propose", propose},
                                                              {"measure", measure},
                                                              {"assess", assessCommand},
                                                              {"model", modelCommand},

@@ -453,6 +453,38 @@ std::string fixed(double value) {
 }
 } // namespace
 
+Result<std::vector<PointRow>> readPoints(std::string_view text, std::string_view name) {
+    const auto table =
+        openTable(text, name, {"landmark", "x_px", "y_px"}, {"frame", "sigma_px", "trial", "time_s", "source"});
+    if (!table)
+        return table.error();
+    std::vector<PointRow> out;
+    for (std::size_t i = 1; i < table->size(); ++i) {
+        std::optional<double> values[4];
+        const char* columns[4] = {"frame", "x_px", "y_px", "sigma_px"};
+        for (int c = 0; c < 4; ++c) {
+            const auto value = table->number(i, columns[c]);
+            if (!value)
+                return value.error();
+            values[c] = *value;
+        }
+        const auto& [frame, x, y, sigma] = values;
+        if (frame && (*frame != std::floor(*frame) || *frame < 0 || *frame > kMaxFrame))
+            return badInput(table->place(i), "a whole number from 0 in frame", table->text(i, "frame"));
+        if (!x || !y)
+            return badInput(table->place(i), "numbers in x_px and y_px", "an empty cell");
+        if (sigma && *sigma <= 0)
+            return badInput(table->place(i), "a number above 0 in sigma_px", table->text(i, "sigma_px"));
+        if (table->text(i, "landmark").empty())
+            return badInput(table->place(i), "a landmark", "an empty cell");
+        out.push_back({table->text(i, "landmark"),
+                       frame ? std::optional(static_cast<int>(*frame)) : std::nullopt,
+                       {*x, *y},
+                       sigma});
+    }
+    return out;
+}
+
 std::string landmarksCsv(const std::vector<Trial>& trials) {
     std::string out = "trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n";
     for (const Trial& trial : trials)

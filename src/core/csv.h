@@ -33,6 +33,16 @@ struct NumberTable {
 /// A cell with quotes where RFC 4180 asks for them.
 [[nodiscard]] std::string csvCell(std::string_view text);
 
+/// A point in a picture as a table gives it.
+struct PointRow {
+    std::string landmark;
+    std::optional<int> frame;
+    PixelPoint at;
+    std::optional<double> sigmaPx;
+};
+/// Columns landmark, x_px, y_px and, whose cells can be empty, frame and sigma_px; a landmarks file will do.
+[[nodiscard]] Result<std::vector<PointRow>> readPoints(std::string_view text, std::string_view name);
+
 struct TrialTables {
     std::string_view landmarks, landmarksName;
     std::string_view events, eventsName;

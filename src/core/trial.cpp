@@ -9,6 +9,15 @@ const TrialEvent* Trial::event(std::string_view id) const {
     return nullptr;
 }
 
+bool isProposed(std::string_view source) {
+    return source == kProposedByNetwork || source == kDoubtfulFromNetwork || source == kTracked ||
+           source == kDoubtfullyTracked || source == kProposedEvent || source == kDoubtfulEvent;
+}
+
+std::string confirmedSource(std::string_view source) {
+    return std::string(source.substr(0, source.find('?'))) + ", confirmed";
+}
+
 std::map<std::string, Side> rolesByHand(const Pack& pack, Side handedness) {
     std::map<std::string, Side> sides;
     Capture capture;

@@ -8,6 +8,7 @@
 #include <map>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace riflesso {
@@ -19,6 +20,15 @@ struct Mark {
     std::string source;
 };
 using MarksByFrame = std::map<int, Mark>;
+
+/// Sources of marks and events that a program proposed and nobody has confirmed; the doubtful ones want a look.
+inline constexpr std::string_view kProposedByNetwork = "network", kDoubtfulFromNetwork = "network?",
+                                  kTracked = "tracked", kDoubtfullyTracked = "tracked?", kProposedEvent = "proposed",
+                                  kDoubtfulEvent = "proposed?";
+[[nodiscard]] bool isProposed(std::string_view source);
+[[nodiscard]] inline bool isDoubtful(std::string_view source) { return source.ends_with('?'); }
+/// Source of what was proposed and then confirmed: "network, confirmed".
+[[nodiscard]] std::string confirmedSource(std::string_view source);
 
 /// Standard uncertainty of a mark where nothing better is known: 2 px at 1080 lines (own choice), scaled with
 /// the height of the picture where it is known.

@@ -109,6 +109,8 @@ inline const std::vector<Reader>& readers() {
                  (void)retestJson(compareSets(*set, *set));
                  return {};
              }});
+        out.push_back({"points", "landmark,x_px,y_px,frame,sigma_px\ntip,10,20.5,3,\nleft_knee,100,200,,1.5\n",
+                       [](const std::string& text) { return errorOf(readPoints(text, "P.csv")); }});
         out.push_back({"laps", "distance_m,time_s,cycles,push_off_m,push_off_s\n25,20,15,5,3\n25,21,15.5,,\n",
                        [](const std::string& text) -> std::optional<Error> {
                            const auto laps = readLaps(text, "L.csv");

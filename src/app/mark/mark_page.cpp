@@ -1,17 +1,14 @@
 #include "app/mark/mark_page.h"
 
+#include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
 #include "app/theme.h"
-#include "core/instant.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QListWidget>
-#include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -19,7 +16,8 @@
 
 namespace riflesso {
 
-MarkPage::MarkPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
+    : Page(workspace, parent), proposals_(new MarkProposals(workspace, this)) {
     setFocusPolicy(Qt::StrongFocus);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -46,75 +44,10 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     connect(stage_, &StageView::markDragged, this, [this](const QString& mark, QPointF pixel) {
         auto marks = marksHere();
         marks[mark.toStdString()] = pixel;
-        stage_->setFigures({{marks, figureLines(this->workspace().data().pack, sides()), look::dark().athlete, true}});
+        stage_->setFigures({{marks, figureLines(this->workspace().data().pack, sides()), look::dark().athlete}});
     });
     connect(stage_, &StageView::markReleased, this,
             [this](const QString& mark, QPointF pixel) { moveMark(mark.toStdString(), pixel, {}); });
-}
-
-QWidget* MarkPage::buildSide() {
-    auto* inner = new QWidget;
-    auto* layout = new QVBoxLayout(inner);
-    layout->setContentsMargins(12, 8, 12, 8);
-    layout->setSpacing(4);
-    cardTitle_ = label({}, theme::kHeading);
-    layout->addWidget(cardTitle_);
-    card_ = new FigureCard;
-    card_->setObjectName(QStringLiteral("figureCard"));
-    layout->addWidget(card_, 1);
-    next_ = label({});
-    next_->setObjectName(QStringLiteral("nextLandmark"));
-    layout->addWidget(next_);
-    layout->addWidget(label(tr("KEY EVENTS"), theme::kHeading));
-    events_ = new QListWidget;
-    events_->setObjectName(QStringLiteral("events"));
-    events_->setFocusPolicy(Qt::TabFocus);
-    events_->setAccessibleName(tr("Key events of the repetition"));
-    events_->setStyleSheet(QStringLiteral("QListWidget::item { padding: 1px 6px; }"));
-    events_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    layout->addWidget(events_);
-    auto* row = new QHBoxLayout;
-    setEvent_ = new QPushButton(tr("Set here (E)"));
-    setEvent_->setObjectName(QStringLiteral("setEvent"));
-    setEvent_->setProperty("role", "main");
-    nextOpen_ = new QPushButton(tr("Next open (N)"));
-    nextOpen_->setObjectName(QStringLiteral("nextOpen"));
-    hidden_ = new QPushButton(tr("Hidden (H)"));
-    hidden_->setObjectName(QStringLiteral("hiddenMark"));
-    hidden_->setToolTip(tr("The next landmark cannot be seen in this frame."));
-    for (QPushButton* button : {setEvent_, nextOpen_, hidden_}) {
-        button->setFocusPolicy(Qt::TabFocus);
-        button->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
-        row->addWidget(button);
-    }
-    layout->addLayout(row);
-    layout->addWidget(label(tr("MEASURED HERE"), theme::kHeading));
-    values_ = label({});
-    values_->setObjectName(QStringLiteral("valuesHere"));
-    values_->setTextFormat(Qt::RichText);
-    connect(values_, &QLabel::linkActivated, this, [this](const QString& id) {
-        emit why(id, QString::fromStdString(trialId(this->workspace().repetition())));
-    });
-    layout->addWidget(values_);
-    layout->addWidget(label(tr("SEEN, NOT MEASURED"), theme::kHeading));
-    observations_ = new ObservationForm(workspace(), inner);
-    layout->addWidget(observations_);
-    layout->addStretch();
-    QScrollArea* scroll = scrolled(inner);
-    scroll->setFixedWidth(318);
-    connect(setEvent_, &QPushButton::clicked, this, &MarkPage::setEventHere);
-    connect(nextOpen_, &QPushButton::clicked, this, &MarkPage::nextOpen);
-    connect(hidden_, &QPushButton::clicked, this, &MarkPage::hideNext);
-    connect(events_, &QListWidget::currentRowChanged, this, [this](int row) {
-        if (!filling_ && row >= 0)
-            chooseEvent(events_->item(row)->data(Qt::UserRole).toString().toStdString(), true);
-    });
-    connect(card_, &FigureCard::landmarkClicked, this, [this](const QString& landmark) {
-        wanted_ = landmark.toStdString();
-        showFigure();
-        emit headlineChanged();
-    });
-    return scroll;
 }
 
 std::map<std::string, Side> MarkPage::sides() const {
@@ -166,81 +99,6 @@ int MarkPage::openAt(const Repetition& repetition, int frame) const {
     return open;
 }
 
-QString MarkPage::headline() const {
-    const RepetitionPlace place = workspace().place();
-    if (!place)
-        return tr("No repetition is chosen. <b>Next: cut one on the Film page.</b>");
-    const Pack& pack = workspace().data().pack;
-    const std::size_t all = guided().size();
-    const int open = openAt(*place.repetition, frame_);
-    int missing = 0;
-    for (const EventDef& event : pack.events)
-        missing += !place.repetition->events.contains(event.id);
-    const EventDef* here = nullptr;
-    for (const auto& [id, value] : place.repetition->events)
-        if (std::lround(value.frame) == frame_)
-            here = pack.event(id);
-    const QString where =
-        here ? tr(" at <b>%1</b>").arg(words::text(here->title).toLower()) : tr(" in frame %1").arg(frame_);
-    QString next;
-    if (!selected_.empty())
-        next = tr("nudge %1 with the arrows, Esc to go on").arg(words::text(inWords(selected_)));
-    else if (missing && !here)
-        next =
-            tr("go to \"%1\" and press E")
-                .arg(words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title).toLower());
-    else if (open)
-        next = tr("click the %1").arg(words::text(inWords(nextLandmark())));
-    else
-        next = missing ? tr("set the other key events") : tr("see the next repetition, or Mirror");
-    return tr("Repetition %1: %2 of %3 marks set%4. %5<b>Next: %6.</b>")
-        .arg(place.repetition->number)
-        .arg(static_cast<int>(all) - open)
-        .arg(all)
-        .arg(where,
-             missing ? tr("Missing: %1. ")
-                           .arg(words::counted(static_cast<std::size_t>(missing), tr("key event"), tr("key events")))
-                     : QString(),
-             next);
-}
-
-StepState MarkPage::state() const {
-    if (!workspace().hasCase())
-        return {};
-    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
-    if (trials.empty())
-        return {};
-    const std::size_t events = workspace().data().pack.events.size();
-    std::size_t done = 0, begun = 0;
-    for (const Trial& trial : trials) {
-        done += trial.events.size() >= events && !trial.marks.empty();
-        begun += !trial.events.empty() || !trial.marks.empty();
-    }
-    if (begun == 0)
-        return {StepState::Kind::Untouched, {}};
-    return {done == trials.size() ? StepState::Kind::Done : StepState::Kind::InWork,
-            tr("%1 of %2").arg(done).arg(trials.size())};
-}
-
-QList<KeyHint> MarkPage::keys() const {
-    QList<KeyHint> hints;
-    if (selected_.empty())
-        hints = {{tr("click"), tr("set")},
-                 {QStringLiteral("← →"), tr("frame")},
-                 {QStringLiteral("↑ ↓"), tr("event")},
-                 {QStringLiteral("E"), tr("set event")},
-                 {QStringLiteral("H"), tr("hidden")},
-                 {QStringLiteral("N"), tr("next open")}};
-    else
-        hints = {{QStringLiteral("↑ ↓ ← →"), tr("nudge 0.1 px")},
-                 {tr("Shift"), tr("1 px")},
-                 {tr("Del"), tr("remove")},
-                 {tr("Esc"), tr("go on")}};
-    if (const QString name = workspace().undoName(); !name.isEmpty())
-        hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
-    return hints;
-}
-
 void MarkPage::refresh() {
     if (!workspace().hasCase())
         return;
@@ -263,88 +121,6 @@ void MarkPage::refresh() {
     strip_->show(event_, guided());
     goToFrame(frame_);
     filling_ = false;
-}
-
-void MarkPage::showEvents() {
-    const Pack& pack = workspace().data().pack;
-    const RepetitionPlace place = workspace().place();
-    const bool before = std::exchange(filling_, true);
-    if (events_->count() != static_cast<int>(pack.events.size())) {
-        events_->clear();
-        for (const EventDef& event : pack.events) {
-            auto* item = new QListWidgetItem(events_);
-            item->setData(Qt::UserRole, words::text(event.id));
-            item->setToolTip(words::text(event.hint));
-        }
-        events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0)) + 6);
-    }
-    const Trial trial = place ? toTrial(workspace().data(), place) : Trial();
-    for (int i = 0; i < events_->count(); ++i) {
-        const EventDef& def = pack.events[static_cast<std::size_t>(i)];
-        const TrialEvent* event = trial.event(def.id);
-        QString state = tr("to set");
-        if (event && place) {
-            const int open = openAt(*place.repetition, static_cast<int>(std::lround(event->frame)));
-            const double start = trial.times.timeOf(place.repetition->from);
-            state = QStringLiteral("%1 ± %2 s")
-                        .arg(words::number(event->timeS - start, 3), words::number(2 * event->uS, 3)) +
-                    (open ? tr(", %1 open").arg(open) : QString());
-        }
-        events_->item(i)->setText(words::text(def.title) + QStringLiteral("   ") + state);
-        QFont weight = events_->font();
-        weight.setBold(def.id == event_);
-        events_->item(i)->setFont(weight);
-        if (def.id == event_)
-            events_->setCurrentRow(i);
-    }
-    setEvent_->setEnabled(static_cast<bool>(place));
-    filling_ = before;
-}
-
-void MarkPage::showFigure() {
-    const RepetitionPlace place = workspace().place();
-    const Pack& pack = workspace().data().pack;
-    const EventDef* event = pack.event(event_);
-    const std::vector<std::string> order = guided();
-    const auto marks = marksHere();
-    std::map<std::string, MarkState> states;
-    const std::string next = nextLandmark();
-    int open = 0;
-    for (const std::string& name : order) {
-        states[name] = marks.contains(name) ? MarkState::Set : hiddenHere(name) ? MarkState::Hidden : MarkState::Open;
-        open += states[name] == MarkState::Open;
-        if (name == next)
-            states[name] = MarkState::Next;
-    }
-    // The key position as the model shows it, point for point by role; a standing figure without a model.
-    std::map<std::string, QPointF> positions;
-    if (place && event)
-        for (const Trial& model : modelTrialsOf(workspace().data())) {
-            const TrialEvent* at = model.event(event->id);
-            const auto roles = resolveRoles(pack, model);
-            if (!at)
-                continue;
-            for (std::size_t i = 0; i < pack.marked.size() && i < order.size(); ++i) {
-                const auto track = model.marks.find(resolvePoint(pack.marked[i], roles));
-                if (track == model.marks.end())
-                    continue;
-                const auto mark = track->second.find(static_cast<int>(std::lround(at->frame)));
-                if (mark != track->second.end())
-                    positions[order[i]] = {mark->second.at.x * (model.capture.facing == place.section->facing ? 1 : -1),
-                                           mark->second.at.y};
-            }
-            if (!positions.empty())
-                break;
-        }
-    if (positions.size() < order.size() / 2)
-        positions = FigureCard::standing();
-    card_->setFigure(positions, figureLines(pack, sides()));
-    card_->setStates(states);
-    cardTitle_->setText(tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));
-    next_->setText(next.empty() ? tr("All landmarks of this frame are set.")
-                                : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
-    hidden_->setEnabled(!next.empty());
-    stage_->setLoupeText(words::text(inWords(selected_.empty() ? next : selected_)));
 }
 
 void MarkPage::goToFrame(int frame) {
@@ -375,43 +151,24 @@ void MarkPage::goToFrame(int frame) {
     stage_->setCaption(title,
                        tr("frame %1 of %2 · %3 s real time").arg(frame_).arg(place.clip->frames()).arg(real, 0, 'f', 3),
                        colour);
-    stage_->setFigures({{marksHere(), figureLines(workspace().data().pack, sides()), colour, true}});
+    std::map<std::string, double> proposed;
+    for (const auto& [landmark, track] : place.repetition->marks)
+        if (const auto mark = track.find(frame_); mark != track.end() && isProposed(mark->second.source))
+            proposed[landmark] = isDoubtful(mark->second.source) ? 2 * mark->second.sigmaPx : 0;
+    stage_->setFigures({{marksHere(), figureLines(workspace().data().pack, sides()), colour, true, proposed}});
+    const OpenProposals open = openProposals(*place.repetition);
+    proposed_->setVisible(open.marks + open.events > 0);
+    proposed_->setText(
+        tr("Proposed here: %1 of %2. In the repetition: %3 and %4 to confirm, %5 doubtful.")
+            .arg(proposed.size())
+            .arg(marksHere().size())
+            .arg(words::counted(static_cast<std::size_t>(open.marks), tr("mark"), tr("marks")),
+                 words::counted(static_cast<std::size_t>(open.events), tr("key event"), tr("key events")),
+                 QString::number(open.doubtful)));
     strip_->setFrame(frame_);
     showFigure();
     showValues();
     emit headlineChanged();
-}
-
-void MarkPage::showValues() {
-    const RepetitionPlace place = workspace().place();
-    if (!place) {
-        values_->clear();
-        return;
-    }
-    // Only what depends on the chosen event, so that marking stays quick.
-    const Pack& whole = workspace().data().pack;
-    Pack pack = whole;
-    pack.measures.clear();
-    for (const MeasureDef& def : whole.measures)
-        if (def.at == event_ || (def.kind == Kind::Interval && (def.fromEvent == event_ || def.toEvent == event_)))
-            pack.measures.push_back(def);
-    const auto assessment = workspace().assessment();
-    const auto measured = measureTrials(pack, {toTrial(workspace().data(), place)},
-                                        assessment ? assessment->cutoff.hz : CutoffChoice().hz);
-    QStringList lines;
-    for (const auto& [id, value] : measured.front().measures) {
-        const MeasureDef& def = *pack.measure(id);
-        const QString title = words::text(def.title).toHtmlEscaped();
-        if (value.valid())
-            lines << QStringLiteral("<a href='%1' style='color:%2; text-decoration:none'>%3</a> <b>%4</b>")
-                         .arg(words::text(id), theme::colours().ink.name(), title,
-                              words::withU(def, *value.value, 2 * value.u));
-        else
-            lines << QStringLiteral("<span style='color:%1'>%2: %3</span>")
-                         .arg(theme::colours().slate.name(), title, words::text(value.reason).toHtmlEscaped());
-    }
-    values_->setText(lines.isEmpty() ? tr("No measure is taken at this event.") : lines.join(QStringLiteral("<br>")));
-    values_->setToolTip(tr("Click a measure to see why it has this value."));
 }
 
 void MarkPage::chooseEvent(const std::string& event, bool goThere) {
@@ -523,6 +280,47 @@ void MarkPage::nextOpen() {
     workspace().say(tr("Every key event of this set is set and marked."));
 }
 
+void MarkPage::propose(bool wholeSet) {
+    std::vector<RepetitionId> repetitions;
+    if (!wholeSet && workspace().place())
+        repetitions.push_back(workspace().repetition());
+    if (wholeSet)
+        for (const Trial& trial : trialsOf(workspace().data(), workspace().session(), workspace().stress()))
+            repetitions.push_back(repetitionId(trial.id));
+    proposals_->propose(repetitions);
+}
+
+void MarkPage::nextDoubtful() {
+    const CaseData& data = workspace().data();
+    const auto trials = trialsOf(data, workspace().session(), workspace().stress());
+    const auto here = std::find_if(trials.begin(), trials.end(), [&](const Trial& trial) {
+        return repetitionId(trial.id) == workspace().repetition();
+    });
+    if (here == trials.end())
+        return;
+    // From here to the end of the set, then from its start. A stretch of doubtful frames is visited once, in its
+    // middle.
+    const auto start = here - trials.begin();
+    for (std::ptrdiff_t i = 0; i <= std::ssize(trials); ++i) {
+        const Trial& trial = trials[static_cast<std::size_t>((start + i) % std::ssize(trials))];
+        const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
+        const std::vector<int> frames = openProposals(*place.repetition).doubtfulFrames;
+        for (std::size_t from = 0, to = 0; from < frames.size(); from = to) {
+            for (to = from + 1; to < frames.size() && frames[to] == frames[to - 1] + 1;)
+                ++to;
+            if (i == 0 && frames[to - 1] <= frame_)
+                continue;
+            const int middle = frames[from + (to - from) / 2];
+            if (i == 0 && middle <= frame_)
+                continue;
+            workspace().selectRepetition(place.repetition->id);
+            goToFrame(middle);
+            return;
+        }
+    }
+    workspace().say(tr("Nothing doubtful is left in this set."));
+}
+
 void MarkPage::stepRepetition(int by) {
     const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
     for (std::size_t i = 0; i < trials.size(); ++i)
@@ -573,6 +371,19 @@ void MarkPage::keyPressEvent(QKeyEvent* event) {
         return;
     case Qt::Key_N:
         nextOpen();
+        return;
+    case Qt::Key_P:
+        propose(shift);
+        return;
+    case Qt::Key_T:
+        proposals_->track(workspace().repetition());
+        return;
+    case Qt::Key_C:
+        shift ? proposals_->confirmSure(workspace().repetition())
+              : proposals_->confirmFrame(workspace().repetition(), frame_);
+        return;
+    case Qt::Key_D:
+        nextDoubtful();
         return;
     case Qt::Key_Delete:
     case Qt::Key_Backspace:

@@ -11,6 +11,7 @@ class QPushButton;
 
 namespace riflesso {
 
+class MarkProposals;
 class MarkStrip;
 class ObservationForm;
 
@@ -47,6 +48,8 @@ private:
     void hideNext();
     void removeSelected();
     void nextOpen();
+    void propose(bool wholeSet);
+    void nextDoubtful();
     void stepRepetition(int by);
     [[nodiscard]] std::vector<std::string> guided() const; ///< resolved landmarks in the pack's order
     [[nodiscard]] std::map<std::string, QPointF> marksHere() const;
@@ -54,12 +57,13 @@ private:
     [[nodiscard]] std::map<std::string, Side> sides() const;
     [[nodiscard]] int openAt(const Repetition& repetition, int frame) const;
 
+    MarkProposals* proposals_;
     StageView* stage_;
     FigureCard* card_;
     MarkStrip* strip_;
     QListWidget* events_;
     QPushButton *setEvent_, *nextOpen_, *hidden_;
-    QLabel *cardTitle_, *next_, *values_;
+    QLabel *cardTitle_, *next_, *values_, *proposed_;
     ObservationForm* observations_;
     RepetitionId shown_;
     int frame_ = 0;

@@ -143,10 +143,20 @@ void MarkStrip::showStrip() {
             content.events.push_back({words::text(def.id), words::text(def.title), event->frame, def.id == event_});
     for (int f = content.from; f <= content.to; ++f) {
         int set = 0;
+        auto trust = StripContent::Trust::Set;
         for (const std::string& name : landmarks_) {
             const auto track = place.repetition->marks.find(name);
-            set += track != place.repetition->marks.end() && track->second.contains(f);
+            if (track == place.repetition->marks.end())
+                continue;
+            const auto mark = track->second.find(f);
+            if (mark == track->second.end())
+                continue;
+            ++set;
+            if (isProposed(mark->second.source))
+                trust = std::max(trust, isDoubtful(mark->second.source) ? StripContent::Trust::Doubtful
+                                                                        : StripContent::Trust::Proposed);
         }
+        content.trust.push_back(trust);
         content.coverage.push_back(
             landmarks_.empty() ? 0 : static_cast<double>(set) / static_cast<double>(landmarks_.size()));
     }

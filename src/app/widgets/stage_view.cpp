@@ -141,6 +141,7 @@ void StageView::paintEvent(QPaintEvent*) {
     for (auto figure = figures_.rbegin(); figure != figures_.rend(); ++figure) {
         if (figure->dots) {
             drawFigure(painter, figure->marks, figure->lines, figure->colour, 2.2, place);
+            drawProposed(painter, *figure);
         } else {
             painter.save();
             painter.setRenderHint(QPainter::Antialiasing);
@@ -178,6 +179,28 @@ void StageView::paintEvent(QPaintEvent*) {
     }
     if (loupe_)
         drawLoupe(painter);
+}
+
+void StageView::drawProposed(QPainter& painter, const StageFigure& figure) const {
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    for (const auto& [name, doubtPx] : figure.proposed) {
+        const auto at = figure.marks.find(name);
+        if (at == figure.marks.end())
+            continue;
+        const QPointF centre = transform_.toWidget(at->second);
+        constexpr double kRing = 7, kLeastDoubt = 12;
+        painter.setPen(QPen(Qt::white, 1.4, Qt::DotLine));
+        painter.drawEllipse(centre, kRing, kRing);
+        if (doubtPx > 0) {
+            const double radius = std::max(kLeastDoubt, doubtPx * transform_.scale);
+            painter.setPen(QPen(Qt::white, 1.4, Qt::DashLine));
+            painter.drawEllipse(centre, radius, radius);
+            painter.drawText(centre + QPointF(radius + 2, 4), QStringLiteral("?"));
+        }
+    }
+    painter.restore();
 }
 
 void StageView::drawLoupe(QPainter& painter) {

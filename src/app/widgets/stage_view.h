@@ -34,6 +34,9 @@ struct StageFigure {
     std::vector<std::pair<std::string, std::string>> lines;
     QColor colour;
     bool dots = true;
+    /// Proposed and not yet confirmed: drawn with a dotted ring; the number is the radius of doubt in picture pixels
+    /// (0: not doubtful).
+    std::map<std::string, double> proposed = {};
 };
 
 class StageView : public QWidget {
@@ -75,6 +78,7 @@ protected:
 private:
     [[nodiscard]] std::string markAt(QPointF widget) const;
     void drawLoupe(QPainter& painter);
+    void drawProposed(QPainter& painter, const StageFigure& figure) const;
 
     QImage image_;
     std::vector<StageFigure> figures_;

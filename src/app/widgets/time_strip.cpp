@@ -69,7 +69,12 @@ void TimeStrip::paintEvent(QPaintEvent*) {
         QColor colour = share > 0 ? p.athlete : p.hairline;
         if (share > 0 && share < 1)
             colour = p.athleteSoft;
-        painter.fillRect(QRectF(x, y + 4, std::max(1.0, step - .8), row - 9), colour);
+        const QRectF cell(x, y + 4, std::max(1.0, step - .8), row - 9);
+        const auto trust = i < content_.trust.size() ? content_.trust[i] : StripContent::Trust::Set;
+        // Proposed: half height, so that it reads without colour; doubtful: a notch of ink on top of it.
+        painter.fillRect(trust == StripContent::Trust::Set ? cell : cell.adjusted(0, cell.height() / 2, 0, 0), colour);
+        if (trust == StripContent::Trust::Doubtful)
+            painter.fillRect(QRectF(cell.left(), cell.top() - 1, cell.width(), 3), p.ink);
     }
     y += row + 2;
     const double traceHeight = content_.traces.empty() ? 0 : (bottom - y) / static_cast<double>(content_.traces.size());

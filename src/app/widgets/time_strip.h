@@ -26,6 +26,8 @@ struct StripContent {
     std::vector<StripSpan> phases;
     std::vector<StripEvent> events;
     std::vector<double> coverage; ///< share of the landmarks marked, per frame from `from`
+    enum class Trust { Set, Proposed, Doubtful };
+    std::vector<Trust> trust; ///< of the least sure mark, per frame; empty: all set by hand
     std::vector<StripTrace> traces;
 };
 

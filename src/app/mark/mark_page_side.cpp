@@ -1,0 +1,274 @@
+#include "app/mark/key_position.h"
+#include "app/mark/mark_page.h"
+#include "app/mark/mark_proposals.h"
+#include "app/mark/observation_form.h"
+#include "app/theme.h"
+#include "core/instant.h"
+#include "report/key_picture.h"
+#include "report/words.h"
+
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include <algorithm>
+#include <cmath>
+
+// What the Mark page says of itself, and its side: figure card, key events, helpers, values.
+
+namespace riflesso {
+
+QWidget* MarkPage::buildSide() {
+    auto* inner = new QWidget;
+    auto* layout = new QVBoxLayout(inner);
+    layout->setContentsMargins(12, 8, 12, 8);
+    layout->setSpacing(4);
+    cardTitle_ = label({}, theme::kHeading);
+    layout->addWidget(cardTitle_);
+    card_ = new FigureCard;
+    card_->setObjectName(QStringLiteral("figureCard"));
+    layout->addWidget(card_, 1);
+    next_ = label({});
+    next_->setObjectName(QStringLiteral("nextLandmark"));
+    layout->addWidget(next_);
+    layout->addWidget(label(tr("KEY EVENTS"), theme::kHeading));
+    events_ = new QListWidget;
+    events_->setObjectName(QStringLiteral("events"));
+    events_->setFocusPolicy(Qt::TabFocus);
+    events_->setAccessibleName(tr("Key events of the repetition"));
+    events_->setStyleSheet(QStringLiteral("QListWidget::item { padding: 1px 6px; }"));
+    events_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    layout->addWidget(events_);
+    auto* row = new QHBoxLayout;
+    setEvent_ = new QPushButton(tr("Set here (E)"));
+    setEvent_->setObjectName(QStringLiteral("setEvent"));
+    setEvent_->setProperty("role", "main");
+    nextOpen_ = new QPushButton(tr("Next open (N)"));
+    nextOpen_->setObjectName(QStringLiteral("nextOpen"));
+    hidden_ = new QPushButton(tr("Hidden (H)"));
+    hidden_->setObjectName(QStringLiteral("hiddenMark"));
+    hidden_->setToolTip(tr("The next landmark cannot be seen in this frame."));
+    for (QPushButton* button : {setEvent_, nextOpen_, hidden_}) {
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
+        row->addWidget(button);
+    }
+    layout->addLayout(row);
+    layout->addWidget(label(tr("LET THE PROGRAM MARK"), theme::kHeading));
+    auto* helpers = new QHBoxLayout;
+    const auto helper = [&](const QString& name, const QString& text, const QString& tip, auto work) {
+        auto* button = new QPushButton(text);
+        button->setObjectName(name);
+        button->setToolTip(tip);
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
+        connect(button, &QPushButton::clicked, this, work);
+        helpers->addWidget(button);
+    };
+    helper(
+        QStringLiteral("proposeMarks"), tr("Propose (P)"),
+        tr("Finds the athlete's landmarks and key events in this repetition. Shift P: in all repetitions of the set."),
+        [this] { propose(false); });
+    helper(QStringLiteral("trackMarks"), tr("Track (T)"),
+           tr("Carries the marks you set or confirmed to the other frames of the repetition."),
+           [this] { proposals_->track(this->workspace().repetition()); });
+    helper(QStringLiteral("confirmMarks"), tr("Confirm (C)"),
+           tr("Confirms what is proposed in this frame. Shift C: all of the repetition that is not doubtful."),
+           [this] { proposals_->confirmFrame(this->workspace().repetition(), frame_); });
+    layout->addLayout(helpers);
+    proposed_ = label({}, theme::kQuiet);
+    proposed_->setObjectName(QStringLiteral("proposedHere"));
+    layout->addWidget(proposed_);
+    layout->addWidget(label(tr("MEASURED HERE"), theme::kHeading));
+    values_ = label({});
+    values_->setObjectName(QStringLiteral("valuesHere"));
+    values_->setTextFormat(Qt::RichText);
+    connect(values_, &QLabel::linkActivated, this, [this](const QString& id) {
+        emit why(id, QString::fromStdString(trialId(this->workspace().repetition())));
+    });
+    layout->addWidget(values_);
+    layout->addWidget(label(tr("SEEN, NOT MEASURED"), theme::kHeading));
+    observations_ = new ObservationForm(workspace(), inner);
+    layout->addWidget(observations_);
+    layout->addStretch();
+    QScrollArea* scroll = scrolled(inner);
+    scroll->setFixedWidth(318);
+    connect(setEvent_, &QPushButton::clicked, this, &MarkPage::setEventHere);
+    connect(nextOpen_, &QPushButton::clicked, this, &MarkPage::nextOpen);
+    connect(hidden_, &QPushButton::clicked, this, &MarkPage::hideNext);
+    connect(events_, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (!filling_ && row >= 0)
+            chooseEvent(events_->item(row)->data(Qt::UserRole).toString().toStdString(), true);
+    });
+    connect(card_, &FigureCard::landmarkClicked, this, [this](const QString& landmark) {
+        wanted_ = landmark.toStdString();
+        showFigure();
+        emit headlineChanged();
+    });
+    return scroll;
+}
+
+QString MarkPage::headline() const {
+    const RepetitionPlace place = workspace().place();
+    if (!place)
+        return tr("No repetition is chosen. <b>Next: cut one on the Film page.</b>");
+    const Pack& pack = workspace().data().pack;
+    const std::size_t all = guided().size();
+    const int open = openAt(*place.repetition, frame_);
+    int missing = 0;
+    for (const EventDef& event : pack.events)
+        missing += !place.repetition->events.contains(event.id);
+    const EventDef* here = nullptr;
+    for (const auto& [id, value] : place.repetition->events)
+        if (std::lround(value.frame) == frame_)
+            here = pack.event(id);
+    const QString where =
+        here ? tr(" at <b>%1</b>").arg(words::text(here->title).toLower()) : tr(" in frame %1").arg(frame_);
+    const OpenProposals proposed = openProposals(*place.repetition);
+    QString next;
+    if (!selected_.empty())
+        next = tr("nudge %1 with the arrows, Esc to go on").arg(words::text(inWords(selected_)));
+    else if (missing && !here)
+        next =
+            tr("go to \"%1\" and press E")
+                .arg(words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title).toLower());
+    else if (proposed.doubtful)
+        next = tr("look at what is doubtful with D, drag what is off, confirm with C");
+    else if (proposed.marks + proposed.events)
+        next = tr("confirm with Shift C");
+    else if (open)
+        next = tr("click the %1").arg(words::text(inWords(nextLandmark())));
+    else
+        next = missing ? tr("set the other key events") : tr("see the next repetition, or Mirror");
+    return tr("Repetition %1: %2 of %3 marks set%4. %5<b>Next: %6.</b>")
+        .arg(place.repetition->number)
+        .arg(static_cast<int>(all) - open)
+        .arg(all)
+        .arg(where,
+             missing ? tr("Missing: %1. ")
+                           .arg(words::counted(static_cast<std::size_t>(missing), tr("key event"), tr("key events")))
+                     : QString(),
+             next);
+}
+
+StepState MarkPage::state() const {
+    if (!workspace().hasCase())
+        return {};
+    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+    if (trials.empty())
+        return {};
+    const std::size_t events = workspace().data().pack.events.size();
+    std::size_t done = 0, begun = 0;
+    for (const Trial& trial : trials) {
+        const OpenProposals open = openProposals(*workspace().data().repetition(repetitionId(trial.id)));
+        done += trial.events.size() >= events && !trial.marks.empty() && open.events == 0 && open.doubtful == 0;
+        begun += !trial.events.empty() || !trial.marks.empty();
+    }
+    if (begun == 0)
+        return {StepState::Kind::Untouched, {}};
+    return {done == trials.size() ? StepState::Kind::Done : StepState::Kind::InWork,
+            tr("%1 of %2").arg(done).arg(trials.size())};
+}
+
+QList<KeyHint> MarkPage::keys() const {
+    QList<KeyHint> hints;
+    if (selected_.empty())
+        hints = {{tr("click"), tr("set")},
+                 {QStringLiteral("← →"), tr("frame")},
+                 {QStringLiteral("↑ ↓"), tr("event")},
+                 {QStringLiteral("E"), tr("set event")},
+                 {QStringLiteral("H"), tr("hidden")},
+                 {QStringLiteral("N"), tr("next open")},
+                 {QStringLiteral("P T C"), tr("propose, track, confirm")},
+                 {QStringLiteral("D"), tr("doubtful")}};
+    else
+        hints = {{QStringLiteral("↑ ↓ ← →"), tr("nudge 0.1 px")},
+                 {tr("Shift"), tr("1 px")},
+                 {tr("Del"), tr("remove")},
+                 {tr("Esc"), tr("go on")}};
+    if (const QString name = workspace().undoName(); !name.isEmpty())
+        hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
+    return hints;
+}
+
+void MarkPage::showEvents() {
+    const Pack& pack = workspace().data().pack;
+    const RepetitionPlace place = workspace().place();
+    const bool before = std::exchange(filling_, true);
+    if (events_->count() != static_cast<int>(pack.events.size())) {
+        events_->clear();
+        for (const EventDef& event : pack.events) {
+            auto* item = new QListWidgetItem(events_);
+            item->setData(Qt::UserRole, words::text(event.id));
+            item->setToolTip(words::text(event.hint));
+        }
+        events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0)) + 6);
+    }
+    const Trial trial = place ? toTrial(workspace().data(), place) : Trial();
+    for (int i = 0; i < events_->count(); ++i) {
+        const EventDef& def = pack.events[static_cast<std::size_t>(i)];
+        const TrialEvent* event = trial.event(def.id);
+        QString state = tr("to set");
+        if (event && place) {
+            const int open = openAt(*place.repetition, static_cast<int>(std::lround(event->frame)));
+            const double start = trial.times.timeOf(place.repetition->from);
+            const std::string& source = place.repetition->events.at(def.id).source;
+            state = QStringLiteral("%1 ± %2 s")
+                        .arg(words::number(event->timeS - start, 3), words::number(2 * event->uS, 3)) +
+                    (isDoubtful(source)   ? tr(", doubtful")
+                     : isProposed(source) ? tr(", proposed")
+                     : open               ? tr(", %1 open").arg(open)
+                                          : QString());
+        }
+        events_->item(i)->setText(words::text(def.title) + QStringLiteral("   ") + state);
+        QFont weight = events_->font();
+        weight.setBold(def.id == event_);
+        events_->item(i)->setFont(weight);
+        if (def.id == event_)
+            events_->setCurrentRow(i);
+    }
+    setEvent_->setEnabled(static_cast<bool>(place));
+    filling_ = before;
+}
+
+void MarkPage::showFigure() {
+    const RepetitionPlace place = workspace().place();
+    const Pack& pack = workspace().data().pack;
+    const EventDef* event = pack.event(event_);
+    const std::vector<std::string> order = guided();
+    const auto marks = marksHere();
+    std::map<std::string, MarkState> states;
+    const std::string next = nextLandmark();
+    int open = 0;
+    for (const std::string& name : order) {
+        states[name] = marks.contains(name) ? MarkState::Set : hiddenHere(name) ? MarkState::Hidden : MarkState::Open;
+        open += states[name] == MarkState::Open;
+        if (name == next)
+            states[name] = MarkState::Next;
+    }
+    const auto positions = place && event ? modelAt(workspace().data(), place, event_, order) : FigureCard::standing();
+    card_->setFigure(positions, figureLines(pack, sides()));
+    card_->setStates(states);
+    cardTitle_->setText(tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));
+    next_->setText(next.empty() ? tr("All landmarks of this frame are set.")
+                                : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
+    hidden_->setEnabled(!next.empty());
+    stage_->setLoupeText(words::text(inWords(selected_.empty() ? next : selected_)));
+}
+
+void MarkPage::showValues() {
+    const RepetitionPlace place = workspace().place();
+    if (!place) {
+        values_->clear();
+        return;
+    }
+    const auto assessment = workspace().assessment();
+    const QString lines =
+        measuredAt(workspace().data(), place, event_, assessment ? assessment->cutoff.hz : CutoffChoice().hz);
+    values_->setText(lines.isEmpty() ? tr("No measure is taken at this event.") : lines);
+    values_->setToolTip(tr("Click a measure to see why it has this value."));
+}
+
+} // namespace riflesso

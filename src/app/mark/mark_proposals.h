@@ -1,0 +1,37 @@
+#pragma once
+// Marks and key events that the program proposes: by the pose network, by tracking from set marks, by other marked
+// repetitions. Runs in the background; a person's mark is never written over.
+
+#include "app/workspace.h"
+
+#include <QObject>
+
+#include <optional>
+
+namespace riflesso {
+
+/// What of a repetition is proposed and not yet confirmed.
+struct OpenProposals {
+    int marks = 0, doubtful = 0, events = 0;
+    std::vector<int> doubtfulFrames; ///< in order
+};
+[[nodiscard]] OpenProposals openProposals(const Repetition& repetition);
+
+class MarkProposals : public QObject {
+    Q_OBJECT
+public:
+    explicit MarkProposals(Workspace& workspace, QObject* parent = nullptr);
+
+    /// The pose network over every frame of these repetitions, one after the other, then their key events.
+    void propose(const std::vector<RepetitionId>& repetitions);
+    /// Carries the set and confirmed marks of a repetition to its other frames.
+    void track(RepetitionId repetition);
+    /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition.
+    void confirmFrame(RepetitionId repetition, int frame);
+    void confirmSure(RepetitionId repetition);
+
+private:
+    Workspace& workspace_;
+};
+
+} // namespace riflesso

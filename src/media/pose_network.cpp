@@ -1,0 +1,249 @@
+#include "media/pose_network.h"
+
+#include "media/picture_mat.h"
+
+#include <opencv2/dnn.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr int kInput = 256, kGrid = kInput / 4;
+constexpr double kCentreBias = 1.8; // cells: keeps far cells comparable to the nearest one
+constexpr double kSeen = 0.2;
+constexpr int kJoints = 17;
+const std::array<const char*, kJoints> kNames = {
+    "nose",           "left_eye",   "right_eye",   "left_ear",   "right_ear",   "left_shoulder",
+    "right_shoulder", "left_elbow", "right_elbow", "left_wrist", "right_wrist", "left_hip",
+    "right_hip",      "left_knee",  "right_knee",  "left_ankle", "right_ankle"};
+enum Joint { LeftShoulder = 5, RightShoulder = 6, LeftHip = 11, RightHip = 12 };
+
+struct Scored {
+    cv::Point2d at;
+    double score = 0;
+};
+
+double logistic(float value) { return 1 / (1 + std::exp(-static_cast<double>(value))); }
+
+/// The largest of logistic(scores) / (distance to `near` + bias), as a cell.
+int bestCell(const float* scores, double nearX, double nearY) {
+    int best = 0;
+    double most = -1;
+    for (int y = 0; y < kGrid; ++y)
+        for (int x = 0; x < kGrid; ++x) {
+            const double value = logistic(scores[y * kGrid + x]) / (std::hypot(y - nearY, x - nearX) + kCentreBias);
+            if (value > most) {
+                most = value;
+                best = y * kGrid + x;
+            }
+        }
+    return best;
+}
+
+class Networks final : public PoseNetwork {
+public:
+    Networks(cv::dnn::Net joints, cv::dnn::Net feet) : jointNet_(std::move(joints)), footNet_(std::move(feet)) {}
+
+    void lookIn(std::optional<PictureBox> box) override {
+        box_ = box;
+        next_.reset();
+    }
+
+    Result<std::vector<ProposedPoint>> propose(const Picture& picture) override {
+        try {
+            const cv::Mat rgb = matOf(picture);
+            const bool first = !next_;
+            cv::Rect2d crop = next_ ? *next_ : box_ ? squareRound(*box_) : wholeOf(rgb);
+            std::vector<Scored> joints = pass(rgb, crop);
+            if (first)
+                if (const auto closer = cropRound(joints, rgb))
+                    joints = pass(rgb, *closer);
+            next_ = cropRound(joints, rgb);
+            if (!next_)
+                return std::vector<ProposedPoint>{};
+            std::vector<ProposedPoint> out;
+            for (int j = 0; j < kJoints; ++j) {
+                const Scored& point = joints[static_cast<std::size_t>(j)];
+                out.push_back({kNames[static_cast<std::size_t>(j)], {point.at.x, point.at.y}, point.score});
+            }
+            addFeet(rgb, joints, out);
+            return out;
+        } catch (const cv::Exception& problem) {
+            return fault("pose network", problem.what());
+        }
+    }
+
+    Result<std::vector<std::array<double, 3>>> joints(const Picture& picture, const PictureBox& square) override {
+        try {
+            std::vector<std::array<double, 3>> out;
+            for (const Scored& point : pass(matOf(picture), {square.x, square.y, square.width, square.width}))
+                // Back to the crop: its left edge lies half a pixel before its first pixel's centre.
+                out.push_back({(point.at.y + kHalf - square.y) / square.width,
+                               (point.at.x + kHalf - square.x) / square.width, point.score});
+            return out;
+        } catch (const cv::Exception& problem) {
+            return fault("pose network", problem.what());
+        }
+    }
+
+private:
+    static constexpr double kHalf = 0.5;
+
+    static cv::Rect2d wholeOf(const cv::Mat& picture) {
+        const double side = std::max(picture.cols, picture.rows);
+        return {(picture.cols - side) / 2, (picture.rows - side) / 2, side, side};
+    }
+    static cv::Rect2d squareRound(const PictureBox& box) {
+        constexpr double kRoom = 1.25;
+        const double side = kRoom * std::max({box.width, box.height, 2.0});
+        return {box.x + (box.width - side) / 2, box.y + (box.height - side) / 2, side, side};
+    }
+
+    /// The square for the next pass: round the mid-hip, wide enough for trunk and body; none where trunk is not seen.
+    static std::optional<cv::Rect2d> cropRound(const std::vector<Scored>& joints, const cv::Mat& picture) {
+        const auto seen = [&](int j) { return joints[static_cast<std::size_t>(j)].score > kSeen; };
+        if (!(seen(LeftShoulder) || seen(RightShoulder)) || !(seen(LeftHip) || seen(RightHip)))
+            return {};
+        const cv::Point2d hip = (joints[LeftHip].at + joints[RightHip].at) * 0.5;
+        double trunk = 0, body = 0;
+        for (int j = 0; j < kJoints; ++j) {
+            const cv::Point2d off = joints[static_cast<std::size_t>(j)].at - hip;
+            const double extent = std::max(std::abs(off.x), std::abs(off.y));
+            if (j == LeftShoulder || j == RightShoulder || j == LeftHip || j == RightHip)
+                trunk = std::max(trunk, extent);
+            if (seen(j))
+                body = std::max(body, extent);
+        }
+        constexpr double kTrunkRoom = 1.9, kBodyRoom = 1.2, kLeast = 8;
+        const double furthest = std::max({hip.x, picture.cols - hip.x, hip.y, picture.rows - hip.y});
+        const double half = std::min(std::max(kTrunkRoom * trunk, kBodyRoom * body), furthest);
+        if (half < kLeast)
+            return {};
+        return cv::Rect2d(hip.x - half, hip.y - half, 2 * half, 2 * half);
+    }
+
+    /// One pass over a square given with its edges at pixel centres minus a half; black outside the picture.
+    std::vector<Scored> pass(const cv::Mat& rgb, const cv::Rect2d& square) {
+        const double k = kInput / square.width;
+        cv::Mat source = rgb, input;
+        double scaleX = k, scaleY = k;
+        double originX = square.x, originY = square.y; // picture edge coordinates: pixel centre + 0.5
+        if (k < kHalf) {                               // strong reduction would alias
+            const cv::Size smaller(std::max(1, static_cast<int>(std::lround(rgb.cols * k))),
+                                   std::max(1, static_cast<int>(std::lround(rgb.rows * k))));
+            cv::resize(rgb, source, smaller, 0, 0, cv::INTER_AREA);
+            scaleX = k * rgb.cols / smaller.width;
+            scaleY = k * rgb.rows / smaller.height;
+        }
+        // Edge coordinates e = centre + 0.5 scale linearly; the affine map works on centres.
+        const cv::Mat warp = (cv::Mat_<double>(2, 3) << scaleX, 0, -originX * k + scaleX * kHalf - kHalf, 0, scaleY,
+                              -originY * k + scaleY * kHalf - kHalf);
+        cv::warpAffine(source, input, warp, cv::Size(kInput, kInput), cv::INTER_LINEAR, cv::BORDER_CONSTANT);
+        constexpr double kMiddle = 127.5;
+        jointNet_.setInput(cv::dnn::blobFromImage(input, 1 / kMiddle, cv::Size(kInput, kInput),
+                                                  cv::Scalar::all(kMiddle), false, false));
+        std::vector<cv::Mat> answers;
+        jointNet_.forward(answers, std::vector<cv::String>{"heatmap", "center", "regress", "offset"});
+        const auto* heat = answers[0].ptr<float>();
+        const auto* centre = answers[1].ptr<float>();
+        const auto* regress = answers[2].ptr<float>();
+        const auto* offset = answers[3].ptr<float>();
+        constexpr int kArea = kGrid * kGrid;
+        const int middle = bestCell(centre, kGrid / 2.0, kGrid / 2.0);
+        std::vector<Scored> out;
+        for (int j = 0; j < kJoints; ++j) {
+            const double priorY = middle / kGrid + static_cast<double>(regress[2 * j * kArea + middle]);
+            const double priorX = middle % kGrid + static_cast<double>(regress[(2 * j + 1) * kArea + middle]);
+            const int cell = bestCell(heat + j * kArea, priorX, priorY);
+            const double y = (cell / kGrid + static_cast<double>(offset[2 * j * kArea + cell])) / kGrid;
+            const double x = (cell % kGrid + static_cast<double>(offset[(2 * j + 1) * kArea + cell])) / kGrid;
+            out.push_back({{square.x + x * square.width - kHalf, square.y + y * square.width - kHalf},
+                           logistic(heat[j * kArea + cell])});
+        }
+        return out;
+    }
+
+    struct Region { ///< of the second network: hip centre, and the point whose distance gives the size
+        cv::Point2d centre, top;
+    };
+
+    /// Heels and toes, from the second network in a region turned so that the body stands upright.
+    void addFeet(const cv::Mat& rgb, const std::vector<Scored>& joints, std::vector<ProposedPoint>& out) {
+        const cv::Point2d hip = (joints[LeftHip].at + joints[RightHip].at) * 0.5;
+        const cv::Point2d shoulder = (joints[LeftShoulder].at + joints[RightShoulder].at) * 0.5;
+        const double trunk = cv::norm(shoulder - hip);
+        double body = 0;
+        for (const Scored& joint : joints)
+            if (joint.score > kSeen)
+                body = std::max(body, cv::norm(joint.at - hip));
+        constexpr double kLeast = 2, kRoom = 1.05;
+        if (trunk < kLeast || body < kLeast)
+            return;
+        Region region{hip, hip + (shoulder - hip) * (kRoom * body / trunk)};
+        std::vector<Scored> feet;
+        for (int run = 0; run < 2; ++run) { // the second time from its own region points
+            feet = footPass(rgb, region);
+            if (feet.empty() || cv::norm(region.top - region.centre) < kLeast)
+                return;
+        }
+        static constexpr std::array<const char*, 4> kFeet = {"left_heel", "right_heel", "left_toe", "right_toe"};
+        for (std::size_t i = 0; i < kFeet.size(); ++i)
+            out.push_back({kFeet[i], {feet[i].at.x, feet[i].at.y}, feet[i].score});
+    }
+
+    std::vector<Scored> footPass(const cv::Mat& rgb, Region& region) {
+        constexpr double kHalfSide = 1.25;
+        const cv::Point2d along = region.top - region.centre;
+        const double length = cv::norm(along), half = kHalfSide * length;
+        const cv::Point2d up = along / length, right(-up.y, up.x);
+        const cv::Point2d topLeft = region.centre + up * half - right * half, acrossX = right * (2 * half),
+                          acrossY = up * (-2 * half);
+        const std::array<cv::Point2f, 3> from = {cv::Point2f(topLeft), cv::Point2f(topLeft + acrossX),
+                                                 cv::Point2f(topLeft + acrossY)};
+        const std::array<cv::Point2f, 3> to = {cv::Point2f(0, 0), cv::Point2f(kInput, 0), cv::Point2f(0, kInput)};
+        cv::Mat input;
+        cv::warpAffine(rgb, input, cv::getAffineTransform(from.data(), to.data()), cv::Size(kInput, kInput),
+                       cv::INTER_LINEAR, cv::BORDER_CONSTANT);
+        constexpr double kWhite = 255;
+        footNet_.setInput(
+            cv::dnn::blobFromImage(input, 1 / kWhite, cv::Size(kInput, kInput), cv::Scalar(), false, false));
+        std::vector<cv::Mat> answers;
+        footNet_.forward(answers, std::vector<cv::String>{"ld_3d"});
+        const auto* points = answers[0].ptr<float>(); // 39 of x, y, z, visibility, presence
+        const auto point = [&](int j) {
+            constexpr int kFields = 5, kVisibility = 3;
+            const double x = static_cast<double>(points[j * kFields]) / kInput,
+                         y = static_cast<double>(points[j * kFields + 1]) / kInput;
+            return Scored{topLeft + acrossX * x + acrossY * y, logistic(points[j * kFields + kVisibility])};
+        };
+        constexpr int kLeftHeel = 29, kCentre = 33, kTop = 34;
+        region = {point(kCentre).at, point(kTop).at};
+        return {point(kLeftHeel), point(kLeftHeel + 1), point(kLeftHeel + 2), point(kLeftHeel + 3)};
+    }
+
+    cv::dnn::Net jointNet_, footNet_;
+    std::optional<PictureBox> box_;
+    std::optional<cv::Rect2d> next_;
+};
+
+} // namespace
+
+Result<std::unique_ptr<PoseNetwork>> PoseNetwork::open(const std::string& folder) {
+    try {
+        cv::dnn::Net joints = cv::dnn::readNetFromONNX(folder + "/movenet-thunder.onnx");
+        cv::dnn::Net feet = cv::dnn::readNetFromONNX(folder + "/blazepose-full.onnx");
+        for (cv::dnn::Net* net : {&joints, &feet}) {
+            net->setPreferableBackend(cv::dnn::DNN_BACKEND_OPENCV);
+            net->setPreferableTarget(cv::dnn::DNN_TARGET_CPU);
+        }
+        return std::unique_ptr<PoseNetwork>(std::make_unique<Networks>(std::move(joints), std::move(feet)));
+    } catch (const cv::Exception& problem) {
+        return badInput(folder, "the weights of the pose network (movenet-thunder.onnx, blazepose-full.onnx)",
+                        problem.err);
+    }
+}
+
+} // namespace riflesso

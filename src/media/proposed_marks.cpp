@@ -1,0 +1,210 @@
+#include "media/proposed_marks.h"
+
+#include "core/stats.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr double kPlaced = 0.2, kSure = 0.35;
+/// A hidden wrist or elbow is put somewhere on the body with scores up to this.
+constexpr double kSureOfHand = 0.55;
+
+/// Standard uncertainty of each coordinate in shares of body height: the larger of median / 1.18 and 95th percentile /
+/// 2.45 of the radial error over the demo's clips, near and far side together, rounded up.
+constexpr std::array<std::pair<std::string_view, double>, 10> kShare = {{{"hip", 0.018},
+                                                                         {"shoulder", 0.010},
+                                                                         {"elbow", 0.008},
+                                                                         {"wrist", 0.010},
+                                                                         {"knee", 0.008},
+                                                                         {"ankle", 0.009},
+                                                                         {"heel", 0.018},
+                                                                         {"toe", 0.026},
+                                                                         {"eye", 0.011},
+                                                                         {"ear", 0.010}}};
+constexpr double kOtherShare = 0.010, kDoubtFactor = 4;
+
+double shareOf(std::string_view landmark) {
+    for (const auto& [part, share] : kShare)
+        if (landmark.ends_with(part))
+            return share;
+    return kOtherShare;
+}
+
+using Points = std::map<std::string, ProposedPoint>;
+
+double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
+
+constexpr std::array<std::string_view, 3> kArm = {"shoulder", "elbow", "wrist"};
+constexpr std::array<std::string_view, 5> kLeg = {"hip", "knee", "ankle", "heel", "toe"};
+constexpr std::array<std::string_view, 2> kHead = {"eye", "ear"};
+
+/// Exchanges left and right of one limb pair where the other way round lies clearly closer to where it was.
+template <std::size_t N> void followSides(Points& now, const std::map<std::string, PixelPoint>& before,
+                                          const std::array<std::string_view, N>& parts) {
+    double as = 0, exchanged = 0;
+    for (std::string_view part : parts) {
+        const std::string left = "left_" + std::string(part), right = "right_" + std::string(part);
+        const auto l = now.find(left), r = now.find(right);
+        const auto bl = before.find(left), br = before.find(right);
+        if (l == now.end() || r == now.end() || bl == before.end() || br == before.end())
+            continue;
+        as += apart(l->second.at, bl->second) + apart(r->second.at, br->second);
+        exchanged += apart(r->second.at, bl->second) + apart(l->second.at, br->second);
+    }
+    constexpr double kClearly = 0.6; // own choice: limbs that cross lie together and stay as they are
+    if (exchanged >= kClearly * as)
+        return;
+    for (std::string_view part : parts) {
+        const auto l = now.find("left_" + std::string(part)), r = now.find("right_" + std::string(part));
+        if (l != now.end() && r != now.end()) {
+            std::swap(l->second.at, r->second.at);
+            std::swap(l->second.score, r->second.score);
+        }
+    }
+}
+
+constexpr std::array<std::pair<std::string_view, std::string_view>, 5> kBones = {
+    {{"shoulder", "elbow"}, {"elbow", "wrist"}, {"hip", "knee"}, {"knee", "ankle"}, {"shoulder", "hip"}}};
+
+/// Height of the body in the picture: trunk, thigh and shank make 0.774 of it (figure's proportions, close to
+/// Winter's); the long side of what is seen, since a bone only gets shorter by turning away.
+double bodyHeight(const std::vector<std::pair<int, Points>>& frames) {
+    constexpr double kOfHeight = 0.774, kLongSide = 0.9;
+    std::vector<double> heights;
+    for (const auto& [frame, points] : frames)
+        for (const char* side : {"left_", "right_"}) {
+            double sum = 0;
+            bool whole = true;
+            for (const auto& [a, b] : {std::pair("shoulder", "hip"), {"hip", "knee"}, {"knee", "ankle"}}) {
+                const auto from = points.find(std::string(side) + a), to = points.find(std::string(side) + b);
+                whole = whole && from != points.end() && to != points.end();
+                if (whole)
+                    sum += apart(from->second.at, to->second.at);
+            }
+            if (whole)
+                heights.push_back(sum / kOfHeight);
+        }
+    return heights.empty() ? 0 : percentile(heights, kLongSide);
+}
+
+} // namespace
+
+ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<std::string, MarksByFrame>& set) {
+    std::sort(frames.begin(), frames.end(),
+              [](const ProposedFrame& a, const ProposedFrame& b) { return a.frame < b.frame; });
+    std::vector<std::pair<int, Points>> all;
+    std::map<std::string, PixelPoint> before;
+    for (const ProposedFrame& frame : frames) {
+        Points points;
+        for (const ProposedPoint& point : frame.points)
+            if (point.score >= kPlaced)
+                points[point.landmark] = point;
+        // A person's marks say which side is which, here and from here on.
+        for (const auto& [landmark, marks] : set)
+            if (const auto mark = marks.find(frame.frame); mark != marks.end())
+                before[landmark] = mark->second.at;
+        followSides(points, before, kArm);
+        followSides(points, before, kLeg);
+        followSides(points, before, kHead);
+        for (const auto& [landmark, point] : points)
+            before[landmark] = point.at;
+        all.emplace_back(frame.frame, std::move(points));
+    }
+    const double height = bodyHeight(all);
+    std::map<std::string, std::vector<double>> lengths;
+    for (const auto& [frame, points] : all)
+        for (const char* side : {"left_", "right_"})
+            for (const auto& [a, b] : kBones) {
+                const auto from = points.find(side + std::string(a)), to = points.find(side + std::string(b));
+                if (from != points.end() && to != points.end())
+                    lengths[side + std::string(b) + "<" + std::string(a)].push_back(
+                        apart(from->second.at, to->second.at));
+            }
+    ProposedMarks out;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const auto& [frame, points] = all[i];
+        std::map<std::string, bool> doubtful;
+        for (const auto& [landmark, point] : points)
+            doubtful[landmark] =
+                point.score < (landmark.ends_with("wrist") || landmark.ends_with("elbow") ? kSureOfHand : kSure);
+        for (const char* side : {"left_", "right_"})
+            for (const auto& [a, b] : kBones) {
+                const std::string inner = side + std::string(a), outer = side + std::string(b);
+                const auto from = points.find(inner), to = points.find(outer);
+                if (from == points.end() || to == points.end())
+                    continue;
+                constexpr double kOff = 0.25, kShortest = 0.05; // of its length; of the body's height
+                const double usual = median(lengths[outer + "<" + std::string(a)]);
+                if (usual > kShortest * height &&
+                    std::abs(apart(from->second.at, to->second.at) - usual) > kOff * usual)
+                    // The outer end is the less sure one, unless the score says otherwise.
+                    doubtful[from->second.score + kPlaced < to->second.score ? inner : outer] = true;
+            }
+        constexpr double kOnePlace = 0.02, kJump = 0.06; // of the body's height; the jump against both neighbours' mean
+        const auto lw = points.find("left_wrist"), rw = points.find("right_wrist");
+        if (lw != points.end() && rw != points.end() && apart(lw->second.at, rw->second.at) < kOnePlace * height)
+            doubtful[lw->second.score < rw->second.score ? "left_wrist" : "right_wrist"] = true;
+        if (i > 0 && i + 1 < all.size())
+            for (const auto& [landmark, point] : points) {
+                const auto a = all[i - 1].second.find(landmark), b = all[i + 1].second.find(landmark);
+                if (a == all[i - 1].second.end() || b == all[i + 1].second.end())
+                    continue;
+                const PixelPoint between{(a->second.at.x + b->second.at.x) / 2, (a->second.at.y + b->second.at.y) / 2};
+                if (apart(between, point.at) > kJump * height)
+                    doubtful[landmark] = true;
+            }
+        for (const auto& [landmark, point] : points) {
+            const double sigma = std::max(1.0, shareOf(landmark) * height);
+            const bool doubt = doubtful[landmark];
+            out[landmark][frame] = {{point.at, doubt ? kDoubtFactor * sigma : sigma,
+                                     std::string(doubt ? kDoubtfulFromNetwork : kProposedByNetwork)},
+                                    point.score};
+        }
+    }
+    return out;
+}
+
+Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame, int from,
+                                   int to, std::optional<PictureBox> near,
+                                   const std::map<std::string, MarksByFrame>& set,
+                                   const std::function<bool(double share)>& goOn) {
+    network.lookIn(near);
+    std::vector<ProposedFrame> frames;
+    for (int at = from; at <= to; ++at) {
+        if (goOn && !goOn(static_cast<double>(at - from) / std::max(1, to - from + 1)))
+            return cancelled();
+        const auto picture = frame(at);
+        if (!picture)
+            return picture.error();
+        auto points = network.propose(*picture);
+        if (!points)
+            return points.error();
+        frames.push_back({at, std::move(*points)});
+    }
+    return settleProposals(std::move(frames), set);
+}
+
+std::optional<PictureBox> boxRound(const std::map<std::string, MarksByFrame>& marks, int frame) {
+    double left = 0, right = 0, top = 0, bottom = 0;
+    int count = 0;
+    for (const auto& [landmark, track] : marks)
+        if (const auto mark = track.find(frame); mark != track.end() && isAnatomical(landmark)) {
+            const PixelPoint at = mark->second.at;
+            left = count ? std::min(left, at.x) : at.x;
+            right = count ? std::max(right, at.x) : at.x;
+            top = count ? std::min(top, at.y) : at.y;
+            bottom = count ? std::max(bottom, at.y) : at.y;
+            ++count;
+        }
+    constexpr int kFewest = 3;
+    if (count < kFewest)
+        return {};
+    const double room = 0.15 * std::max(right - left, bottom - top); // the head and the hands reach further
+    return PictureBox{left - room, top - room, right - left + 2 * room, bottom - top + 2 * room};
+}
+
+} // namespace riflesso

@@ -1,0 +1,175 @@
+// Marks that the program proposes, on the Mark page: propose, look at the doubtful, confirm, track; what a person set
+// is never written over; everything can be taken back.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "app/mark/mark_page.h"
+#include "app/mark/mark_proposals.h"
+#include "support/files.h"
+#include "window_driver.h"
+
+#include <QListWidget>
+
+#include <cmath>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestProposals : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    std::unique_ptr<Driver> app_;
+    RepetitionId id_;
+
+    [[nodiscard]] const Repetition& repetition() const { return *app_->data().repetition(id_); }
+    [[nodiscard]] int marksFrom(std::string_view source) const {
+        int count = 0;
+        for (const auto& [landmark, track] : repetition().marks)
+            for (const auto& [frame, mark] : track)
+                count += mark.source == source;
+        return count;
+    }
+    [[nodiscard]] bool waitForJobs() const {
+        return QTest::qWaitFor([this] { return app_->workspace.jobs().idle(); }, 180000) &&
+               QTest::qWaitFor([this] { return !app_->workspace.assessing(); }, 30000);
+    }
+    static int keyFrame(const Json& truth, const std::string& event) {
+        return static_cast<int>(std::lround(60 * truth["takes"][0]["repetitions"][1]["events_s"][event].get<double>()));
+    }
+
+private slots:
+    void initTestCase() {
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
+        // The second repetition, shortened to its movement, as it comes from the Film page: nothing set in it.
+        for (const Trial& trial : trialsOf(app_->data(), app_->workspace.session(), {}))
+            if (trial.number == 2)
+                id_ = repetitionId(trial.id);
+        app_->workspace.selectRepetition(id_);
+        const Repetition before = repetition();
+        QVERIFY(app_->workspace.apply(QStringLiteral("Clear"), [&](Edit& edit) -> Result<void> {
+            for (const auto& [event, value] : before.events)
+                if (auto done = edit.removeEvent(id_, event); !done)
+                    return done;
+            for (const auto& [landmark, track] : before.marks)
+                for (const auto& [frame, mark] : track)
+                    if (auto done = edit.removeMark(id_, landmark, frame); !done)
+                        return done;
+            return edit.setSpan(id_, before.from + 8, before.from + 60);
+        }));
+        QVERIFY(repetition().marks.empty());
+        app_->step("mark");
+        QVERIFY(app_->shows("markStage"));
+    }
+    void proposedWithOneKey() {
+        app_->key(Qt::Key_P);
+        QVERIFY(!app_->workspace.jobs().idle());
+        QVERIFY(waitForJobs());
+        QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
+        const OpenProposals open = openProposals(repetition());
+        QVERIFY(open.marks > 53 * 10); // nearly all of the landmarks in each of its 53 frames
+        QVERIFY(open.events >= 3);
+        QVERIFY(app_->find<QLabel>("proposedHere")->text().contains(QStringLiteral("to confirm")));
+        QVERIFY(app_->headline().contains(open.doubtful ? QStringLiteral("doubtful") : QStringLiteral("Shift C")));
+        // On disk, with the source.
+        const auto again = app_->workspace.library()->loadCase(app_->data().id);
+        QVERIFY(again.ok());
+        QCOMPARE(openProposals(*again->repetition(id_)).marks, open.marks);
+        // Key events near the truth: carried over from the other repetitions of the demo.
+        const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
+        int near = 0;
+        for (const auto& [id, event] : repetition().events)
+            near += std::abs(event.frame - keyFrame(truth, id)) <= 3;
+        QVERIFY2(near >= 3, qPrintable(QString::number(near)));
+        const auto* events = app_->find<QListWidget>("events");
+        int said = 0;
+        for (int i = 0; i < events->count(); ++i)
+            said += events->item(i)->text().contains(QStringLiteral("proposed")) ||
+                    events->item(i)->text().contains(QStringLiteral("doubtful"));
+        QCOMPARE(said, open.events);
+    }
+    void takenBackInOneStep() {
+        app_->workspace.undo();
+        QVERIFY(repetition().marks.empty() && repetition().events.empty());
+        app_->workspace.redo();
+        QVERIFY(openProposals(repetition()).marks > 0);
+    }
+    void doubtfulFramesAreVisitedAndConfirmed() {
+        // One mark and one far away made doubtful, whatever the network doubted itself.
+        const int first = repetition().from + 5, second = repetition().from + 40;
+        QVERIFY(app_->workspace.apply(QStringLiteral("Doubt"), [&](Edit& edit) -> Result<void> {
+            for (int frame : {first, second})
+                if (auto done = edit.setMark(id_, "left_wrist", frame, {{400, 200}, 12, "network?"}); !done)
+                    return done;
+            return {};
+        }));
+        const OpenProposals open = openProposals(repetition());
+        QVERIFY(app_->headline().contains(QStringLiteral("doubtful")));
+        app_->key(Qt::Key_D);
+        const auto* page = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));
+        QVERIFY(std::binary_search(open.doubtfulFrames.begin(), open.doubtfulFrames.end(), page->frame()));
+        const int frame = page->frame();
+        app_->key(Qt::Key_C);
+        for (const auto& [landmark, track] : repetition().marks)
+            if (const auto mark = track.find(frame); mark != track.end())
+                QVERIFY(!isProposed(mark->second.source));
+        QVERIFY(openProposals(repetition()).marks < open.marks);
+    }
+    void aPersonsMarkStays() {
+        const auto* page = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));
+        const int frame = page->frame();
+        const std::string landmark = page->nextLandmark(); // the tip of the weapon: no network knows it
+        QVERIFY(!landmark.empty());
+        app_->clickPixel("markStage", {300, 200});
+        QVERIFY(repetition().marks.at(landmark).contains(frame));
+        const Mark mine = repetition().marks.at(landmark).at(frame);
+        QVERIFY(!isProposed(mine.source));
+        app_->key(Qt::Key_C, Qt::ShiftModifier);
+        QCOMPARE(openProposals(repetition()).doubtful, openProposals(repetition()).marks);
+        QCOMPARE(repetition().marks.at(landmark).at(frame).at, mine.at);
+    }
+    void trackedFromWhatIsSet() {
+        // One landmark's marks taken away but for two frames; tracking brings them back near the truth.
+        const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
+        const std::string landmark = "left_ankle";
+        const int from = repetition().from, to = repetition().to, middle = (from + to) / 2;
+        const auto at = [&](int frame) {
+            const Json& p = truth["landmarks_px"][landmark][static_cast<std::size_t>(frame)];
+            return PixelPoint{p[0], p[1]};
+        };
+        QVERIFY(app_->workspace.apply(QStringLiteral("Two marks"), [&](Edit& edit) -> Result<void> {
+            for (int frame = from; frame <= to; ++frame)
+                if (auto done = edit.removeMark(id_, landmark, frame); !done)
+                    return done;
+            for (int frame : {from, middle, to})
+                if (auto done = edit.setMark(id_, landmark, frame, {at(frame), 0.5, "analyst"}); !done)
+                    return done;
+            return {};
+        }));
+        app_->click("trackMarks");
+        QVERIFY(waitForJobs());
+        const MarksByFrame& track = repetition().marks.at(landmark);
+        QVERIFY(track.size() > 45);
+        int near = 0;
+        for (const auto& [frame, mark] : track) {
+            QCOMPARE(isProposed(mark.source), frame != from && frame != middle && frame != to);
+            near += std::hypot(mark.at.x - at(frame).x, mark.at.y - at(frame).y) < 2;
+        }
+        QVERIFY(near > 45);
+        QVERIFY(marksFrom("analyst") >= 4); // as they were
+    }
+    void cancelledWithoutAChange() {
+        const std::string before = std::to_string(openProposals(repetition()).marks);
+        app_->key(Qt::Key_P, Qt::ShiftModifier);
+        QTRY_VERIFY(!app_->workspace.jobs().idle());
+        app_->click("stopJob");
+        QVERIFY(waitForJobs());
+        QCOMPARE(std::to_string(openProposals(repetition()).marks), before);
+        QVERIFY(app_->errors.isEmpty());
+    }
+    void cleanupTestCase() { app_.reset(); }
+};
+
+QTEST_MAIN(TestProposals)
+#include "tst_proposals.moc"

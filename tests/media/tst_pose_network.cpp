@@ -1,0 +1,187 @@
+// The pose network: against its own original (movenet_golden.json: TensorFlow.js on crops of a picture in Debian's
+// opencv-doc), against the truth of the simulated camera, and what is made of its answers.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/stats.h"
+#include "media/proposed_marks.h"
+#include "support/files.h"
+#include "support/pictures.h"
+
+#include <QtTest>
+
+#include <cmath>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+constexpr double kBodyPx = 391; ///< body height of the demo's figures in their pictures
+
+double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
+
+/// A person standing in a side view, as a network would put it; `shift` moves all of it.
+std::vector<ProposedPoint> standing(double shift = 0, double score = 0.9) {
+    std::vector<ProposedPoint> out;
+    const std::vector<std::pair<const char*, PixelPoint>> places = {{"shoulder", {100, 100}}, {"elbow", {110, 160}},
+                                                                    {"wrist", {150, 190}},    {"hip", {100, 220}},
+                                                                    {"knee", {110, 320}},     {"ankle", {100, 420}}};
+    for (const auto& [part, at] : places) {
+        out.push_back({std::string("left_") + part, {at.x + shift, at.y}, score});
+        out.push_back({std::string("right_") + part, {at.x + 60 + shift, at.y + 5}, score});
+    }
+    return out;
+}
+ProposedPoint& pointOf(std::vector<ProposedPoint>& points, const std::string& landmark) {
+    return *std::find_if(points.begin(), points.end(), [&](const auto& p) { return p.landmark == landmark; });
+}
+
+} // namespace
+
+class TestPoseNetwork : public QObject {
+    Q_OBJECT
+
+    std::unique_ptr<PoseNetwork> network_;
+
+private slots:
+    void initTestCase() {
+        auto network = PoseNetwork::open(PROGRAMS "/../share/riflesso/models");
+        QVERIFY2(network.ok(), network.ok() ? "" : network.error().sentence().c_str());
+        network_ = std::move(*network);
+    }
+    void asTheOriginal() {
+        const Json golden = readJson(TEST_DATA "/movenet_golden.json");
+        const Picture picture = pictureFrom(OPENCV_DATA "/messi5.jpg");
+        QVERIFY2(picture.width > 0, "opencv-doc is not installed");
+        double worst = 0, worstScore = 0;
+        for (std::size_t i = 0; i < golden["crops_x_y"].size(); ++i) {
+            const Json& corner = golden["crops_x_y"][i];
+            const auto joints = network_->joints(picture, {corner[0], corner[1], 256, 256});
+            QVERIFY(joints.ok());
+            QCOMPARE(joints->size(), golden["keypoints"][i].size());
+            for (std::size_t j = 0; j < joints->size(); ++j) {
+                const Json& expected = golden["keypoints"][i][j];
+                for (std::size_t k = 0; k < 2; ++k)
+                    worst = std::max(worst, 256 * std::abs((*joints)[j][k] - expected[k].get<double>()));
+                worstScore = std::max(worstScore, std::abs((*joints)[j][2] - expected[2].get<double>()));
+            }
+        }
+        QVERIFY2(worst <= 0.01, qPrintable(QString::number(worst)));
+        QVERIFY2(worstScore <= 0.001, qPrintable(QString::number(worstScore)));
+    }
+    void nearTheTruthOfTheSimulatedCamera() {
+        // The figure's own rule: joints that are seen within 1.5 % of the body's height in the median, hips 3 %.
+        std::map<std::string, std::vector<double>> shares;
+        int covered = 0, all = 0;
+        for (const char* clip : {"ilka_baseline", "instructors"}) {
+            const Json truth = readJson(std::string(DEMO_CLIPS "/") + clip + ".truth.json");
+            const auto reader = ClipReader::open(std::string(DEMO_CLIPS "/") + clip + ".mp4");
+            QVERIFY(reader.ok());
+            constexpr int kFrom = 40, kTo = 64;
+            const auto marks =
+                proposeMarks(*network_, [&](int at) { return (*reader)->frame(at); }, kFrom, kTo, {}, {});
+            QVERIFY(marks.ok());
+            for (const auto& [landmark, track] : *marks)
+                if (truth["landmarks_px"].contains(landmark))
+                    for (const auto& [frame, point] : track) {
+                        const Json& at = truth["landmarks_px"][landmark][static_cast<std::size_t>(frame)];
+                        const double dx = point.mark.at.x - at[0].get<double>(),
+                                     dy = point.mark.at.y - at[1].get<double>();
+                        covered += (std::abs(dx) <= 2 * point.mark.sigmaPx) + (std::abs(dy) <= 2 * point.mark.sigmaPx);
+                        all += 2;
+                        if (!isDoubtful(point.mark.source))
+                            shares[landmark.substr(landmark.find('_') + 1)].push_back(std::hypot(dx, dy) / kBodyPx);
+                    }
+        }
+        for (const char* joint : {"shoulder", "elbow", "wrist", "knee", "ankle"})
+            QVERIFY2(median(shares[joint]) <= 0.015,
+                     qPrintable(QString("%1 %2").arg(joint).arg(median(shares[joint]))));
+        QVERIFY2(median(shares["hip"]) <= 0.03, qPrintable(QString::number(median(shares["hip"]))));
+        qInfo("%.1f of 100 coordinates within 2 u", 100.0 * covered / all);
+        QVERIFY(covered >= 0.93 * all);
+    }
+    void nobodyThere() {
+        const Picture grey = plainPicture(640, 360, 110);
+        network_->lookIn({});
+        const auto points = network_->propose(grey);
+        QVERIFY(points.ok());
+        QVERIFY(points->empty());
+    }
+    void weightsThatAreNotThere() {
+        const auto network = PoseNetwork::open("/nowhere");
+        QVERIFY(!network.ok());
+        QVERIFY(network.error().sentence().find("movenet-thunder.onnx") != std::string::npos);
+    }
+    void stopsWhenAsked() {
+        int asked = 0;
+        const auto marks = proposeMarks(
+            *network_, [](int) -> Result<Picture> { return plainPicture(64, 64, 0); }, 0, 100, {}, {},
+            [&](double) { return ++asked < 2; });
+        QVERIFY(!marks.ok());
+        QCOMPARE(marks.error().kind, Error::Kind::Cancelled);
+        QCOMPARE(asked, 2);
+    }
+
+    void leftAndRightAreCarriedAlong() {
+        std::vector<ProposedFrame> frames;
+        for (int f = 0; f < 5; ++f)
+            frames.push_back({f, standing(2 * f)});
+        for (const char* part : {"shoulder", "elbow", "wrist"}) { // the arms of the third frame come out exchanged
+            auto& points = frames[2].points;
+            std::swap(pointOf(points, std::string("left_") + part).at,
+                      pointOf(points, std::string("right_") + part).at);
+        }
+        const ProposedMarks marks = settleProposals(frames, {});
+        QCOMPARE(marks.at("left_wrist").at(2).mark.at.x, 154.0);
+        QCOMPARE(marks.at("right_wrist").at(2).mark.at.x, 214.0);
+        QCOMPARE(marks.at("left_knee").at(2).mark.at.x, 114.0);
+    }
+    void aPersonsMarkSaysWhichSideIsWhich() {
+        const std::map<std::string, MarksByFrame> set = {{"left_wrist", {{0, {{210, 195}, 1, "analyst"}}}},
+                                                         {"right_wrist", {{0, {{150, 190}, 1, "analyst"}}}},
+                                                         {"left_elbow", {{0, {{170, 165}, 1, "analyst"}}}},
+                                                         {"right_elbow", {{0, {{110, 160}, 1, "analyst"}}}}};
+        const ProposedMarks marks = settleProposals({{0, standing()}, {1, standing(1)}}, set);
+        QCOMPARE(marks.at("left_wrist").at(1).mark.at.x, 211.0);
+        QCOMPARE(marks.at("left_knee").at(1).mark.at.x, 111.0); // nobody said anything of the legs
+    }
+    void doubtsAreSaid() {
+        std::vector<ProposedFrame> frames;
+        for (int f = 0; f < 9; ++f)
+            frames.push_back({f, standing()});
+        pointOf(frames[1].points, "left_knee").score = 0.3;      // low
+        pointOf(frames[2].points, "left_knee").score = 0.1;      // too low to place
+        pointOf(frames[4].points, "right_ankle").at.y += 60;     // the shank far too long, and a jump
+        pointOf(frames[6].points, "left_wrist").at = {210, 196}; // on the other wrist
+        const ProposedMarks marks = settleProposals(frames, {});
+        const auto doubtful = [&](const char* landmark, int frame) {
+            return isDoubtful(marks.at(landmark).at(frame).mark.source);
+        };
+        QVERIFY(doubtful("left_knee", 1));
+        QVERIFY(!marks.at("left_knee").contains(2));
+        QVERIFY(doubtful("right_ankle", 4));
+        QVERIFY(doubtful("left_wrist", 6) || doubtful("right_wrist", 6));
+        QVERIFY(!doubtful("left_knee", 5));
+        const double sure = marks.at("left_knee").at(5).mark.sigmaPx, unsure = marks.at("left_knee").at(1).mark.sigmaPx;
+        QCOMPARE(unsure, 4 * sure);
+        // Trunk 120, thigh and shank 100.5 each: a body 415 px high; a knee 0.8 % of it.
+        QVERIFY(std::abs(sure - 0.008 * 415) < 0.2);
+        QVERIFY(isProposed(marks.at("left_knee").at(5).mark.source));
+        QVERIFY(!isProposed(confirmedSource(marks.at("left_knee").at(1).mark.source)));
+    }
+    void roomRoundMarks() {
+        const std::map<std::string, MarksByFrame> marks = {{"left_knee", {{3, {{100, 200}, 1, ""}}}},
+                                                           {"left_hip", {{3, {{100, 100}, 1, ""}}}},
+                                                           {"nose", {{3, {{150, 50}, 1, ""}}}},
+                                                           {"tip", {{3, {{900, 50}, 1, ""}}}}};
+        const auto box = boxRound(marks, 3);
+        QVERIFY(box.has_value());
+        QVERIFY(box->x < 100 && box->x + box->width > 150 && box->x + box->width < 400);
+        QVERIFY(!boxRound(marks, 4).has_value());
+        QVERIFY(apart({box->x, box->y}, {77.5, 27.5}) < 1e-9);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPoseNetwork)
+#include "tst_pose_network.moc"
