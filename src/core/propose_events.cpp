@@ -257,7 +257,9 @@ private:
             // A rate of noisy marks crosses its threshold early and late: the mean over a thirtieth of a second on both
             // sides is steadier than any one sample (own choice).
             constexpr double kReachS = 1 / 30.0 + 1e-6;
-            const std::vector<double> rates = velocities(times, values);
+            // A speed is a rate already; of anything else the rate counts.
+            const bool isRate = rule.signal.kind == Kind::Speed || rule.signal.kind == Kind::AngularSpeed;
+            const std::vector<double> rates = isRate ? values : velocities(times, values);
             for (std::size_t i = 0, low = 0, high = 0; i < rates.size(); ++i) {
                 while (times[i] - times[low] > kReachS)
                     ++low;
