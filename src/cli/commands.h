@@ -33,6 +33,9 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> simulate(const Words& words);
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);
+/// Writes a case as one archive; brings one in.
+[[nodiscard]] Result<Json> exportCommand(const Words& words);
+[[nodiscard]] Result<Json> importCommand(const Words& words);
 [[nodiscard]] Result<Json> report(const Words& words);
 /// Writes the tables of a stored case (pack.json, landmarks.csv, …) for the commands above.
 [[nodiscard]] Result<Json> tables(const Words& words);

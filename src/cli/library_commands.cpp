@@ -4,6 +4,7 @@
 #include "demo/demo_library.h"
 #include "media/clip_reader.h"
 #include "report/report_content.h"
+#include "store/case_archive.h"
 #include "store/library.h"
 
 #include <QCoreApplication>
@@ -107,6 +108,61 @@ Result<Json> verify(const Words& words) {
                 {"clips", check->clips},
                 {"repetitions", check->repetitions},
                 {"marks", check->marks}};
+}
+
+Result<Json> exportCommand(const Words& words) {
+    const std::string usage = "export LIBRARY --case ID --out C.zip [--media yes|no]";
+    const auto arguments = Arguments::parse(words, {"case", "out", "media"});
+    if (!arguments)
+        return arguments.error();
+    const auto id = arguments->integer("case", 1, 2'000'000'000);
+    const auto out = arguments->required("out");
+    if (!id || !out)
+        return !id ? id.error() : out.error();
+    const std::string media = arguments->value("media").value_or("yes");
+    if (arguments->plain().size() != 1 || (media != "yes" && media != "no"))
+        return badInput("command line", usage, "something else");
+    const QtLife qt;
+    const auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
+    if (!library)
+        return library.error();
+    const auto written = writeCaseArchive(**library, {*id}, absolute(*out), media == "yes");
+    if (!written)
+        return written.error();
+    return Json{{"out", *out}, {"case", *id}, {"clips", written->clips}, {"clips_left_out", written->clipsLeftOut}};
+}
+
+Result<Json> importCommand(const Words& words) {
+    const auto arguments = Arguments::parse(words, {"only-show"});
+    if (!arguments)
+        return arguments.error();
+    const std::string show = arguments->value("only-show").value_or("no");
+    if (arguments->plain().size() != 2 || (show != "yes" && show != "no"))
+        return badInput("command line", "import LIBRARY C.zip [--only-show yes|no]", "something else");
+    const QtLife qt;
+    const QString folder = absolute(arguments->plain()[0]);
+    const auto library = Library::open(folder);
+    if (!library)
+        return library.error();
+    const auto archive = CaseArchive::open(absolute(arguments->plain()[1]), folder);
+    if (!archive)
+        return archive.error();
+    const auto meeting = (*archive)->meet(**library);
+    if (!meeting)
+        return meeting.error();
+    Json out{{"athlete", (*archive)->data().athlete.name.toStdString()},
+             {"title", (*archive)->data().title.toStdString()},
+             {"athlete_known", static_cast<bool>(meeting->knownAthlete)},
+             {"case_of_this_title_known", meeting->sameCase},
+             {"clips", (*archive)->clips()},
+             {"case", nullptr}};
+    if (show == "yes")
+        return out;
+    const auto id = (*archive)->addTo(**library);
+    if (!id)
+        return id.error();
+    out["case"] = id->value;
+    return out;
 }
 
 Result<Json> report(const Words& words) {

@@ -30,6 +30,8 @@ const std::map<std::string, Command>& commands() {
                                                              {"pack", packCheck},
                                                              {"demo", demo},
                                                              {"verify", verify},
+                                                             {"export", exportCommand},
+                                                             {"import", importCommand},
                                                              {"report", report},
                                                              {"simulate", simulate},
                                                              {"tables", tables},

@@ -132,6 +132,12 @@ struct StoredAssessment {
     QString content; ///< JSON of the frozen report
 };
 
+/// A line of the journal of decisions.
+struct JournalEntry {
+    QDateTime at;
+    QString what, reason;
+};
+
 struct CaseData {
     CaseId id;
     Athlete athlete;

@@ -231,12 +231,14 @@ Result<void> Edit::setObservation(RepetitionId id, const std::string& observatio
         {qint64(id.value), text(observation), text(value)});
 }
 
-Result<void> Edit::decide(CaseId id, const Decision& d) {
-    auto done = exec(
+Result<void> Edit::restoreDecision(CaseId id, const Decision& d) {
+    return exec(
         QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
                        "(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, at=excluded.at"),
         {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs)});
-    if (!done)
+}
+Result<void> Edit::decide(CaseId id, const Decision& d) {
+    if (auto done = restoreDecision(id, d); !done)
         return done;
     return note(id, toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason);
 }
@@ -275,9 +277,12 @@ Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
         return row.error();
     return AssessmentId{*row};
 }
-Result<void> Edit::note(CaseId id, const QString& what, const QString& reason) {
+Result<void> Edit::restoreJournal(CaseId id, const JournalEntry& entry) {
     return exec(QStringLiteral("INSERT INTO journal(at, case_id, what, reason) VALUES(?, ?, ?, ?)"),
-                {QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs), qint64(id.value), what, reason});
+                {entry.at.toUTC().toString(Qt::ISODateWithMs), qint64(id.value), entry.what, entry.reason});
+}
+Result<void> Edit::note(CaseId id, const QString& what, const QString& reason) {
+    return restoreJournal(id, {QDateTime::currentDateTimeUtc(), what, reason});
 }
 
 } // namespace riflesso

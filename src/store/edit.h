@@ -65,6 +65,9 @@ public:
     [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
     [[nodiscard]] Result<void> removePractice(std::int64_t id);
     [[nodiscard]] Result<AssessmentId> addAssessment(CaseId id, const StoredAssessment& assessment);
+    /// A decision as an archive holds it, without a new line in the journal.
+    [[nodiscard]] Result<void> restoreDecision(CaseId id, const Decision& decision);
+    [[nodiscard]] Result<void> restoreJournal(CaseId id, const JournalEntry& entry);
     /// A line in the journal of decisions; never rewritten, not taken back by undo.
     [[nodiscard]] Result<void> note(CaseId id, const QString& what, const QString& reason);
 

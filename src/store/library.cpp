@@ -371,6 +371,23 @@ Result<QString> Library::packText(CaseId id) const {
         return text.error();
     return text->toString();
 }
+Result<std::vector<JournalEntry>> Library::journal(CaseId id) const {
+    Result<QSqlQuery> rows =
+        db_.run(QStringLiteral("SELECT at, what, reason FROM journal WHERE case_id=? ORDER BY id"), {qint64(id.value)});
+    if (!rows)
+        return rows.error();
+    std::vector<JournalEntry> out;
+    while (rows->next())
+        out.push_back({momentOf(rows->value(0)), rows->value(1).toString(), rows->value(2).toString()});
+    return out;
+}
+Result<AthleteId> Library::athleteCalled(const QString& name, int birthYear) const {
+    const auto id =
+        db_.value(QStringLiteral("SELECT min(id) FROM athlete WHERE name=? AND birth_year=?"), {name, birthYear});
+    if (!id)
+        return id.error();
+    return AthleteId{id->toLongLong()};
+}
 Result<CaseData> Library::reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions) const {
     return CaseReader(db_, folder_).readAgain(before, repetitions);
 }

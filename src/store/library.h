@@ -44,6 +44,10 @@ public:
     [[nodiscard]] Result<CaseData> reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions) const;
     /// The pack file kept with a case, as it was read.
     [[nodiscard]] Result<QString> packText(CaseId id) const;
+    /// What was decided in a case, when and why, from the first.
+    [[nodiscard]] Result<std::vector<JournalEntry>> journal(CaseId id) const;
+    /// Id of the athlete with this name and year of birth; none: 0.
+    [[nodiscard]] Result<AthleteId> athleteCalled(const QString& name, int birthYear) const;
     /// A frozen assessment by its id, whatever its case.
     [[nodiscard]] Result<StoredAssessment> loadAssessment(AssessmentId id) const;
     [[nodiscard]] Result<LibraryCheck> verify() const;
@@ -57,6 +61,12 @@ public:
     [[nodiscard]] Result<void> undo();
     [[nodiscard]] Result<void> redo();
 
+    /// Deletes for good, in the file's free pages too: the rows, the clips that no other case uses, all undo steps and
+    /// the backups that still held it. A line without content stays in the journal. Cannot be undone.
+    [[nodiscard]] Result<void> eraseAthlete(AthleteId id);
+    [[nodiscard]] Result<void> eraseSession(SessionId id);
+    [[nodiscard]] Result<void> eraseClip(ClipId id);
+
     /// Forgets all undo steps: what was done before is the starting point (after building the demo).
     [[nodiscard]] Result<void> forgetUndo();
 
@@ -65,6 +75,7 @@ public:
 
 private:
     Library(QString folder, Database db, std::unique_ptr<QLockFile> lock);
+    Result<void> erase(const QString& what, const QStringList& statements, std::int64_t id);
     Result<void> transaction(const std::function<Result<void>()>& work);
 
     QString folder_;

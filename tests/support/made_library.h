@@ -33,7 +33,7 @@ inline MadeLibrary makeLibrary(const QString& folder) {
         made.caseId = *edit.addCase(*edit.addAthlete(athlete), QStringLiteral("Small"),
                                     QString::fromStdString(smallPack().dump()));
         made.session = *edit.addSession(made.caseId, QDate(2026, 11, 3), QStringLiteral("First"), false);
-        NewClip clip{QStringLiteral("Clip"), QStringLiteral("media/none.mp4"), QStringLiteral("abc"), 640, 480, {}};
+        NewClip clip{QStringLiteral("Clip"), QStringLiteral("media/none.mp4"), QString(64, u'c'), 640, 480, {}};
         for (int i = 0; i < 200; ++i)
             clip.timesS.push_back(i / 50.0);
         made.clip = *edit.addClip(made.session, clip, {});

@@ -1,0 +1,218 @@
+#include "store/case_archive.h"
+
+#include "store/case_json.h"
+#include "store/edit.h"
+#include "store/zip_file.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QUuid>
+
+namespace riflesso {
+namespace {
+
+/// "HASH.mp4": the hash and the kind of file, which players go by.
+QString mediaName(const Clip& clip) {
+    const QString kind = QFileInfo(clip.path).suffix().toLower();
+    QString name = clip.hash + (kind.isEmpty() ? QString() : u'.' + kind);
+    bool media = false;
+    return isArchiveName(QStringLiteral("media/") + name, media) ? name : clip.hash;
+}
+
+} // namespace
+
+Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const QString& path, bool media,
+                                        const std::function<bool(double)>& goOn) {
+    const auto data = library.loadCase(id);
+    const auto pack = library.packText(id);
+    const auto journal = library.journal(id);
+    if (!data || !pack || !journal)
+        return !data ? data.error() : !pack ? pack.error() : journal.error();
+    ArchiveWritten written;
+    std::map<QString, QString> fileOf;
+    std::vector<ZipSource> sources;
+    for (const Session& session : data->sessions)
+        for (const Clip& clip : session.clips) {
+            if (!media || fileOf.contains(clip.hash))
+                continue;
+            // Only the clip itself: another file in its place stays behind.
+            const auto hash = clip.missing ? Result<QString>(QString()) : fileHash(clip.path);
+            if (!hash || *hash != clip.hash) {
+                ++written.clipsLeftOut;
+                continue;
+            }
+            fileOf[clip.hash] = mediaName(clip);
+            sources.push_back({QStringLiteral("media/") + fileOf[clip.hash], {}, clip.path});
+            ++written.clips;
+        }
+    std::vector<ZipSource> all;
+    for (const auto& [name, bytes] : caseToFiles(*data, *pack, *journal, fileOf))
+        all.push_back({name, bytes, {}});
+    all.insert(all.end(), sources.begin(), sources.end());
+    if (const auto done = writeZip(path, all, goOn); !done)
+        return done.error();
+    return written;
+}
+
+Result<std::unique_ptr<CaseArchive>> CaseArchive::open(const QString& path, const QString& libraryFolder,
+                                                       const std::function<bool(double)>& goOn) {
+    std::unique_ptr<CaseArchive> archive(new CaseArchive);
+    archive->staging_ =
+        libraryFolder + QStringLiteral("/media/.incoming-") + QUuid::createUuid().toString(QUuid::WithoutBraces);
+    if (!QDir().mkpath(archive->staging_))
+        return badInput(libraryFolder.toStdString(), "a library folder that can be written to", "no write");
+    const auto place = [](const QString& name) {
+        bool media = false;
+        if (!isArchiveName(name, media))
+            return ZipPlace::Refused;
+        return media ? ZipPlace::Folder : ZipPlace::Memory;
+    };
+    const auto content = readZip(path, place, archive->staging_, {}, goOn);
+    if (!content)
+        return content.error();
+    auto read = caseFromFiles(content->texts);
+    if (!read) {
+        Error error = read.error();
+        error.where = path.toStdString() + ": " + error.where;
+        return error;
+    }
+    archive->data_ = std::move(read->data);
+    archive->packText_ = read->packText;
+    archive->journal_ = std::move(read->journal);
+    for (const auto& [name, file] : content->files) {
+        const QString hash = QFileInfo(name).fileName().section(u'.', 0, 0);
+        const auto got = fileHash(file);
+        if (!got)
+            return got.error();
+        if (*got != hash)
+            return badInput(path.toStdString() + ": " + name.toStdString(), "a clip that has the hash of its name",
+                            got->toStdString());
+        archive->media_[hash] = file;
+        archive->names_[hash] = QFileInfo(name).fileName();
+    }
+    for (const auto& [hash, file] : read->fileOf)
+        if (!archive->media_.contains(hash))
+            return badInput(path.toStdString() + ": case.json", "the clip media/" + file.toStdString(), "none");
+    return archive;
+}
+
+CaseArchive::~CaseArchive() { QDir(staging_).removeRecursively(); }
+
+Result<CaseArchive::Meeting> CaseArchive::meet(const Library& library) const {
+    Meeting out;
+    const auto known = library.athleteCalled(data_.athlete.name, data_.athlete.birthYear);
+    if (!known)
+        return known.error();
+    out.knownAthlete = *known;
+    const auto cases = library.cases();
+    if (!cases)
+        return cases.error();
+    for (const CaseEntry& entry : *cases)
+        out.sameCase =
+            out.sameCase || (known->value && entry.athlete == data_.athlete.name && entry.title == data_.title);
+    return out;
+}
+
+Result<CaseId> CaseArchive::addTo(Library& library) {
+    const auto meeting = meet(library);
+    if (!meeting)
+        return meeting.error();
+    // Clips first: a clip without a case can be swept up, a case without its clips would be a loss.
+    const QDir media(library.folder() + QStringLiteral("/media"));
+    for (const auto& [hash, file] : media_) {
+        const QString to = media.filePath(names_[hash]);
+        if (QFileInfo::exists(to)) {
+            const auto there = fileHash(to);
+            if (there && *there == hash)
+                continue;
+            QFile::remove(to); // a damaged one under the same name
+        }
+        if (!QFile::rename(file, to))
+            return fault(to.toStdString(), "the clip could not be moved here: is there space left?");
+    }
+    CaseId made;
+    const auto done = library.change(QStringLiteral("Bring in a case"), [&](Edit& edit) -> Result<void> {
+        const auto id = fill(edit, meeting->knownAthlete, library.folder());
+        if (!id)
+            return id.error();
+        made = *id;
+        return {};
+    });
+    if (!done)
+        return done.error();
+    return made;
+}
+
+Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& libraryFolder) {
+    AthleteId athlete = known;
+    if (!known) {
+        const auto added = edit.addAthlete(data_.athlete);
+        if (!added)
+            return added.error();
+        athlete = *added;
+        for (const Competition& competition : data_.competitions)
+            if (auto done = edit.addCompetition(athlete, competition.date, competition.title); !done)
+                return done.error();
+    }
+    const auto id = edit.addCase(athlete, data_.title, packText_);
+    if (!id)
+        return id.error();
+    std::vector<Result<void>> steps = {edit.setSchool(*id, data_.school), edit.setPlan(*id, data_.plan)};
+    for (const Belief& belief : data_.beliefs)
+        steps.push_back(edit.addBelief(*id, belief));
+    for (const Decision& decision : data_.decisions)
+        steps.push_back(edit.restoreDecision(*id, decision));
+    for (const PracticeRepetition& repetition : data_.practice)
+        steps.push_back(edit.addPractice(*id, repetition));
+    for (const JournalEntry& entry : journal_)
+        steps.push_back(edit.restoreJournal(*id, entry));
+    for (const Result<void>& step : steps)
+        if (!step)
+            return step.error();
+    std::map<std::int64_t, SessionId> sessions;
+    for (const Session& session : data_.sessions) {
+        const auto added = edit.addSession(*id, session.date, session.title, session.isModel);
+        if (!added)
+            return added.error();
+        sessions[session.id.value] = *added;
+        for (const Clip& clip : session.clips) {
+            const auto name = names_.find(clip.hash);
+            QString path = QStringLiteral("media/") + (name == names_.end() ? clip.hash : name->second);
+            if (name == names_.end()) // it did not travel along, but may be here already
+                for (const QFileInfo& there :
+                     QDir(libraryFolder + QStringLiteral("/media")).entryInfoList({clip.hash + u'*'}, QDir::Files))
+                    path = QStringLiteral("media/") + there.fileName();
+            const auto clipId = edit.addClip(
+                *added, NewClip{clip.title, path, clip.hash, clip.width, clip.height, *clip.timesS}, clip.sections[0]);
+            if (!clipId)
+                return clipId.error();
+            for (std::size_t s = 0; s < clip.sections.size(); ++s) {
+                Section section = clip.sections[s];
+                const auto sectionId = s == 0 ? edit.firstSection(*clipId) : edit.addSection(*clipId, section);
+                if (!sectionId)
+                    return sectionId.error();
+                section.id = *sectionId;
+                if (auto done = edit.setSection(section); !done)
+                    return done.error();
+                for (const Repetition& repetition : section.repetitions) {
+                    const auto made = edit.addRepetition(section.id, repetition);
+                    if (!made)
+                        return made.error();
+                    for (const HiddenMark& hidden : repetition.hidden)
+                        if (auto done = edit.setHidden(*made, hidden.landmark, hidden.frame, hidden.reason); !done)
+                            return done.error();
+                }
+            }
+        }
+    }
+    for (StoredAssessment stored : data_.assessments) {
+        stored.session = sessions[stored.session.value];
+        const auto added = edit.addAssessment(*id, stored);
+        if (!added)
+            return added.error();
+    }
+    return *id;
+}
+
+} // namespace riflesso

@@ -1,0 +1,634 @@
+#include "store/case_json.h"
+
+#include "core/csv.h"
+#include "core/findings.h"
+#include "core/json_walk.h"
+#include "core/pack_reader.h"
+#include "store/edit.h"
+
+#include <QRegularExpression>
+
+#include <charconv>
+#include <cmath>
+#include <set>
+
+namespace riflesso {
+namespace {
+
+constexpr int kArchiveVersion = 1;
+constexpr int kMostFrames = 100'000'000;
+constexpr std::size_t kJsonBytes = std::size_t(64) << 20;
+
+std::string plain(const QString& text) { return text.toStdString(); }
+QString qt(std::string_view text) { return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size())); }
+std::string iso(const QDate& date) { return date.isValid() ? plain(date.toString(Qt::ISODate)) : std::string(); }
+std::string iso(const QDateTime& at) { return plain(at.toUTC().toString(Qt::ISODateWithMs)); }
+
+/// The shortest text that reads back as the same number.
+std::string exact(double value) {
+    char text[64];
+    const auto [end, problem] = std::to_chars(text, text + sizeof text, value);
+    return {text, problem == std::errc() ? end : text};
+}
+std::string cell(const QString& text) { return csvCell(plain(text)); }
+
+Json orNull(const std::optional<double>& value) { return value ? Json(*value) : Json(nullptr); }
+Json texts(const QStringList& list) {
+    Json out = Json::array();
+    for (const QString& entry : list)
+        out.push_back(plain(entry));
+    return out;
+}
+
+Json sectionJson(const Section& s) {
+    Json out{{"from", s.from},
+             {"to", s.to},
+             {"view", toString(s.view)},
+             {"facing", toString(s.facing)},
+             {"handedness", s.handedness ? Json(toString(*s.handedness)) : Json(nullptr)},
+             {"performer", plain(s.performer)},
+             {"slow_motion", s.slowMotion},
+             {"stress", toString(s.stress)},
+             {"metres_per_pixel", orNull(s.metresPerPixel)},
+             {"scale_u", s.scaleRelativeU},
+             {"repetitions", Json::array()}};
+    for (const Repetition& r : s.repetitions)
+        out["repetitions"].push_back({{"id", r.id.value},
+                                      {"number", r.number},
+                                      {"from", r.from},
+                                      {"to", r.to},
+                                      {"result", r.result},
+                                      {"variant", r.variant},
+                                      {"felt", r.felt}});
+    return out;
+}
+
+/// The rows of a table of the archive; the columns stand in this order and no other.
+class Rows {
+public:
+    static Result<Rows> read(const std::map<QString, QByteArray>& files, const char* name, const std::string& header) {
+        const auto file = files.find(QString::fromLatin1(name));
+        if (file == files.end())
+            return badInput(name, "this file in the archive", "none");
+        const QByteArray& bytes = file->second;
+        auto rows = parseCsv({bytes.constData(), static_cast<std::size_t>(bytes.size())}, name);
+        if (!rows)
+            return rows.error();
+        std::string got;
+        if (!rows->empty())
+            for (const std::string& column : rows->front().cells)
+                got += (got.empty() ? "" : ",") + column;
+        if (got != header)
+            return badInput(std::string(name) + ":1", "the header " + header, got.empty() ? "nothing" : got);
+        const std::size_t columns = rows->front().cells.size();
+        for (const CsvRow& row : *rows)
+            if (row.cells.size() != columns)
+                return badInput(std::string(name) + ":" + std::to_string(row.line), std::to_string(columns) + " cells",
+                                std::to_string(row.cells.size()));
+        rows->erase(rows->begin());
+        return Rows(name, std::move(*rows));
+    }
+    [[nodiscard]] const std::vector<CsvRow>& all() const { return rows_; }
+    [[nodiscard]] std::string place(const CsvRow& row) const { return name_ + ":" + std::to_string(row.line); }
+    [[nodiscard]] Result<std::optional<double>> number(const CsvRow& row, std::size_t column) const {
+        const std::string& text = row.cells[column];
+        if (text.empty())
+            return std::optional<double>();
+        double value = 0;
+        const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), value);
+        constexpr double kLargest = 1e12;
+        if (problem != std::errc() || end != text.data() + text.size() || !(std::abs(value) <= kLargest))
+            return badInput(place(row), "a number", text);
+        return std::optional(value);
+    }
+    [[nodiscard]] Result<double> must(const CsvRow& row, std::size_t column) const {
+        const auto value = number(row, column);
+        if (!value)
+            return value.error();
+        if (!*value)
+            return badInput(place(row), "a number", "an empty cell");
+        return **value;
+    }
+    [[nodiscard]] Result<std::int64_t> whole(const CsvRow& row, std::size_t column) const {
+        const auto value = must(row, column);
+        if (!value)
+            return value.error();
+        if (*value != std::floor(*value) || *value < 0)
+            return badInput(place(row), "a whole number from 0", row.cells[column]);
+        return static_cast<std::int64_t>(*value);
+    }
+
+private:
+    Rows(std::string name, std::vector<CsvRow> rows) : name_(std::move(name)), rows_(std::move(rows)) {}
+    std::string name_;
+    std::vector<CsvRow> rows_;
+};
+
+const char* const kTimesHeader = "clip,frame,time_s";
+const char* const kMarksHeader = "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden";
+const char* const kEventsHeader = "repetition,event,frame,u_s,source";
+const char* const kObservationsHeader = "repetition,observation,value";
+const char* const kPracticeHeader = "fault,drill,good,at";
+const char* const kJournalHeader = "at,what,reason";
+
+class Reading {
+public:
+    explicit Reading(const std::map<QString, QByteArray>& files) : files_(files) {}
+
+    Result<CaseFromFiles> read() {
+        if (auto done = readPackText(); !done)
+            return done.error();
+        if (auto done = readCase(); !done)
+            return done.error();
+        for (const auto& step : {&Reading::readTimes, &Reading::readMarks, &Reading::readEvents,
+                                 &Reading::readObservations, &Reading::readPractice, &Reading::readJournal})
+            if (auto done = (this->*step)(); !done)
+                return done.error();
+        return std::move(out_);
+    }
+
+private:
+    Result<void> readPackText() {
+        const auto file = files_.find(QStringLiteral("pack.json"));
+        if (file == files_.end())
+            return badInput("pack.json", "this file in the archive", "none");
+        out_.packText = QString::fromUtf8(file->second);
+        auto pack = loadPack(plain(out_.packText), "pack.json");
+        if (!pack)
+            return pack.error();
+        out_.data.pack = std::move(*pack);
+        return {};
+    }
+
+    QDate date(const JsonNode& node, std::string_view key, bool required = true) {
+        const std::string text = node.text(key, required);
+        const QDate date = QDate::fromString(qt(text), Qt::ISODate);
+        if (!text.empty() && !date.isValid())
+            node.faultAt(key, "a date as YYYY-MM-DD", text);
+        return date;
+    }
+    QDateTime moment(const JsonNode& node, std::string_view key) {
+        const std::string text = node.text(key);
+        const QDateTime at = QDateTime::fromString(qt(text), Qt::ISODateWithMs);
+        if (!text.empty() && !at.isValid())
+            node.faultAt(key, "a moment as YYYY-MM-DDThh:mm:ss.zzzZ", text);
+        return at;
+    }
+    static QStringList lines(const JsonNode& node, std::string_view key) {
+        QStringList out;
+        for (const std::string& line : node.texts(key))
+            out << qt(line);
+        return out;
+    }
+
+    Result<void> readCase() {
+        const auto file = files_.find(QStringLiteral("case.json"));
+        if (file == files_.end())
+            return badInput("case.json", "this file in the archive", "none");
+        std::vector<JsonFault> faults;
+        const auto json =
+            parseJson({file->second.constData(), static_cast<std::size_t>(file->second.size())}, kJsonBytes, faults);
+        if (json) {
+            const JsonNode root(*json, "$", faults);
+            if (root.text("format") != "riflesso-case")
+                root.faultAt("format", "riflesso-case");
+            else if (root.integer("version", 0, 0, kMostFrames) > kArchiveVersion)
+                root.faultAt("version", "version " + std::to_string(kArchiveVersion) + " or older",
+                             "a newer one: read it with the newer program that wrote it");
+            else
+                walk(root);
+        }
+        if (!faults.empty())
+            return badInput("case.json: " + faults[0].path, faults[0].expected, faults[0].got);
+        return {};
+    }
+
+    void walk(const JsonNode& root) {
+        root.expectObject({"format", "version", "program", "title", "school", "athlete", "competitions", "beliefs",
+                           "sessions", "decisions", "plan", "assessments"});
+        CaseData& data = out_.data;
+        data.title = qt(root.text("title"));
+        data.school = qt(plain(qt(root.text("school"))));
+        if (!schoolFrom(plain(data.school)))
+            root.faultAt("school", "root, ground, effect or earliest", plain(data.school));
+        athlete(root.at("athlete"));
+        root.list("competitions", true, [&](const JsonNode& node) {
+            node.expectObject({"date", "title"});
+            data.competitions.push_back({0, date(node, "date"), qt(node.text("title", false))});
+        });
+        root.list("beliefs", true, [&](const JsonNode& node) {
+            node.expectObject({"measure", "words", "value", "locked"});
+            data.beliefs.push_back({0, node.text("measure"), qt(node.text("words", false)), optional(node, "value"),
+                                    node.boolean("locked", false)});
+        });
+        root.list("sessions", true, [&](const JsonNode& node) { session(node); });
+        root.list("decisions", true, [&](const JsonNode& node) {
+            node.expectObject({"fault", "choice", "reason", "at"});
+            Decision decision;
+            decision.fault = node.text("fault");
+            decision.choice = node.word(
+                "choice", Decision::Choice::Park, true, "work on, park, not a fault",
+                [](const std::string& word) -> std::optional<Decision::Choice> {
+                    for (auto choice : {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::NotAFault})
+                        if (plain(toString(choice)) == word)
+                            return choice;
+                    return {};
+                });
+            decision.reason = qt(node.text("reason", false));
+            decision.at = moment(node, "at");
+            data.decisions.push_back(decision);
+        });
+        const JsonNode plan = root.at("plan");
+        plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention"});
+        constexpr int kDay = 1440, kYears = 3650;
+        data.plan = {plan.integer("sessions_per_week", 1, 0, 100),
+                     plan.integer("homework_minutes", 0, 0, kDay),
+                     plan.integer("no_change_days", 0, 0, kYears),
+                     date(plan, "start", false),
+                     date(plan, "retest", false),
+                     date(plan, "retention", false)};
+        root.list("assessments", true, [&](const JsonNode& node) {
+            node.expectObject({"session", "at", "title", "version", "file"});
+            StoredAssessment stored;
+            stored.session = {node.integer("session", 0, 0, kMostFrames)};
+            if (!data.session(stored.session))
+                node.faultAt("session", "a session of this case", std::to_string(stored.session.value));
+            stored.at = moment(node, "at");
+            stored.title = qt(node.text("title", false));
+            stored.version = qt(node.text("version", false));
+            const auto content = files_.find(qt(node.text("file")));
+            if (content == files_.end())
+                node.faultAt("file", "a file of the archive", node.text("file", false));
+            else
+                stored.content = QString::fromUtf8(content->second);
+            data.assessments.push_back(stored);
+        });
+    }
+
+    static std::optional<double> optional(const JsonNode& node, std::string_view key) {
+        return node.has(key) && !node.at(key).json().is_null() ? node.optionalNumber(key) : std::nullopt;
+    }
+
+    void athlete(const JsonNode& node) {
+        node.expectObject(
+            {"name", "birth_year", "handedness", "level", "goal", "notes", "willingness", "limits", "equipment"});
+        Athlete& a = out_.data.athlete;
+        a.name = qt(node.text("name"));
+        constexpr int kLastYear = 3000;
+        a.birthYear = node.integer("birth_year", 0, 0, kLastYear);
+        a.handedness = node.word("handedness", Side::Right, true, "left, right", sideFrom);
+        a.level = qt(node.text("level", false));
+        a.goal = qt(node.text("goal", false));
+        a.notes = qt(node.text("notes", false));
+        a.willingness = node.requiredNumber("willingness", 0, 1);
+        a.limits = lines(node, "limits");
+        a.equipment = lines(node, "equipment");
+    }
+
+    void session(const JsonNode& node) {
+        node.expectObject({"id", "date", "title", "model", "clips"});
+        Session session;
+        session.id = {node.integer("id", 0, 1, kMostFrames)};
+        session.date = date(node, "date");
+        session.title = qt(node.text("title", false));
+        session.isModel = node.boolean("model", false);
+        node.list("clips", true, [&](const JsonNode& clip) { session.clips.push_back(clipOf(clip)); });
+        out_.data.sessions.push_back(std::move(session));
+    }
+
+    Clip clipOf(const JsonNode& node) {
+        node.expectObject({"id", "title", "hash", "file", "width", "height", "frames", "sections"});
+        Clip clip;
+        clip.id = {node.integer("id", 0, 1, kMostFrames)};
+        if (!clips_.insert(clip.id.value).second)
+            node.faultAt("id", "an id that no other clip has", std::to_string(clip.id.value));
+        clip.title = qt(node.text("title", false));
+        clip.hash = qt(node.text("hash"));
+        static const QRegularExpression kHash(QStringLiteral("^[0-9a-f]{64}$"));
+        if (!kHash.match(clip.hash).hasMatch())
+            node.faultAt("hash", "64 hexadecimal digits", plain(clip.hash));
+        if (node.has("file") && node.at("file").json().is_string()) {
+            const QString file = qt(node.text("file"));
+            bool media = false;
+            if (!isArchiveName(QStringLiteral("media/") + file, media) || !file.startsWith(clip.hash))
+                node.faultAt("file", "the clip's hash and the kind of the file", plain(file));
+            out_.fileOf[clip.hash] = file;
+        }
+        constexpr int kLargestSide = 100'000;
+        clip.width = node.integer("width", 0, 1, kLargestSide);
+        clip.height = node.integer("height", 0, 1, kLargestSide);
+        const int frames = node.integer("frames", 0, 1, kMostFrames);
+        clip.timesS = std::make_shared<const std::vector<double>>(); // filled from times.csv
+        frames_[clip.id.value] = frames;
+        node.list("sections", true,
+                  [&](const JsonNode& section) { clip.sections.push_back(sectionOf(section, frames)); });
+        if (clip.sections.empty())
+            node.faultAt("sections", "one section or more", "none");
+        return clip;
+    }
+
+    Section sectionOf(const JsonNode& node, int frames) {
+        node.expectObject({"from", "to", "view", "facing", "handedness", "performer", "slow_motion", "stress",
+                           "metres_per_pixel", "scale_u", "repetitions"});
+        Section s;
+        s.from = node.integer("from", 0, 0, frames - 1);
+        s.to = node.integer("to", 0, s.from, frames - 1);
+        s.view = node.word("view", View::Side, true, "side, front, rear, top", viewFrom);
+        s.facing = node.word("facing", Side::Right, true, "left, right", sideFrom);
+        if (node.has("handedness") && !node.at("handedness").json().is_null())
+            s.handedness = node.optionalWord<Side>("handedness", "left, right", sideFrom);
+        s.performer = qt(node.text("performer", false));
+        constexpr double kSlowest = 1e-3, kFastest = 1e4;
+        s.slowMotion = node.requiredNumber("slow_motion", kSlowest, kFastest);
+        s.stress = node.word("stress", Stress::Calm, true, "a stress level", stressFrom);
+        s.metresPerPixel = optional(node, "metres_per_pixel");
+        s.scaleRelativeU = node.number("scale_u", 0, 0, 1);
+        node.list("repetitions", true, [&](const JsonNode& r) {
+            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt"});
+            Repetition repetition;
+            repetition.id = {r.integer("id", 0, 1, kMostFrames)};
+            repetition.number = r.integer("number", 0, 0, kMostFrames);
+            repetition.from = r.integer("from", 0, 0, frames - 1);
+            repetition.to = r.integer("to", 0, repetition.from, frames - 1);
+            repetition.result = r.text("result", false);
+            repetition.variant = r.text("variant", false);
+            repetition.felt = r.text("felt", false);
+            if (!repetitions_.insert(repetition.id.value).second)
+                r.faultAt("id", "an id that no other repetition has", std::to_string(repetition.id.value));
+            s.repetitions.push_back(std::move(repetition));
+        });
+        return s;
+    }
+
+    Repetition* repetition(std::int64_t id) {
+        if (byId_.empty())
+            for (Session& session : out_.data.sessions)
+                for (Clip& clip : session.clips)
+                    for (Section& section : clip.sections)
+                        for (Repetition& repetition : section.repetitions)
+                            byId_[repetition.id.value] = &repetition;
+        const auto found = byId_.find(id);
+        return found == byId_.end() ? nullptr : found->second;
+    }
+    Result<Repetition*> repetitionAt(const Rows& rows, const CsvRow& row) {
+        const auto id = rows.whole(row, 0);
+        if (!id)
+            return id.error();
+        Repetition* found = repetition(*id);
+        if (!found)
+            return badInput(rows.place(row), "a repetition of case.json", row.cells[0]);
+        return found;
+    }
+
+    Result<void> readTimes() {
+        const auto rows = Rows::read(files_, "times.csv", kTimesHeader);
+        if (!rows)
+            return rows.error();
+        std::map<std::int64_t, std::vector<double>> times;
+        for (const CsvRow& row : rows->all()) {
+            const auto clip = rows->whole(row, 0), frame = rows->whole(row, 1);
+            const auto time = rows->must(row, 2);
+            if (!clip || !frame || !time)
+                return !clip ? clip.error() : !frame ? frame.error() : time.error();
+            std::vector<double>& of = times[*clip];
+            if (!clips_.contains(*clip) || static_cast<std::size_t>(*frame) != of.size() ||
+                (!of.empty() && *time < of.back()))
+                return badInput(rows->place(row),
+                                "the frames of a clip of case.json in order, at times that do not fall",
+                                row.cells[0] + ", " + row.cells[1] + ", " + row.cells[2]);
+            of.push_back(*time);
+        }
+        for (Session& session : out_.data.sessions)
+            for (Clip& clip : session.clips) {
+                std::vector<double>& of = times[clip.id.value];
+                if (std::ssize(of) != frames_[clip.id.value])
+                    return badInput("times.csv",
+                                    std::to_string(frames_[clip.id.value]) + " frames of clip " +
+                                        std::to_string(clip.id.value),
+                                    std::to_string(of.size()));
+                clip.timesS = std::make_shared<const std::vector<double>>(std::move(of));
+            }
+        return {};
+    }
+
+    Result<void> readMarks() {
+        const auto rows = Rows::read(files_, "marks.csv", kMarksHeader);
+        if (!rows)
+            return rows.error();
+        for (const CsvRow& row : rows->all()) {
+            const auto found = repetitionAt(*rows, row);
+            const auto frame = rows->whole(row, 2);
+            if (!found || !frame)
+                return !found ? found.error() : frame.error();
+            Repetition& r = **found;
+            const std::string &landmark = row.cells[1], &hidden = row.cells[7];
+            if (landmark.empty() || *frame > kMostFrames)
+                return badInput(rows->place(row), "a landmark and a frame", landmark + ", " + row.cells[2]);
+            if (row.cells[3].empty() && !hidden.empty()) {
+                r.hidden.push_back({landmark, static_cast<int>(*frame), hidden});
+                continue;
+            }
+            const auto x = rows->must(row, 3), y = rows->must(row, 4), sigma = rows->must(row, 5);
+            for (const auto* value : {&x, &y, &sigma})
+                if (!*value)
+                    return value->error();
+            if (!(*sigma > 0))
+                return badInput(rows->place(row), "a sigma_px above 0", row.cells[5]);
+            if (!r.marks[landmark].emplace(static_cast<int>(*frame), Mark{{*x, *y}, *sigma, row.cells[6]}).second)
+                return badInput(rows->place(row), "a landmark once in a frame", "it again");
+        }
+        return {};
+    }
+
+    Result<void> readEvents() {
+        const auto rows = Rows::read(files_, "events.csv", kEventsHeader);
+        if (!rows)
+            return rows.error();
+        for (const CsvRow& row : rows->all()) {
+            const auto found = repetitionAt(*rows, row);
+            const auto frame = rows->must(row, 2);
+            const auto u = rows->number(row, 3);
+            if (!found || !frame || !u)
+                return !found ? found.error() : !frame ? frame.error() : u.error();
+            if (!out_.data.pack.event(row.cells[1]))
+                return badInput(rows->place(row), "an event of the pack", row.cells[1]);
+            (*found)->events[row.cells[1]] = {*frame, *u, row.cells[4]};
+        }
+        return {};
+    }
+
+    Result<void> readObservations() {
+        const auto rows = Rows::read(files_, "observations.csv", kObservationsHeader);
+        if (!rows)
+            return rows.error();
+        for (const CsvRow& row : rows->all()) {
+            const auto found = repetitionAt(*rows, row);
+            if (!found)
+                return found.error();
+            if (!out_.data.pack.observation(row.cells[1]))
+                return badInput(rows->place(row), "an observation of the pack", row.cells[1]);
+            (*found)->observations[row.cells[1]] = row.cells[2];
+        }
+        return {};
+    }
+
+    Result<void> readPractice() {
+        const auto rows = Rows::read(files_, "practice.csv", kPracticeHeader);
+        if (!rows)
+            return rows.error();
+        for (const CsvRow& row : rows->all()) {
+            const QDateTime at = QDateTime::fromString(qt(row.cells[3]), Qt::ISODateWithMs);
+            if (!at.isValid() || (row.cells[2] != "yes" && row.cells[2] != "no"))
+                return badInput(rows->place(row), "yes or no, and a moment", row.cells[2] + ", " + row.cells[3]);
+            out_.data.practice.push_back({0, row.cells[0], row.cells[1], row.cells[2] == "yes", at});
+        }
+        return {};
+    }
+
+    Result<void> readJournal() {
+        const auto rows = Rows::read(files_, "journal.csv", kJournalHeader);
+        if (!rows)
+            return rows.error();
+        for (const CsvRow& row : rows->all()) {
+            const QDateTime at = QDateTime::fromString(qt(row.cells[0]), Qt::ISODateWithMs);
+            if (!at.isValid())
+                return badInput(rows->place(row), "a moment", row.cells[0]);
+            out_.journal.push_back({at, qt(row.cells[1]), qt(row.cells[2])});
+        }
+        return {};
+    }
+
+    const std::map<QString, QByteArray>& files_;
+    CaseFromFiles out_;
+    std::set<std::int64_t> clips_, repetitions_;
+    std::map<std::int64_t, int> frames_;
+    std::map<std::int64_t, Repetition*> byId_;
+};
+
+} // namespace
+
+std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& packText,
+                                          const std::vector<JournalEntry>& journal,
+                                          const std::map<QString, QString>& fileOf) {
+    std::map<QString, QByteArray> out;
+    const Athlete& a = data.athlete;
+    Json root{{"format", "riflesso-case"},
+              {"version", kArchiveVersion},
+              {"title", plain(data.title)},
+              {"school", plain(data.school)},
+              {"athlete",
+               {{"name", plain(a.name)},
+                {"birth_year", a.birthYear},
+                {"handedness", toString(a.handedness)},
+                {"level", plain(a.level)},
+                {"goal", plain(a.goal)},
+                {"notes", plain(a.notes)},
+                {"willingness", a.willingness},
+                {"limits", texts(a.limits)},
+                {"equipment", texts(a.equipment)}}},
+              {"competitions", Json::array()},
+              {"beliefs", Json::array()},
+              {"sessions", Json::array()},
+              {"decisions", Json::array()},
+              {"plan",
+               {{"sessions_per_week", data.plan.sessionsPerWeek},
+                {"homework_minutes", data.plan.homeworkMinutes},
+                {"no_change_days", data.plan.noChangeDays},
+                {"start", iso(data.plan.start)},
+                {"retest", iso(data.plan.retest)},
+                {"retention", iso(data.plan.retention)}}},
+              {"assessments", Json::array()}};
+    for (const Competition& c : data.competitions)
+        root["competitions"].push_back({{"date", iso(c.date)}, {"title", plain(c.title)}});
+    for (const Belief& b : data.beliefs)
+        root["beliefs"].push_back(
+            {{"measure", b.measure}, {"words", plain(b.words)}, {"value", orNull(b.value)}, {"locked", b.locked}});
+    std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",
+                events = std::string(kEventsHeader) + "\n", observations = std::string(kObservationsHeader) + "\n";
+    for (const Session& session : data.sessions) {
+        Json clips = Json::array();
+        for (const Clip& clip : session.clips) {
+            const auto file = fileOf.find(clip.hash);
+            Json sections = Json::array();
+            for (const Section& section : clip.sections) {
+                sections.push_back(sectionJson(section));
+                for (const Repetition& r : section.repetitions) {
+                    const std::string id = std::to_string(r.id.value) + ",";
+                    for (const auto& [landmark, track] : r.marks)
+                        for (const auto& [frame, mark] : track)
+                            marks += id + landmark + "," + std::to_string(frame) + "," + exact(mark.at.x) + "," +
+                                     exact(mark.at.y) + "," + exact(mark.sigmaPx) + "," + csvCell(mark.source) + ",\n";
+                    for (const HiddenMark& hidden : r.hidden)
+                        marks += id + hidden.landmark + "," + std::to_string(hidden.frame) + ",,,,," +
+                                 csvCell(hidden.reason) + "\n";
+                    for (const auto& [event, value] : r.events)
+                        events += id + event + "," + exact(value.frame) + "," +
+                                  (value.givenUS ? exact(*value.givenUS) : "") + "," + csvCell(value.source) + "\n";
+                    for (const auto& [observation, value] : r.observations)
+                        observations += id + observation + "," + csvCell(value) + "\n";
+                }
+            }
+            clips.push_back({{"id", clip.id.value},
+                             {"title", plain(clip.title)},
+                             {"hash", plain(clip.hash)},
+                             {"file", file == fileOf.end() ? Json(nullptr) : Json(plain(file->second))},
+                             {"width", clip.width},
+                             {"height", clip.height},
+                             {"frames", clip.frames()},
+                             {"sections", std::move(sections)}});
+            for (int f = 0; f < clip.frames(); ++f)
+                times += std::to_string(clip.id.value) + "," + std::to_string(f) + "," +
+                         exact((*clip.timesS)[static_cast<std::size_t>(f)]) + "\n";
+        }
+        root["sessions"].push_back({{"id", session.id.value},
+                                    {"date", iso(session.date)},
+                                    {"title", plain(session.title)},
+                                    {"model", session.isModel},
+                                    {"clips", std::move(clips)}});
+    }
+    for (const Decision& d : data.decisions)
+        root["decisions"].push_back({{"fault", d.fault},
+                                     {"choice", plain(toString(d.choice))},
+                                     {"reason", plain(d.reason)},
+                                     {"at", iso(d.at)}});
+    for (std::size_t i = 0; i < data.assessments.size(); ++i) {
+        const StoredAssessment& stored = data.assessments[i];
+        const QString file = QStringLiteral("assessments/%1.json").arg(i + 1);
+        out[file] = stored.content.toUtf8();
+        root["assessments"].push_back({{"session", stored.session.value},
+                                       {"at", iso(stored.at)},
+                                       {"title", plain(stored.title)},
+                                       {"version", plain(stored.version)},
+                                       {"file", plain(file)}});
+    }
+    std::string practice = std::string(kPracticeHeader) + "\n", decided = std::string(kJournalHeader) + "\n";
+    for (const PracticeRepetition& r : data.practice)
+        practice += csvCell(r.fault) + "," + csvCell(r.drill) + "," + (r.good ? "yes" : "no") + "," + iso(r.at) + "\n";
+    for (const JournalEntry& entry : journal)
+        decided += iso(entry.at) + "," + cell(entry.what) + "," + cell(entry.reason) + "\n";
+    const auto bytes = [](const std::string& text) {
+        return QByteArray(text.data(), static_cast<qsizetype>(text.size()));
+    };
+    out[QStringLiteral("case.json")] = bytes(root.dump(1, ' ', false, Json::error_handler_t::replace) + "\n");
+    out[QStringLiteral("pack.json")] = packText.toUtf8();
+    out[QStringLiteral("times.csv")] = bytes(times);
+    out[QStringLiteral("marks.csv")] = bytes(marks);
+    out[QStringLiteral("events.csv")] = bytes(events);
+    out[QStringLiteral("observations.csv")] = bytes(observations);
+    out[QStringLiteral("practice.csv")] = bytes(practice);
+    out[QStringLiteral("journal.csv")] = bytes(decided);
+    return out;
+}
+
+Result<CaseFromFiles> caseFromFiles(const std::map<QString, QByteArray>& files) { return Reading(files).read(); }
+
+bool isArchiveName(const QString& name, bool& media) {
+    static const QRegularExpression kText(QStringLiteral(
+        "^(case\\.json|pack\\.json|times\\.csv|marks\\.csv|events\\.csv|observations\\.csv|practice\\.csv|"
+        "journal\\.csv|assessments/[0-9]{1,6}\\.json)$"));
+    static const QRegularExpression kMedia(QStringLiteral("^media/[0-9a-f]{64}(\\.[a-z0-9]{1,8})?$"));
+    media = kMedia.match(name).hasMatch();
+    return media || kText.match(name).hasMatch();
+}
+
+} // namespace riflesso
