@@ -6,7 +6,8 @@ library=$(mktemp -d)/demo
 trap 'rm -rf "$(dirname "$library")"' EXIT
 build/bin/riflesso-cli demo "$library" >/dev/null
 mkdir -p docs/screenshots
-for page in athlete film mark mirror findings plan practice handover packs; do
+for page in athlete film mark mirror findings plan practice progress handover start packs; do
+    file=docs/screenshots/${page/start/cases}.png
     XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
-        build/bin/riflesso --demo --library "$library" --theme light --shot "$page" "docs/screenshots/$page.png"
+        build/bin/riflesso --demo --library "$library" --theme light --shot "$page" "$file"
 done

@@ -9,6 +9,7 @@
 #include "app/packs/packs_page.h"
 #include "app/plan/plan_page.h"
 #include "app/practice/practice_page.h"
+#include "app/progress/progress_page.h"
 #include "app/settings/settings_page.h"
 #include "app/start/start_page.h"
 #include "app/theme.h"
@@ -84,13 +85,12 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     addPage(QStringLiteral("findings"), tr("Findings"), new FindingsPage(workspace, stack_), true);
     addPage(QStringLiteral("plan"), tr("Plan"), new PlanPage(workspace, stack_), true);
     addPage(QStringLiteral("practice"), tr("Practice"), new PracticePage(workspace, stack_), true);
+    addPage(QStringLiteral("progress"), tr("Progress"), new ProgressPage(workspace, stack_), true);
     addPage(QStringLiteral("handover"), tr("Hand-over"), new HandoverPage(workspace, stack_), true);
+    auto* start = new StartPage(workspace, stack_);
+    addPage(QStringLiteral("start"), tr("Cases"), start, false);
     addPage(QStringLiteral("packs"), tr("Skill packs"), new PacksPage(workspace, stack_), false);
     addPage(QStringLiteral("settings"), tr("Settings"), new SettingsPage(workspace, stack_), false);
-    auto* start = new StartPage(workspace, stack_);
-    pages_[QStringLiteral("start")] = start;
-    stack_->addWidget(start);
-    connect(start, &Page::goTo, this, &MainWindow::showPage);
 
     connect(course_, &CourseBar::asked, this, [this](const QString& id) { showPage(id); });
     connect(&workspace, &Workspace::dataChanged, this, &MainWindow::refreshAll);
@@ -117,7 +117,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Z")), [this] { workspace_.undo(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { workspace_.redo(); });
-    for (int i = 0; i < 8; ++i)
+    for (int i = 0; i < 9; ++i) // the steps of the course
         shortcut(QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, i] { showPage(pageIds()[i]); });
     auto* completer = new QCompleter(new QStringListModel(this), this);
     completer->setCaseSensitivity(Qt::CaseInsensitive);
@@ -135,10 +135,9 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
 }
 
 QStringList MainWindow::pageIds() {
-    return {QStringLiteral("athlete"),  QStringLiteral("film"),     QStringLiteral("mark"),
-            QStringLiteral("mirror"),   QStringLiteral("findings"), QStringLiteral("plan"),
-            QStringLiteral("practice"), QStringLiteral("handover"), QStringLiteral("packs"),
-            QStringLiteral("settings"), QStringLiteral("start")};
+    return {QStringLiteral("athlete"),  QStringLiteral("film"),  QStringLiteral("mark"),     QStringLiteral("mirror"),
+            QStringLiteral("findings"), QStringLiteral("plan"),  QStringLiteral("practice"), QStringLiteral("progress"),
+            QStringLiteral("handover"), QStringLiteral("packs"), QStringLiteral("settings"), QStringLiteral("start")};
 }
 
 Page* MainWindow::page(const QString& id) const {
@@ -203,10 +202,6 @@ void MainWindow::refreshAll() {
     for (const auto& [id, page] : pages_)
         course_->setState(id, page->state());
     if (Page* page = this->page(current_)) {
-        if (current_ == QLatin1String("start")) {
-            showPage(QStringLiteral("athlete"));
-            return;
-        }
         page->refresh();
         headline_->setText(page->headline());
         status_->setKeys(page->keys());
@@ -230,7 +225,9 @@ void MainWindow::fillSearch() {
     pageEntry(tr("Go to Findings"), QStringLiteral("findings"));
     pageEntry(tr("Go to Plan"), QStringLiteral("plan"));
     pageEntry(tr("Go to Practice"), QStringLiteral("practice"));
+    pageEntry(tr("Go to Progress"), QStringLiteral("progress"));
     pageEntry(tr("Go to Hand-over"), QStringLiteral("handover"));
+    pageEntry(tr("Go to Cases"), QStringLiteral("start"));
     pageEntry(tr("Go to Skill packs"), QStringLiteral("packs"));
     pageEntry(tr("Go to Settings"), QStringLiteral("settings"));
     found_[tr("Undo")] = [this] { workspace_.undo(); };

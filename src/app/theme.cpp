@@ -45,8 +45,8 @@ QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSp
 QComboBox QAbstractItemView { background: %raised; border: 1px solid %edge; selection-background-color: %course; selection-color: %ink; }
 QListWidget, QTableWidget, QTreeWidget { background: transparent; border: none; outline: none; alternate-background-color: %raised; }
 QListWidget::item, QTreeWidget::item { padding: 4px 6px; border-bottom: 1px solid %line; color: %ink; }
-QListWidget::item:selected, QTreeWidget::item:selected { background: %course; color: %ink; }
-QListWidget:focus, QTreeWidget:focus { border: 1px solid %model; }
+QListWidget::item:selected, QTreeWidget::item:selected, QTableWidget::item:selected { background: %course; color: %ink; }
+QListWidget:focus, QTreeWidget:focus, QTableWidget:focus { border: 1px solid %model; }
 QTableWidget { gridline-color: %line; }
 QHeaderView::section { background: %paper; color: %slate; border: none; border-bottom: 1px solid %line; padding: 3px 6px; font-size: 9pt; }
 QScrollBar:vertical { background: transparent; width: 9px; margin: 0; }

@@ -2,6 +2,7 @@
 
 #include "demo/demo_library.h"
 #include "report/words.h"
+#include "store/case_assessment.h"
 
 #include <QCoreApplication>
 #include <QPointer>
@@ -28,6 +29,14 @@ Result<void> Workspace::open(const QString& folder) {
         return opened.error();
     servers_.clear();
     library_ = std::move(*opened);
+    if (auto done = openRecent(); !done)
+        return done;
+    if (!library_->recovered().isEmpty())
+        say(library_->recovered());
+    return {};
+}
+
+Result<void> Workspace::openRecent() {
     data_.reset();
     assessment_.reset();
     session_ = {};
@@ -39,9 +48,14 @@ Result<void> Workspace::open(const QString& folder) {
         selectCase(cases->front().id);
     else
         emit dataChanged();
-    if (!library_->recovered().isEmpty())
-        say(library_->recovered());
     return {};
+}
+
+Result<void> Workspace::eraseAthlete(AthleteId id) {
+    servers_.clear(); // they hold the clips open
+    const auto erased = library_->eraseAthlete(id);
+    const auto opened = openRecent();
+    return erased ? opened : erased;
 }
 
 Result<void> Workspace::resetDemo() {
@@ -67,6 +81,10 @@ void Workspace::selectCase(CaseId id) {
     for (const Session& session : data_->sessions)
         if (!session.isModel)
             session_ = session.id;
+    // Where the work was left, else the newest session.
+    if (const Session* last = data_->session(data_->lastSession); last && !last->isModel)
+        session_ = last->id;
+    noteOpened();
     const std::vector<Stress> levels = stressLevels();
     stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     const auto trials = trialsOf(*data_, session_, stress_);
@@ -76,8 +94,14 @@ void Workspace::selectCase(CaseId id) {
     assessLater();
 }
 
+void Workspace::noteOpened() {
+    if (const auto noted = library_->noteOpened(data_->id, session_); !noted)
+        say(words::text(noted.error().sentence()), true);
+}
+
 void Workspace::selectSession(SessionId id) {
     session_ = id;
+    noteOpened();
     const std::vector<Stress> levels = stressLevels();
     stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     const auto trials = trialsOf(*data_, session_, stress_);
@@ -189,7 +213,6 @@ void Workspace::assessLater() {
     QTimer::singleShot(120, this, [this, generation] {
         if (generation != assessGeneration_ || !data_)
             return;
-        auto input = std::make_shared<AssessmentInput>();
         const auto data = data_;
         const SessionId session = session_;
         const auto stress = stress_;
@@ -199,19 +222,8 @@ void Workspace::assessLater() {
             [data, session, stress, school](JobControl& control) -> Result<std::shared_ptr<const Assessment>> {
                 if (!control.goOn(0))
                     return cancelled();
-                AssessmentInput in;
-                in.pack = data->pack;
-                in.trials = trialsOf(*data, session, stress);
-                in.modelTrials = modelTrialsOf(*data);
-                in.facts = factsOf(*data, QDate::currentDate());
-                in.school = school;
-                if (!in.trials.empty() && !in.trials.front().variant.empty())
-                    in.choices.situation["variant"] = in.trials.front().variant;
-                for (const Decision& decision : data->decisions)
-                    (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn
-                                                                 : in.choices.decisions.setAside)
-                        .push_back(decision.fault);
-                return std::make_shared<const Assessment>(assess(in));
+                return std::make_shared<const Assessment>(
+                    assess(assessmentInput(*data, session, stress, school, QDate::currentDate())));
             },
             [this, generation](Result<std::shared_ptr<const Assessment>> result) {
                 if (generation != assessGeneration_)

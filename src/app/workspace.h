@@ -37,6 +37,8 @@ public:
     [[nodiscard]] std::shared_ptr<const CaseData> snapshot() const { return data_; }
 
     void selectCase(CaseId id);
+    /// Deletes an athlete for good and opens the case opened last before, if there is one.
+    [[nodiscard]] Result<void> eraseAthlete(AthleteId id);
     void selectSession(SessionId id);
     void selectStress(Stress stress);
     void selectRepetition(RepetitionId id);
@@ -74,6 +76,8 @@ signals:
     void saved();
 
 private:
+    Result<void> openRecent();
+    void noteOpened();
     void reload();
     void show(Result<CaseData> loaded);
     void assessLater();

@@ -46,9 +46,14 @@ struct LibraryRequest {
     int id = 0;
     std::string out;
 
+    std::optional<std::string> session, stress;
+
     static Result<std::unique_ptr<LibraryRequest>> read(const Words& words, const std::string& what,
-                                                        const std::string& usage) {
-        const auto arguments = Arguments::parse(words, {what, "out"});
+                                                        const std::string& usage,
+                                                        const std::vector<std::string>& more = {}) {
+        std::vector<std::string> known = {what, "out"};
+        known.insert(known.end(), more.begin(), more.end());
+        const auto arguments = Arguments::parse(words, known);
         if (!arguments)
             return arguments.error();
         if (arguments->plain().size() != 1)
@@ -66,6 +71,8 @@ struct LibraryRequest {
         request->library = std::move(*library);
         request->id = *id;
         request->out = *out;
+        request->session = arguments->value("session");
+        request->stress = arguments->value("stress");
         return request;
     }
 };
@@ -169,7 +176,7 @@ Result<Json> report(const Words& words) {
     const auto request = LibraryRequest::read(words, "assessment", "report LIBRARY --assessment ID --out R.pdf");
     if (!request)
         return request.error();
-    const auto& [qt, library, id, out] = **request;
+    const auto& [qt, library, id, out, session, stress] = **request;
     const auto stored = library->loadAssessment({id});
     if (!stored)
         return stored.error();
@@ -231,10 +238,12 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
 } // namespace
 
 Result<Json> tables(const Words& words) {
-    const auto request = LibraryRequest::read(words, "case", "tables LIBRARY --case ID --out DIR");
+    const auto request = LibraryRequest::read(
+        words, "case", "tables LIBRARY --case ID --out DIR [--session YYYY-MM-DD] [--stress LEVEL]",
+        {"session", "stress"});
     if (!request)
         return request.error();
-    const auto& [qt, library, id, out] = **request;
+    const auto& [qt, library, id, out, day, stress] = **request;
     const auto data = library->loadCase({id});
     if (!data)
         return data.error();
@@ -244,11 +253,19 @@ Result<Json> tables(const Words& words) {
     const QDir folder(absolute(out));
     if (!QDir().mkpath(folder.path()))
         return badInput(out, "a folder that can be written to", "no write");
+    const QDate date = day ? QDate::fromString(QString::fromStdString(*day), Qt::ISODate) : QDate();
+    const auto level = stress ? stressFrom(*stress) : std::nullopt;
+    if (day && !date.isValid())
+        return badInput("command line", "a date in --session, as YYYY-MM-DD", *day);
+    if (stress && !level)
+        return badInput("command line", "a stress level in --stress", *stress);
     std::vector<Trial> own;
     for (const Session& session : data->sessions)
-        if (!session.isModel)
-            for (const Trial& trial : trialsOf(*data, session.id, {}))
+        if (!session.isModel && (!day || session.date == date))
+            for (const Trial& trial : trialsOf(*data, session.id, level))
                 own.push_back(trial);
+    if (own.empty() && (day || stress))
+        return badInput("command line", "a session or level that has repetitions", "none");
     const std::vector<Trial> model = modelTrialsOf(*data);
     std::string observations = "trial,observation,value\n";
     for (const Trial& trial : own)

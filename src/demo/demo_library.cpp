@@ -77,14 +77,25 @@ public:
             return badInput("fencing_lunge.json: " + reading.faults[0].path, reading.faults[0].expected,
                             reading.faults[0].got);
         pack_ = std::move(reading.pack);
-        for (const QString& name : {QStringLiteral("ilka_baseline"), QStringLiteral("instructors")})
-            if (auto ready = prepare(name); !ready)
+        for (const auto& [name, title] : clips())
+            if (auto ready = prepare(name, title); !ready)
                 return ready;
         if (const auto built =
                 library_.change(QStringLiteral("Build the demo"), [&](Edit& edit) { return fill(edit, *text); });
             !built)
             return built.error();
+        if (auto noted = library_.noteOpened(case_, baseline_); !noted) // the story begins there
+            return noted;
         return library_.forgetUndo();
+    }
+
+    /// Names of the sources, and what the clips are called in the case.
+    static std::vector<std::pair<QString, QString>> clips() {
+        return {{QStringLiteral("ilka_baseline"), QStringLiteral("Lunge on call, side")},
+                {QStringLiteral("ilka_baseline_lamp"), QStringLiteral("Lunge on a lamp, side")},
+                {QStringLiteral("ilka_retest"), QStringLiteral("Lunge on call, side")},
+                {QStringLiteral("ilka_retest_lamp"), QStringLiteral("Lunge on a lamp, side")},
+                {QStringLiteral("instructors"), QStringLiteral("Two instructors, side")}};
     }
 
 private:
@@ -93,7 +104,7 @@ private:
         Json truth;
     };
 
-    Result<void> prepare(const QString& name) {
+    Result<void> prepare(const QString& name, const QString& title) {
         const QString from = sources_.clips + u'/' + name + QStringLiteral(".mp4");
         const auto hash = fileHash(from);
         if (!hash)
@@ -102,9 +113,7 @@ private:
         const QString to = QDir(library_.folder()).absoluteFilePath(kept);
         if (!QFileInfo::exists(to) && !QFile::copy(from, to))
             return fault(to.toStdString(), "the clip could not be copied: is there space left?");
-        auto clip = describeClip(to, kept,
-                                 name == QLatin1String("instructors") ? QStringLiteral("Two instructors, side")
-                                                                      : QStringLiteral("Lunge on call, side"));
+        auto clip = describeClip(to, kept, title);
         if (!clip)
             return clip.error();
         auto truth = readTruth(sources_.clips + u'/' + name + QStringLiteral(".truth.json"));
@@ -125,6 +134,9 @@ private:
         ilka.willingness = 0.9;
         ilka.equipment = {QStringLiteral("wall pad"), QStringLiteral("sheet of paper"), QStringLiteral("lamp"),
                           QStringLiteral("mirror"),   QStringLiteral("floor tape"),     QStringLiteral("light box")};
+        ilka.consentGiven = baseline.addDays(-2);
+        ilka.consentUntil = baseline.addYears(1);
+        ilka.consentScope = QStringLiteral("Film and plan within the club; signed by a parent.");
         ilka.notes = QStringLiteral("Trains in the fencing room of the Lanternquay Sports Hall.");
         const auto athlete = edit.addAthlete(ilka);
         if (!athlete)
@@ -144,24 +156,37 @@ private:
             if (!step)
                 return step;
         const auto session = edit.addSession(*id, baseline, QStringLiteral("Baseline"), false);
+        const auto retest = edit.addSession(*id, baseline.addDays(21), QStringLiteral("Retest"), false);
         const auto models = edit.addSession(*id, baseline.addDays(-30), QStringLiteral("Club instructors"), true);
-        if (!session || !models)
-            return !session ? session.error() : models.error();
-        if (auto done = addClip(edit, *session, prepared_[0], false); !done)
-            return done;
-        if (auto done = addClip(edit, *models, prepared_[1], true); !done)
+        for (const auto* made : {&session, &retest, &models})
+            if (!*made)
+                return made->error();
+        case_ = *id;
+        baseline_ = *session;
+        const std::pair<SessionId, Stress> places[] = {{*session, Stress::Calm},
+                                                       {*session, Stress::Surprise},
+                                                       {*retest, Stress::Calm},
+                                                       {*retest, Stress::Surprise}};
+        for (std::size_t i = 0; i < std::size(places); ++i)
+            if (auto done = addClip(edit, places[i].first, prepared_[i], places[i].second, 401 + 10 * i); !done)
+                return done;
+        if (auto done = addClip(edit, *models, prepared_.back(), {}, 402); !done)
             return done;
         return practice(edit, *id, baseline.addDays(3));
     }
 
-    Result<void> addClip(Edit& edit, SessionId session, const Prepared& prepared, bool model) {
-        std::mt19937 random(model ? 402 : 401);
+    /// stress: of the athlete's repetitions; none: a model's clip.
+    Result<void> addClip(Edit& edit, SessionId session, const Prepared& prepared, std::optional<Stress> stress,
+                         std::size_t seed) {
+        const bool model = !stress;
+        std::mt19937 random(static_cast<std::mt19937::result_type>(seed));
         const Json& takes = prepared.truth["takes"];
         const auto section = [&](const Json& take, int from, int to) {
             Section out;
             out.from = from;
             out.to = to;
             out.facing = take["facing"] == "left" ? Side::Left : Side::Right;
+            out.stress = stress.value_or(Stress::Calm);
             if (model) {
                 out.handedness = take["handedness"] == "left" ? Side::Left : Side::Right;
                 out.performer = QString::fromStdString(take["performer"].get<std::string>());
@@ -194,7 +219,7 @@ private:
             for (const Json& rep : reps) {
                 Repetition repetition = markedRepetition(prepared.truth, rep, handedness, pack_, random);
                 if (!model)
-                    observe(repetition);
+                    observe(repetition, *stress, session != baseline_);
                 repetition.variant = "lunge";
                 const auto added = edit.addRepetition(shape.id, repetition);
                 if (!added)
@@ -204,8 +229,11 @@ private:
         return {};
     }
 
-    static void observe(Repetition& r) {
-        static const char* const kResults[8] = {"hit", "rim", "hit", "missed", "hit", "rim", "hit", "hit"};
+    static void observe(Repetition& r, Stress stress, bool later) {
+        static const char* const kFirst[8] = {"hit", "rim", "hit", "missed", "hit", "rim", "hit", "hit"};
+        static const char* const kLamp[8] = {"missed", "rim", "hit", "missed", "rim", "missed", "rim", "hit"};
+        static const char* const kLater[8] = {"hit", "hit", "rim", "hit", "hit", "hit", "hit", "rim"};
+        const char* const* kResults = stress == Stress::Surprise ? kLamp : later ? kLater : kFirst;
         static const char* const kRearFoot[8] = {"yes", "yes", "partly", "yes", "yes", "partly", "yes", "yes"};
         const auto i = static_cast<std::size_t>(r.number - 1) % 8;
         r.result = kResults[i];
@@ -214,14 +242,20 @@ private:
             {"eyes", "yes"}, {"rear_foot", kRearFoot[i]}, {"loose_shoulder", i % 3 == 2 ? "partly" : "yes"}};
     }
 
-    /// Two blocks on the first rung: the first held, the second good.
+    /// Three weeks of blocks: the first rung held and then good, the second flat for two evenings, then good.
     static Result<void> practice(Edit& edit, CaseId id, const QDate& from) {
-        const char* const blocks[2] = {"110110110101", "111011111101"};
-        for (int block = 0; block < 2; ++block)
-            for (int i = 0; i < 12; ++i) {
-                const QDateTime at(from.addDays(qint64(7) * block), QTime(17, 10).addSecs(40 * i));
-                if (auto done = edit.addPractice(id, {0, "late_arm", "hand_leads_wall", blocks[block][i] == '1', at});
-                    !done)
+        struct Block {
+            int day;
+            const char *drill, *good;
+        };
+        static constexpr Block kBlocks[] = {
+            {0, "hand_leads_wall", "110110110101"}, {4, "hand_leads_wall", "111011111101"},
+            {7, "hand_then_step", "101011010110"},  {9, "hand_then_step", "011011010110"},
+            {11, "hand_then_step", "101101101011"}, {14, "hand_then_step", "111101111111"}};
+        for (const Block& block : kBlocks)
+            for (int i = 0; block.good[i] != 0; ++i) {
+                const QDateTime at(from.addDays(block.day), QTime(17, 10).addSecs(40 * i));
+                if (auto done = edit.addPractice(id, {0, "late_arm", block.drill, block.good[i] == '1', at}); !done)
                     return done;
             }
         return {};
@@ -231,6 +265,8 @@ private:
     DemoSources sources_;
     Pack pack_;
     std::vector<Prepared> prepared_;
+    CaseId case_;
+    SessionId baseline_;
 };
 
 } // namespace

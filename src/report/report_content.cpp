@@ -1,6 +1,7 @@
 #include "report/report_content.h"
 
 #include "report/words.h"
+#include "store/case_assessment.h"
 
 #include <QRegularExpression>
 
@@ -124,7 +125,6 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
 
 namespace {
 
-Day dayOf(const QDate& date) { return Day(std::chrono::days(QDate(1970, 1, 1).daysTo(date))); }
 QString shown(const QDate& day) { return day.toString(QStringLiteral("d MMM yyyy")); }
 
 } // namespace

@@ -112,6 +112,33 @@ std::vector<SimulatedClip> demoClips() {
     baseline.frames = take.repetitions.back().to + 13;
     baseline.takes = {take};
 
+    // The same session, reacting to a lamp: later and further forward. Three weeks on: in time on call, and back to
+    // the old way before the lamp.
+    const auto session = [&](const char* name, const LungeStyle& style, std::uint32_t seed) {
+        SimulatedClip clip;
+        clip.name = name;
+        clip.seed = seed;
+        Take again = take;
+        again.repetitions.clear();
+        addRepetitions(again, 6, 12, 1, style, 7100 + seed);
+        clip.frames = again.repetitions.back().to + 13;
+        clip.takes = {again};
+        return clip;
+    };
+    LungeStyle lamp = ilka;
+    lamp.straight = .735f;
+    lamp.leanDeg = 34;
+    lamp.rearSagDeg = 17;
+    LungeStyle later = ilka;
+    later.straight = .50f;
+    later.stepX = .545f;
+    later.pelvisX = .300f;
+    later.leanDeg = 22;
+    later.rearSagDeg = 11;
+    LungeStyle laterLamp = lamp;
+    laterLamp.straight = .665f;
+    laterLamp.leanDeg = 28;
+
     SimulatedClip models;
     models.name = "instructors";
     models.seed = 23;
@@ -131,7 +158,8 @@ std::vector<SimulatedClip> demoClips() {
     addRepetitions(second, 4, first.repetitions.back().to + 13, 1, b, 7303);
     models.frames = second.repetitions.back().to + 13;
     models.takes = {first, second};
-    return {baseline, models};
+    return {baseline, session("ilka_baseline_lamp", lamp, 31), session("ilka_retest", later, 37),
+            session("ilka_retest_lamp", laterLamp, 41), models};
 }
 
 FrameTruth frameTruth(const SimulatedClip& clip, int frame) {

@@ -36,7 +36,7 @@ struct SimulatedClip {
     std::uint32_t seed = 1;
 };
 
-/// The clips that ship: "ilka_baseline", "instructors".
+/// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors".
 [[nodiscard]] std::vector<SimulatedClip> demoClips();
 
 /// Joint centres of a frame in pixels, by anatomical name and "tip".

@@ -19,6 +19,12 @@ const Clip* CaseData::clip(ClipId wanted) const {
 
 const Repetition* CaseData::repetition(RepetitionId wanted) const { return placeOf(*this, wanted).repetition; }
 
+Consent consentOn(const Athlete& athlete, const QDate& day) {
+    if (!athlete.consentGiven.isValid() || athlete.consentGiven > day)
+        return Consent::Missing;
+    return athlete.consentUntil.isValid() && athlete.consentUntil < day ? Consent::Expired : Consent::Valid;
+}
+
 RepetitionPlace placeOf(const CaseData& data, RepetitionId id) {
     for (const Session& session : data.sessions)
         for (const Clip& clip : session.clips)

@@ -26,6 +26,8 @@ struct Athlete {
     QString level, goal, notes;
     double willingness = 1; ///< 0..1
     QStringList limits, equipment;
+    QDate consentGiven, consentUntil; ///< to be filmed and measured; not valid: not given, without an end
+    QString consentScope;             ///< what it covers, in words
     bool operator==(const Athlete&) const = default;
 };
 
@@ -144,6 +146,7 @@ struct CaseData {
     QString title;
     Pack pack;
     QString school = QStringLiteral("root");
+    SessionId lastSession; ///< shown last; 0: none yet
     std::vector<Competition> competitions;
     std::vector<Belief> beliefs;
     std::vector<Session> sessions; ///< the athlete's by date, then the models'
@@ -156,6 +159,10 @@ struct CaseData {
     [[nodiscard]] const Clip* clip(ClipId id) const;
     [[nodiscard]] const Repetition* repetition(RepetitionId id) const;
 };
+
+/// Whether people may be shown what was filmed of this athlete.
+enum class Consent { Missing, Expired, Valid };
+[[nodiscard]] Consent consentOn(const Athlete& athlete, const QDate& day);
 
 /// Where a repetition stands in its case.
 struct RepetitionPlace {

@@ -270,8 +270,8 @@ private:
     }
 
     void athlete(const JsonNode& node) {
-        node.expectObject(
-            {"name", "birth_year", "handedness", "level", "goal", "notes", "willingness", "limits", "equipment"});
+        node.expectObject({"name", "birth_year", "handedness", "level", "goal", "notes", "willingness", "limits",
+                           "equipment", "consent_given", "consent_until", "consent_scope"});
         Athlete& a = out_.data.athlete;
         a.name = qt(node.text("name"));
         constexpr int kLastYear = 3000;
@@ -283,6 +283,9 @@ private:
         a.willingness = node.requiredNumber("willingness", 0, 1);
         a.limits = lines(node, "limits");
         a.equipment = lines(node, "equipment");
+        a.consentGiven = date(node, "consent_given", false);
+        a.consentUntil = date(node, "consent_until", false);
+        a.consentScope = qt(node.text("consent_scope", false));
     }
 
     void session(const JsonNode& node) {
@@ -525,7 +528,10 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                 {"notes", plain(a.notes)},
                 {"willingness", a.willingness},
                 {"limits", texts(a.limits)},
-                {"equipment", texts(a.equipment)}}},
+                {"equipment", texts(a.equipment)},
+                {"consent_given", iso(a.consentGiven)},
+                {"consent_until", iso(a.consentUntil)},
+                {"consent_scope", plain(a.consentScope)}}},
               {"competitions", Json::array()},
               {"beliefs", Json::array()},
               {"sessions", Json::array()},

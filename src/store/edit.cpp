@@ -69,10 +69,13 @@ Result<AthleteId> Edit::addAthlete(const Athlete& a) {
     return stored.id;
 }
 Result<void> Edit::setAthlete(const Athlete& a) {
-    return exec(QStringLiteral("UPDATE athlete SET name=?, birth_year=?, handedness=?, level=?, goal=?, notes=?, "
-                               "willingness=?, limits=?, equipment=? WHERE id=?"),
-                {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal, a.notes, a.willingness,
-                 a.limits.join(u'\n'), a.equipment.join(u'\n'), qint64(a.id.value)});
+    return exec(
+        QStringLiteral("UPDATE athlete SET name=?, birth_year=?, handedness=?, level=?, goal=?, notes=?, "
+                       "willingness=?, limits=?, equipment=?, consent_given=?, consent_until=?, consent_scope=? "
+                       "WHERE id=?"),
+        {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal, a.notes, a.willingness,
+         a.limits.join(u'\n'), a.equipment.join(u'\n'), iso(a.consentGiven), iso(a.consentUntil),
+         a.consentScope.isNull() ? QStringLiteral("") : a.consentScope, qint64(a.id.value)});
 }
 Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText) {
     const auto id =

@@ -64,12 +64,14 @@ public:
         data_.id = id;
         std::int64_t athlete = 0;
         QString packText;
-        each("SELECT athlete_id, title, pack, school FROM skill_case WHERE id=?", id.value, [&](const QSqlQuery& row) {
-            athlete = row.value(0).toLongLong();
-            data_.title = row.value(1).toString();
-            packText = row.value(2).toString();
-            data_.school = row.value(3).toString();
-        });
+        each("SELECT athlete_id, title, pack, school, session_id FROM skill_case WHERE id=?", id.value,
+             [&](const QSqlQuery& row) {
+                 athlete = row.value(0).toLongLong();
+                 data_.title = row.value(1).toString();
+                 packText = row.value(2).toString();
+                 data_.school = row.value(3).toString();
+                 data_.lastSession = {row.value(4).toLongLong()};
+             });
         if (!error_ && athlete == 0)
             return badInput(db_.file().toStdString(), "a case with the id " + std::to_string(id.value), "none");
         if (!error_) {
@@ -137,7 +139,8 @@ private:
     }
 
     void person(std::int64_t id) {
-        each("SELECT name, birth_year, handedness, level, goal, notes, willingness, limits, equipment FROM athlete "
+        each("SELECT name, birth_year, handedness, level, goal, notes, willingness, limits, equipment, "
+             "consent_given, consent_until, consent_scope FROM athlete "
              "WHERE id=?",
              id, [&](const QSqlQuery& row) {
                  Athlete& a = data_.athlete;
@@ -151,6 +154,9 @@ private:
                  a.willingness = row.value(6).toDouble();
                  a.limits = linesOf(row.value(7));
                  a.equipment = linesOf(row.value(8));
+                 a.consentGiven = dateOf(row.value(9));
+                 a.consentUntil = dateOf(row.value(10));
+                 a.consentScope = row.value(11).toString();
              });
         each("SELECT id, date, title FROM competition WHERE athlete_id=? ORDER BY date", id, [&](const QSqlQuery& row) {
             data_.competitions.push_back({row.value(0).toLongLong(), dateOf(row.value(1)), row.value(2).toString()});
@@ -361,6 +367,17 @@ Result<std::vector<CaseEntry>> Library::cases() const {
                        rows->value(2).toString(),
                        momentOf(rows->value(3))});
     return out;
+}
+
+Result<void> Library::noteOpened(CaseId id, SessionId session) {
+    if (!writable_)
+        return {};
+    return transaction([&]() -> Result<void> {
+        const auto done = db_.run(
+            QStringLiteral("UPDATE skill_case SET opened=?, session_id=? WHERE id=?"),
+            {QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs), qint64(session.value), qint64(id.value)});
+        return done ? Result<void>() : Result<void>(done.error());
+    });
 }
 
 Result<CaseData> Library::loadCase(CaseId id) const { return CaseReader(db_, folder_).read(id); }

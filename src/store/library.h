@@ -38,6 +38,9 @@ public:
     [[nodiscard]] QString recovered() const { return recovered_; }
 
     [[nodiscard]] Result<std::vector<CaseEntry>> cases() const;
+    /// Puts a case first in cases(), with the session shown; no undo step. Nothing where the library is open for
+    /// reading.
+    [[nodiscard]] Result<void> noteOpened(CaseId id, SessionId session);
     /// The whole case; times and marks included.
     [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
     /// The case again after a change that touched no more than repetitions: only those are read.

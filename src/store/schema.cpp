@@ -82,6 +82,16 @@ CREATE INDEX section_clip ON section (clip_id);
 CREATE INDEX clip_session ON clip (session_id);
 
 CREATE INDEX session_case ON session (case_id)
+)"),
+                                            // 2: the session shown last; consent to be filmed.
+                                            QStringLiteral(R"(
+ALTER TABLE skill_case ADD COLUMN session_id INTEGER NOT NULL DEFAULT 0;
+
+ALTER TABLE athlete ADD COLUMN consent_given TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE athlete ADD COLUMN consent_until TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE athlete ADD COLUMN consent_scope TEXT NOT NULL DEFAULT ''
 )")};
     return kMigrations;
 }

@@ -51,7 +51,7 @@ private slots:
         Driver& d = *d_;
         d.step("film");
         QVERIFY(d.shows("filmStage"));
-        QVERIFY(d.headline().contains(QStringLiteral("8 repetitions")));
+        QVERIFY(d.headline().contains(QStringLiteral("2 clips, 14 repetitions")));
         // Remove the last repetition and cut it again while looking at the clip.
         const Repetition last = d.data().sessions.front().clips.front().sections.front().repetitions.back();
         d.workspace.selectRepetition(last.id);
@@ -198,7 +198,7 @@ private slots:
     void practiceCountsAndTakesBack() {
         Driver& d = *d_;
         const std::size_t before = onDisk().practice.size();
-        d.click("practise-hand_then_step");
+        d.click("practise-coin_lunge");
         QTRY_COMPARE(d.window->currentPage(), QStringLiteral("practice"));
         QVERIFY(d.find<QLabel>("verdict")->text().contains(QStringLiteral("not begun")));
         for (int i = 0; i < 12; ++i)

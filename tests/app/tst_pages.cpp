@@ -63,7 +63,7 @@ private slots:
                 }
             }
             QVERIFY2(!d.window->page(id)->headline().isEmpty(), qPrintable(id)); // shown, missing, next
-            if (id != QStringLiteral("packs") && id != QStringLiteral("mirror"))
+            if (id != QStringLiteral("packs") && id != QStringLiteral("mirror") && id != QStringLiteral("progress"))
                 QVERIFY2(controls > 0, qPrintable(id));
         }
     }
@@ -169,7 +169,7 @@ private slots:
         QTRY_VERIFY(d.quiet());
         const auto assessment = d.workspace.assessment();
         QVERIFY(assessment);
-        const Finding* chosen = nullptr;
+        const Finding* chosen = nullptr; // of an assessment that stays: `assessment` holds it
         for (const Finding& finding : assessment->findings.ranked)
             if (finding.present)
                 chosen = &finding;
@@ -186,8 +186,17 @@ private slots:
                 QVERIFY2(places->text().contains(words::schoolName(school) + u' ' +
                                                  QString::number(chosen->places[static_cast<std::size_t>(school)])),
                          qPrintable(places->text()));
-        // What could not be judged says what would settle it.
-        QVERIFY(!d.find<QLabel>("wish")->text().isEmpty());
+        // Both conditions are filmed: no clip is asked for. Without the harder one it is.
+        QVERIFY(!d.window->findChild<QLabel*>(QStringLiteral("wish")));
+        const ClipId lamp = d.data().sessions.front().clips[1].id;
+        QVERIFY(d.workspace.apply(QStringLiteral("Remove"), [&](Edit& edit) { return edit.removeClip(lamp); }));
+        QTRY_VERIFY(d.quiet());
+        for (int i = 0; i < list->count(); ++i)
+            if (list->item(i)->data(Qt::UserRole).toString().toStdString() == chosen->fault)
+                list->setCurrentRow(i);
+        QTest::qWait(1);
+        const auto* wish = d.find<QLabel>("wish");
+        QVERIFY(wish && !wish->text().isEmpty());
     }
     void whatTheAthleteFeltIsKeptAndSetAgainstTheFilm() {
         QTemporaryDir dir;

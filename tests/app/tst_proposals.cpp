@@ -43,7 +43,7 @@ private slots:
         app_ = std::make_unique<Driver>();
         QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
         // The second repetition, shortened to its movement, as it comes from the Film page: nothing set in it.
-        for (const Trial& trial : trialsOf(app_->data(), app_->workspace.session(), {}))
+        for (const Trial& trial : trialsOf(app_->data(), app_->workspace.session(), Stress::Calm))
             if (trial.number == 2)
                 id_ = repetitionId(trial.id);
         app_->workspace.selectRepetition(id_);

@@ -29,6 +29,86 @@ class TestCli : public QObject {
     }
 
 private slots:
+    void trackAndPropose() {
+        // Shapes as scripts rely on them; how good the places are is tests/media's matter.
+        const QString clip = QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4");
+        const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json")["landmarks_px"];
+        const auto at = [&](const char* landmark, std::size_t frame) {
+            return QByteArray::number(truth[landmark][frame][0].get<double>()) + ',' +
+                   QByteArray::number(truth[landmark][frame][1].get<double>());
+        };
+        const QString points =
+            file(QStringLiteral("points.csv"), "landmark,x_px,y_px,frame,sigma_px\nleft_toe," + at("left_toe", 40) +
+                                                   ",,0.2\nleft_toe," + at("left_toe", 44) + ",44,0.2\n");
+        const QString out = dir_.filePath(QStringLiteral("tracked.csv"));
+        const Answer tracked = runCli({QStringLiteral("track"), clip, QStringLiteral("--from"), QStringLiteral("40"),
+                                       QStringLiteral("--to"), QStringLiteral("44"), QStringLiteral("--points"), points,
+                                       QStringLiteral("--out"), out});
+        QCOMPARE(tracked.code, 0);
+        const Json& path = tracked.json["points"][0];
+        QCOMPARE(path["landmark"].get<std::string>(), std::string("left_toe"));
+        QCOMPARE(path["frames"].size(), std::size_t(5));
+        QCOMPARE(path["frames"][2]["frame"].get<int>(), 42);
+        QCOMPARE(path["frames"][2]["status"].get<std::string>(), std::string("tracked"));
+        QVERIFY(std::abs(path["frames"][2]["x_px"].get<double>() - truth["left_toe"][42][0].get<double>()) < 2);
+        QVERIFY(path["frames"][2]["sigma_px"].get<double>() > 0);
+        // What comes out goes in again.
+        QFile table(out);
+        QVERIFY(table.open(QIODevice::ReadOnly));
+        QVERIFY(table.readAll().startsWith("trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n"));
+        const Answer again = runCli({QStringLiteral("track"), clip, QStringLiteral("--from"), QStringLiteral("40"),
+                                     QStringLiteral("--to"), QStringLiteral("41"), QStringLiteral("--points"), out});
+        QCOMPARE(again.code, 0);
+
+        const Answer proposed = runCli({QStringLiteral("propose"), clip, QStringLiteral("--from"), QStringLiteral("40"),
+                                        QStringLiteral("--to"), QStringLiteral("41")});
+        QCOMPARE(proposed.code, 0);
+        QCOMPARE(proposed.json["points"].size(), std::size_t(21)); // 17 joints, heels, toes
+        const Json& point = proposed.json["points"][0]["frames"][0];
+        for (const char* key : {"frame", "x_px", "y_px", "sigma_px", "confidence"})
+            QVERIFY2(point[key].is_number(), key);
+        for (const QStringList& bad :
+             {QStringList{QStringLiteral("--from"), QStringLiteral("40"), QStringLiteral("--to"), QStringLiteral("39")},
+              {QStringLiteral("--from"), QStringLiteral("40"), QStringLiteral("--to"), QStringLiteral("99999")},
+              {QStringLiteral("--from"), QStringLiteral("40")},
+              {QStringLiteral("--from"), QStringLiteral("0"), QStringLiteral("--to"), QStringLiteral("1"),
+               QStringLiteral("--box"), QStringLiteral("1,2,3")}}) {
+            const Answer answer = runCli(QStringList{QStringLiteral("propose"), clip} + bad);
+            QVERIFY2(answer.code == 2 && answer.json["error"]["expected"].is_string(), qPrintable(bad.join(u' ')));
+        }
+        const QString broken = file(QStringLiteral("broken.csv"), "landmark,x_px,y_px\ntip,1,x\n");
+        const Answer answer = runCli({QStringLiteral("track"), clip, QStringLiteral("--from"), QStringLiteral("0"),
+                                      QStringLiteral("--to"), QStringLiteral("1"), QStringLiteral("--points"), broken});
+        QCOMPARE(answer.code, 2);
+        QVERIFY(answer.json["error"]["where"].get<std::string>().ends_with("broken.csv:2"));
+    }
+    void aCaseOutAndIn() {
+        const QString library = dir_.filePath(QStringLiteral("lib")), zip = dir_.filePath(QStringLiteral("c.zip")),
+                      other = dir_.filePath(QStringLiteral("other"));
+        QCOMPARE(runCli({QStringLiteral("demo"), library}).code, 0);
+        const Answer out = runCli({QStringLiteral("export"), library, QStringLiteral("--case"), QStringLiteral("1"),
+                                   QStringLiteral("--out"), zip});
+        QCOMPARE(out.code, 0);
+        QCOMPARE(out.json["clips"].get<int>(), 5);
+        QCOMPARE(out.json["clips_left_out"].get<int>(), 0);
+        const Answer shown =
+            runCli({QStringLiteral("import"), other, zip, QStringLiteral("--only-show"), QStringLiteral("yes")});
+        QCOMPARE(shown.code, 0);
+        QVERIFY(shown.json["case"].is_null());
+        QCOMPARE(runCli({QStringLiteral("verify"), other}).json["cases"].get<int>(), 0);
+        const Answer in = runCli({QStringLiteral("import"), other, zip});
+        QCOMPARE(in.code, 0);
+        QCOMPARE(in.json["athlete_known"].get<bool>(), false);
+        const Json before = runCli({QStringLiteral("verify"), library}).json,
+                   after = runCli({QStringLiteral("verify"), other}).json;
+        QCOMPARE(after.dump(), before.dump()); // as many of everything, and every clip with its hash
+        QVERIFY(after["ok"].get<bool>());
+        QCOMPARE(runCli({QStringLiteral("import"), other, library + QStringLiteral("/library.sqlite")}).code, 2);
+        QCOMPARE(runCli({QStringLiteral("export"), library, QStringLiteral("--case"), QStringLiteral("9"),
+                         QStringLiteral("--out"), zip})
+                     .code,
+                 2);
+    }
     void rungs() {
         const Answer nine = runCli(words("rung --reps 9/12"));
         QCOMPARE(nine.code, 0);
@@ -159,7 +239,7 @@ private slots:
         const Answer check = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(check.code, 0);
         QCOMPARE(check.json["ok"].get<bool>(), true);
-        QCOMPARE(check.json["repetitions"].get<int>(), 16);
+        QCOMPARE(check.json["repetitions"].get<int>(), 34);
         QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 2); // never over a library
         QCOMPARE(runCli({QStringLiteral("report"), folder, QStringLiteral("--assessment"), QStringLiteral("5"),
                          QStringLiteral("--out"), dir_.filePath(QStringLiteral("r.pdf"))})
@@ -167,10 +247,13 @@ private slots:
                  2);
         QCOMPARE(runCli({QStringLiteral("verify"), dir_.filePath(QStringLiteral("none"))}).code, 2);
         const QString tables = dir_.filePath(QStringLiteral("tables"));
-        QCOMPARE(runCli({QStringLiteral("tables"), folder, QStringLiteral("--case"), QStringLiteral("1"),
-                         QStringLiteral("--out"), tables})
-                     .code,
-                 0);
+        const QStringList one = {QStringLiteral("tables"), folder, QStringLiteral("--case"), QStringLiteral("1"),
+                                 QStringLiteral("--out"),  tables};
+        QCOMPARE(runCli(one).json["trials"].get<int>(), 26); // of all sessions
+        QCOMPARE(runCli(one + words("--session 2026-11-24")).json["trials"].get<int>(), 12);
+        QCOMPARE(runCli(one + words("--session 1999-01-01")).code, 2);
+        QCOMPARE(runCli(one + words("--stress sleepy")).code, 2);
+        QCOMPARE(runCli(one + words("--session 2026-11-03 --stress calm")).json["trials"].get<int>(), 8);
         const Answer assessed =
             runCli({QStringLiteral("assess"), QStringLiteral("--pack"), tables + "/pack.json",
                     QStringLiteral("--landmarks"), tables + "/landmarks.csv", QStringLiteral("--events"),
@@ -186,7 +269,7 @@ private slots:
             QFile::remove(folder + QStringLiteral("/media/") + clip);
         const Answer gone = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(gone.code, 2);
-        QCOMPARE(gone.json["missing_media"].size(), std::size_t(2));
+        QCOMPARE(gone.json["missing_media"].size(), std::size_t(5));
     }
     void unknownCommands() {
         QCOMPARE(runCli({}).code, 2);

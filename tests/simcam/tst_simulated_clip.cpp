@@ -61,7 +61,7 @@ private slots:
         QTest::addColumn<int>("frame");
         QTest::newRow("guard") << 0 << 12;
         QTest::newRow("lunge") << 0 << 57;
-        QTest::newRow("second instructor") << 1 << 480;
+        QTest::newRow("second instructor") << 4 << 480;
     }
     void threeFramesRenderedAgain() {
         QFETCH(int, clip);

@@ -1,5 +1,6 @@
 #include "app/athlete/athlete_page.h"
 
+#include "app/athlete/consent_box.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -191,6 +192,11 @@ QWidget* AthletePage::buildMiddle() {
                                     [=](Edit& edit) { return edit.addCompetition(id, date, title); }))
             competitionTitle_->clear();
     });
+    c->addSpacing(10);
+    c->addWidget(label(tr("CONSENT TO FILM"), theme::kHeading));
+    consent_ = new ConsentBox;
+    connect(consent_, &ConsentBox::edited, this, &AthletePage::saveAthlete);
+    c->addWidget(consent_);
     c->addStretch();
     return widget;
 }
@@ -303,6 +309,7 @@ void AthletePage::refresh() {
          {std::pair{limits_, a.limits.join(u'\n')}, {equipment_, a.equipment.join(u'\n')}, {notes_, a.notes}})
         if (edit->toPlainText() != text && !edit->hasFocus())
             edit->setPlainText(text);
+    consent_->setAthlete(a);
     showCompetitions();
     showBeliefs();
     showSessions();
@@ -322,6 +329,7 @@ void AthletePage::saveAthlete() {
     a.limits = trimmedLines(limits_);
     a.equipment = trimmedLines(equipment_);
     a.notes = notes_->toPlainText().trimmed();
+    consent_->fill(a);
     if (a.name.isEmpty()) {
         workspace().say(tr("The athlete needs a name; the old one is kept."), true);
         refresh();
@@ -331,12 +339,15 @@ void AthletePage::saveAthlete() {
     if (a == old)
         return;
     // Leaving one field may save what was typed in another: the step is named after what changed.
-    const QString what = a.limits != old.limits           ? tr("Change the limits")
-                         : a.equipment != old.equipment   ? tr("Change the equipment")
-                         : a.goal != old.goal             ? tr("Change the goal")
-                         : a.name != old.name             ? tr("Change the name")
-                         : a.handedness != old.handedness ? tr("Change the hand")
-                                                          : tr("Change the athlete");
+    const QString what =
+        a.limits != old.limits           ? tr("Change the limits")
+        : a.equipment != old.equipment   ? tr("Change the equipment")
+        : a.goal != old.goal             ? tr("Change the goal")
+        : a.name != old.name             ? tr("Change the name")
+        : a.handedness != old.handedness ? tr("Change the hand")
+        : a.consentGiven != old.consentGiven || a.consentUntil != old.consentUntil || a.consentScope != old.consentScope
+            ? tr("Change the consent")
+            : tr("Change the athlete");
     workspace().apply(what, [a](Edit& edit) { return edit.setAthlete(a); });
 }
 

@@ -14,6 +14,8 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class ConsentBox;
+
 class AthletePage : public Page {
     Q_OBJECT
 public:
@@ -39,6 +41,7 @@ private:
     QDateEdit *competitionDate_, *sessionDate_;
     QDoubleSpinBox* beliefValue_;
     QPushButton* lock_;
+    ConsentBox* consent_;
     QVBoxLayout *competitions_, *beliefs_, *sessions_;
     bool filling_ = false;
 };

@@ -1,5 +1,6 @@
 #include "app/handover/handover_page.h"
 
+#include "app/athlete/consent_box.h"
 #include "app/theme.h"
 #include "media/clip_reader.h"
 #include "report/words.h"
@@ -161,7 +162,8 @@ void HandoverPage::preview() {
     leaves_->setText(tr("Name, skill, %1 still pictures with the athlete's or the instructors' faces, measured values "
                         "and the plan. No clip. "
                         "Hand it on only to those whom the athlete, or the parents of a child, agreed to.")
-                         .arg(pictures));
+                         .arg(pictures) +
+                     u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
     workspace().jobs().start<std::vector<QImage>>(
         tr("Laying out the plan"), this,
         [content](JobControl& control) -> Result<std::vector<QImage>> {

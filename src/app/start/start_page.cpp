@@ -1,5 +1,6 @@
 #include "app/start/start_page.h"
 
+#include "app/start/case_shelf.h"
 #include "app/theme.h"
 #include "core/pack_reader.h"
 #include "demo/demo_library.h"
@@ -20,6 +21,7 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     auto* outer = new QHBoxLayout(this);
     outer->setContentsMargins(48, 36, 48, 36);
     outer->setSpacing(48);
+    shelf_ = new CaseShelf(workspace, this);
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
     left->addWidget(label(tr("Start a case"), theme::kBig));
@@ -44,9 +46,8 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     left->addWidget(start, 0, Qt::AlignLeft);
     waiting_ = label({}, theme::kQuiet);
     left->addWidget(waiting_);
-    left->addStretch();
-    auto* right = new QVBoxLayout;
-    right->setSpacing(8);
+    auto* right = left;
+    right->addSpacing(20);
     right->addWidget(label(tr("Open the demo case"), theme::kBig));
     right->addWidget(
         label(tr("Ilka Sandrey fences left-handed. Eight lunges are filmed, marked and compared with two instructors: "
@@ -62,8 +63,8 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
                               "Everything stays on this machine."),
                            theme::kQuiet));
     right->addStretch();
+    outer->addWidget(shelf_, 1);
     outer->addLayout(left, 1);
-    outer->addLayout(right, 1);
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
     for (const QString& file : QDir(sources.packs).entryList({QStringLiteral("*.json")}, QDir::Files)) {
         QFile pack(sources.packs + u'/' + file);
@@ -74,6 +75,7 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
         if (reading.faults.empty())
             skill_->addItem(words::text(reading.pack.title), QString::fromUtf8(text));
     }
+    connect(shelf_, &CaseShelf::opened, this, [this] { emit goTo(QStringLiteral("athlete")); });
     connect(start, &QPushButton::clicked, this, &StartPage::startCase);
     connect(name_, &QLineEdit::returnPressed, this, &StartPage::startCase);
     connect(demo, &QPushButton::clicked, this, &StartPage::openDemo);
@@ -81,10 +83,17 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
 }
 
 QString StartPage::headline() const {
+    if (workspace().hasCase())
+        return tr("Open is the case of %1. <b>Next: open another, start one, or bring one in.</b>")
+            .arg(workspace().data().athlete.name.toHtmlEscaped());
     return tr("This library has no case yet. <b>Next: start one, or open the demo.</b>");
 }
 
 void StartPage::refresh() {
+    shelf_->refresh();
+    // What a newcomer does first stands first.
+    static_cast<QBoxLayout*>(layout())->setDirection(shelf_->isEmpty() ? QBoxLayout::RightToLeft
+                                                                       : QBoxLayout::LeftToRight);
     waiting_->setText(clips_.isEmpty()
                           ? QString()
                           : tr("Waiting for the case: %1.")
@@ -138,6 +147,8 @@ void StartPage::openDemo() {
     workspace().setDemo(true);
     if (const auto opened = workspace().open(folder); !opened)
         workspace().say(words::text(opened.error().sentence()), true);
+    else
+        emit goTo(QStringLiteral("athlete"));
 }
 
 } // namespace riflesso

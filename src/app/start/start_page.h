@@ -1,5 +1,5 @@
 #pragma once
-// First start, empty library: open the demo, or start a case.
+// Cases: those of the library, a new one, the demo. It comes first where the library is empty.
 
 #include "app/page.h"
 
@@ -7,6 +7,8 @@ class QComboBox;
 class QLineEdit;
 
 namespace riflesso {
+
+class CaseShelf;
 
 class StartPage : public Page {
     Q_OBJECT
@@ -21,6 +23,7 @@ public:
 private:
     void startCase();
     void openDemo();
+    CaseShelf* shelf_;
     QLineEdit* name_;
     QComboBox *skill_, *handedness_;
     QLabel* waiting_;

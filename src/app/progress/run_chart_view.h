@@ -1,0 +1,29 @@
+#pragma once
+// A measure over the sessions of a case: medians with their ±, and the band that chance alone would fill.
+
+#include "core/deviation.h"
+#include "core/progress.h"
+
+#include <QString>
+#include <QWidget>
+
+#include <optional>
+
+namespace riflesso {
+
+class RunChartView : public QWidget {
+    Q_OBJECT
+public:
+    explicit RunChartView(QWidget* parent = nullptr);
+    /// title with its unit; decimals of the numbers.
+    void setChart(const RunChart& chart, const QString& title, const QString& unit);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    RunChart chart_;
+    QString title_, unit_;
+};
+
+} // namespace riflesso

@@ -1,0 +1,49 @@
+#pragma once
+// The cases of the library: find and open one; take the open one out as an archive, bring one in, delete an athlete for
+// good.
+
+#include "app/workspace.h"
+
+#include <QLabel>
+#include <QWidget>
+
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+
+namespace riflesso {
+
+class CaseArchive;
+
+class CaseShelf : public QWidget {
+    Q_OBJECT
+public:
+    CaseShelf(Workspace& workspace, QWidget* parent);
+    ~CaseShelf() override;
+    void refresh();
+    [[nodiscard]] bool isEmpty() const { return entries_.empty(); }
+
+    /// What the buttons do once a file is chosen.
+    void writeArchive(const QString& path);
+    void readArchive(const QString& path);
+
+signals:
+    void opened(); ///< a case was opened or brought in
+
+private:
+    void fill();
+    void openChosen();
+    void ask(const QString& question, const QString& yes, std::function<void()> work);
+    void askToBringIn(std::shared_ptr<CaseArchive> archive);
+    void askToDelete();
+
+    Workspace& workspace_;
+    std::vector<CaseEntry> entries_;
+    QLineEdit* filter_;
+    QListWidget* list_;
+    QPushButton *write_, *bring_, *delete_, *yes_, *no_;
+    QLabel *title_, *question_;
+    std::function<void()> work_;
+};
+
+} // namespace riflesso

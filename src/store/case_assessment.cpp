@@ -1,0 +1,98 @@
+#include "store/case_assessment.h"
+
+#include <algorithm>
+#include <set>
+
+namespace riflesso {
+namespace {
+
+/// An assessment as a retest takes it: through the same reader as a file of it, so that both judge alike.
+AssessedSet setOf(const Assessment& assessment) {
+    const auto set =
+        readAssessedSet(assessmentJson(assessment).dump(-1, ' ', false, Json::error_handler_t::replace), "assessment");
+    return set ? *set : AssessedSet();
+}
+
+std::set<Stress> levelsOf(const CaseData& data, SessionId session) {
+    std::set<Stress> out;
+    for (const Trial& trial : trialsOf(data, session, {}))
+        if (trial.stress && !trial.marks.empty())
+            out.insert(*trial.stress);
+    return out;
+}
+
+} // namespace
+
+Day dayOf(const QDate& date) { return Day(std::chrono::days(QDate(1970, 1, 1).daysTo(date))); }
+
+AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::optional<Stress> stress, School school,
+                                const QDate& today) {
+    AssessmentInput in;
+    in.pack = data.pack;
+    in.trials = trialsOf(data, session, stress);
+    in.modelTrials = modelTrialsOf(data);
+    in.facts = factsOf(data, today);
+    in.school = school;
+    if (!in.trials.empty() && !in.trials.front().variant.empty())
+        in.choices.situation["variant"] = in.trials.front().variant;
+    for (const Decision& decision : data.decisions)
+        (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn : in.choices.decisions.setAside)
+            .push_back(decision.fault);
+    return in;
+}
+
+std::vector<Stress> commonLevels(const CaseData& data, SessionId before, SessionId after) {
+    const std::set<Stress> first = levelsOf(data, before), second = levelsOf(data, after);
+    std::vector<Stress> out;
+    std::set_intersection(first.begin(), first.end(), second.begin(), second.end(), std::back_inserter(out));
+    return out;
+}
+
+Progress progressOf(const CaseData& data, SessionId before, SessionId after, std::optional<Stress> stress,
+                    School school, const QDate& today) {
+    Progress out;
+    out.before = before;
+    out.after = after;
+    out.stress = stress;
+    const Assessment first = assess(assessmentInput(data, before, stress, school, today));
+    const auto assessed = [&](SessionId session, std::optional<Stress> level) {
+        AssessmentInput in = assessmentInput(data, session, level, school, today);
+        in.cutoffHz = first.cutoff.hz; // else two sets would be smoothed differently
+        return assess(in);
+    };
+    const Assessment second = assessed(after, stress);
+    out.first = setOf(first);
+    out.second = setOf(second);
+    out.retest = compareSets(out.first, out.second);
+    for (const SetDeviation& deviation : first.deviations)
+        out.tolerances[deviation.measure] = deviation.tolerance;
+    for (const Belief& belief : data.beliefs)
+        if (belief.value && belief.locked)
+            if (const auto score = scoreGuess(data.pack, first, {Guesser::Athlete, belief.measure, *belief.value}))
+                out.guesses.push_back(*score);
+    if (levelsOf(data, before).size() > 1 || levelsOf(data, after).size() > 1) {
+        const Assessment firstAll = assessed(before, {}), secondAll = assessed(after, {});
+        const auto trialsBefore = trialsOf(data, before, {}), trialsAfter = trialsOf(data, after, {});
+        for (const FaultDef& fault : data.pack.faults) {
+            const Finding *then = firstAll.findings.find(fault.id), *now = secondAll.findings.find(fault.id);
+            if ((then && then->present) || (now && now->present))
+                out.conditions.push_back({fault.id, then ? overConditions(trialsBefore, *then) : OverConditions(),
+                                          now ? overConditions(trialsAfter, *now) : OverConditions()});
+        }
+    }
+    for (const Session& session : data.sessions)
+        if (!session.isModel && (!stress || levelsOf(data, session.id).contains(*stress)))
+            out.sets.emplace_back(session.date, session.id == before  ? out.first
+                                                : session.id == after ? out.second
+                                                                      : setOf(assessed(session.id, stress)));
+    return out;
+}
+
+RunChart runChartOf(const Progress& progress, const std::string& measure) {
+    std::vector<std::pair<Day, AssessedSet>> sets;
+    for (const auto& [date, set] : progress.sets)
+        sets.emplace_back(dayOf(date), set);
+    return runChart(measure, sets);
+}
+
+} // namespace riflesso

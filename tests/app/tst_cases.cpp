@@ -1,0 +1,112 @@
+// The Cases page: a second case beside the first, found by typing; a case out and in again; an athlete deleted for
+// good.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "app/start/case_shelf.h"
+#include "window_driver.h"
+
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestCases : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_, out_;
+    std::unique_ptr<Driver> app_;
+
+    [[nodiscard]] QStringList listed() const {
+        QStringList out;
+        const auto* list = app_->find<QListWidget>("caseList");
+        for (int i = 0; i < list->count(); ++i)
+            out << list->item(i)->text();
+        return out;
+    }
+    [[nodiscard]] CaseShelf* shelf() const { return app_->window->findChild<CaseShelf*>(); }
+
+private slots:
+    void initTestCase() {
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
+        app_->step("start");
+        QCOMPARE(app_->window->currentPage(), QStringLiteral("start"));
+    }
+    void aSecondCaseBesideTheFirst() {
+        QCOMPARE(listed().size(), 1);
+        QVERIFY(listed()[0].contains(QStringLiteral("Ilka Sandrey")) && listed()[0].contains(QStringLiteral("(open)")));
+        if (app_->find<QComboBox>("newSkill")->count() == 0)
+            QSKIP("packs are not beside the test program");
+        app_->type("newName", QStringLiteral("Someone Else"));
+        app_->click("startCase");
+        QCOMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
+        QCOMPARE(app_->data().athlete.name, QStringLiteral("Someone Else"));
+        app_->step("start");
+        QCOMPARE(listed().size(), 2);
+    }
+    void foundByTyping() {
+        app_->type("caseFilter", QStringLiteral("ilk"));
+        QCOMPARE(listed().size(), 1);
+        QTest::keyClick(app_->find<QLineEdit>("caseFilter"), Qt::Key_Return);
+        QCOMPARE(app_->data().athlete.name, QStringLiteral("Ilka Sandrey"));
+        QCOMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
+        QTRY_VERIFY(app_->quiet());
+    }
+    void outAndInAgain() {
+        const QString zip = out_.filePath(QStringLiteral("ilka.zip"));
+        app_->step("start");
+        shelf()->writeArchive(zip);
+        QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(zip) && app_->workspace.jobs().idle(), 30000);
+        const CaseId before = app_->data().id;
+        shelf()->readArchive(zip);
+        auto* yes = app_->find<QPushButton>("shelfYes");
+        QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
+        const QString question = app_->find<QLabel>("shelfQuestion")->text();
+        QVERIFY2(question.contains(QStringLiteral("34 repetitions")), qPrintable(question)); // shown before it is done
+        QVERIFY(question.contains(QStringLiteral("already")));
+        QCOMPARE(app_->data().id, before);
+        app_->click("shelfNo"); // left alone, nothing changes
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(2));
+        shelf()->readArchive(zip);
+        QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
+        app_->click("shelfYes");
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(3));
+        QVERIFY(app_->data().id != before);
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(!app_->workspace.assessment()->findings.ranked.empty());
+        QVERIFY(app_->errors.isEmpty());
+    }
+    void aSpoiledArchiveIsRefused() {
+        QFile file(out_.filePath(QStringLiteral("spoiled.zip")));
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write("no archive") > 0);
+        file.close();
+        app_->step("start");
+        shelf()->readArchive(file.fileName());
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("spoiled.zip")));
+        app_->errors.clear();
+    }
+    void deletedOnlyWhenAskedTwice() {
+        app_->step("start");
+        app_->click("deleteAthlete");
+        QVERIFY(app_->find<QLabel>("shelfQuestion")->text().contains(QStringLiteral("cannot be undone")));
+        app_->click("shelfNo");
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(3));
+        app_->click("deleteAthlete");
+        app_->click("shelfYes");
+        const auto left = *app_->workspace.library()->cases();
+        for (const CaseEntry& entry : left)
+            QVERIFY(entry.athlete != QStringLiteral("Ilka Sandrey"));
+        QVERIFY(QDir(folder_.filePath(QStringLiteral("media"))).entryList(QDir::Files).isEmpty());
+        QVERIFY(app_->errors.isEmpty());
+        QCOMPARE(listed().size(), static_cast<int>(left.size()));
+    }
+    void cleanupTestCase() { app_.reset(); }
+};
+
+QTEST_MAIN(TestCases)
+#include "tst_cases.moc"
