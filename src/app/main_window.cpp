@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 
 #include "app/athlete/athlete_page.h"
+#include "app/bench/bench_page.h"
 #include "app/film/film_page.h"
 #include "app/findings/findings_page.h"
 #include "app/handover/handover_page.h"
@@ -26,6 +27,11 @@
 #include <QVBoxLayout>
 
 namespace riflesso {
+namespace {
+bool worksWithoutCase(const QString& page) {
+    return page == QLatin1String("settings") || page == QLatin1String("packs") || page == QLatin1String("bench");
+}
+} // namespace
 
 MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     setObjectName(QStringLiteral("window"));
@@ -87,6 +93,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     addPage(QStringLiteral("practice"), tr("Practice"), new PracticePage(workspace, stack_), true);
     addPage(QStringLiteral("progress"), tr("Progress"), new ProgressPage(workspace, stack_), true);
     addPage(QStringLiteral("handover"), tr("Hand-over"), new HandoverPage(workspace, stack_), true);
+    addPage(QStringLiteral("bench"), tr("Bench"), new BenchPage(workspace, stack_), false);
     auto* start = new StartPage(workspace, stack_);
     addPage(QStringLiteral("start"), tr("Cases"), start, false);
     addPage(QStringLiteral("packs"), tr("Skill packs"), new PacksPage(workspace, stack_), false);
@@ -137,7 +144,8 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
 QStringList MainWindow::pageIds() {
     return {QStringLiteral("athlete"),  QStringLiteral("film"),  QStringLiteral("mark"),     QStringLiteral("mirror"),
             QStringLiteral("findings"), QStringLiteral("plan"),  QStringLiteral("practice"), QStringLiteral("progress"),
-            QStringLiteral("handover"), QStringLiteral("packs"), QStringLiteral("settings"), QStringLiteral("start")};
+            QStringLiteral("handover"), QStringLiteral("packs"), QStringLiteral("settings"), QStringLiteral("start"),
+            QStringLiteral("bench")};
 }
 
 Page* MainWindow::page(const QString& id) const {
@@ -161,7 +169,7 @@ void MainWindow::addPage(const QString& id, const QString& title, Page* page, bo
 }
 
 void MainWindow::showPage(const QString& wanted, const QString& detail) {
-    const bool needsCase = wanted != QLatin1String("settings") && wanted != QLatin1String("packs");
+    const bool needsCase = !worksWithoutCase(wanted);
     const QString id = needsCase && !workspace_.hasCase() ? QStringLiteral("start") : wanted;
     Page* page = this->page(id);
     if (!page)
@@ -182,7 +190,7 @@ void MainWindow::showPage(const QString& wanted, const QString& detail) {
 void MainWindow::refreshAll() {
     if (!workspace_.hasCase()) {
         caseLine_->setText(tr("<b>No case yet</b>"));
-        if (current_ != QLatin1String("settings") && current_ != QLatin1String("packs"))
+        if (!worksWithoutCase(current_))
             showPage(QStringLiteral("start"));
         return;
     }
@@ -227,6 +235,7 @@ void MainWindow::fillSearch() {
     pageEntry(tr("Go to Practice"), QStringLiteral("practice"));
     pageEntry(tr("Go to Progress"), QStringLiteral("progress"));
     pageEntry(tr("Go to Hand-over"), QStringLiteral("handover"));
+    pageEntry(tr("Go to the Bench"), QStringLiteral("bench"));
     pageEntry(tr("Go to Cases"), QStringLiteral("start"));
     pageEntry(tr("Go to Skill packs"), QStringLiteral("packs"));
     pageEntry(tr("Go to Settings"), QStringLiteral("settings"));

@@ -1,0 +1,429 @@
+#include "app/bench/bench_page.h"
+
+#include "app/theme.h"
+#include "demo/demo_library.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+QString plusMinus(const Uncertain& value, const QString& unit) {
+    const double expanded = 2 * value.u;
+    const int decimals = words::decimalsFor(std::max(expanded, 1e-6));
+    return QStringLiteral("%1 ± %2%3")
+        .arg(words::number(value.value, decimals), words::number(expanded, decimals), unit);
+}
+
+} // namespace
+
+BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setAcceptDrops(true);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    auto* views = new QHBoxLayout;
+    views->setSpacing(2);
+    first_ = new BenchView(workspace, QStringLiteral("benchFirst"), this);
+    second_ = new BenchView(workspace, QStringLiteral("benchSecond"), this);
+    for (BenchView* view : {first_, second_}) {
+        views->addWidget(view, 1);
+        connect(view, &BenchView::pressed, this, [this, view] { activate(view); });
+        connect(view, &BenchView::changed, this, &BenchPage::showPoints);
+        connect(view, &BenchView::playStopped, this,
+                [this] { play_->setText(first_->playing() || second_->playing() ? tr("Stop") : tr("Play")); });
+    }
+    second_->hide();
+    active_ = first_;
+    left->addLayout(views, 1);
+    auto* bar = new QHBoxLayout;
+    bar->setContentsMargins(14, 6, 14, 6);
+    bar->setSpacing(10);
+    const auto button = [&](const char* name, const QString& text, auto work) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(name));
+        made->setFocusPolicy(Qt::TabFocus);
+        connect(made, &QPushButton::clicked, this, work);
+        bar->addWidget(made);
+        return made;
+    };
+    button("benchOpen", tr("Open a clip…"), [this] { askForClip(false); })->setProperty("role", "main");
+    button("benchBeside", tr("Another beside it…"), [this] { askForClip(true); });
+    play_ = button("benchPlay", tr("Play"), [this] { togglePlay(); });
+    play_->setFixedWidth(80);
+    speed_ = new QComboBox;
+    speed_->setObjectName(QStringLiteral("benchSpeed"));
+    speed_->setAccessibleName(tr("Speed of play"));
+    speed_->addItem(tr("full speed"), 1.0);
+    speed_->addItem(tr("half speed"), 0.5);
+    speed_->addItem(tr("quarter speed"), 0.25);
+    speed_->setFocusPolicy(Qt::TabFocus);
+    bar->addWidget(speed_);
+    button("benchFrom", tr("Span from here (I)"), [this] { active_->markSpanStart(); });
+    button("benchTo", tr("to here (O)"), [this] { active_->markSpanEnd(); });
+    bar->addStretch();
+    left->addLayout(bar);
+    layout->addLayout(left, 1);
+    layout->addWidget(buildSide());
+    activate(first_);
+}
+
+QWidget* BenchPage::buildSide() {
+    auto* inner = new QWidget;
+    auto* layout = new QVBoxLayout(inner);
+    layout->setContentsMargins(12, 10, 12, 10);
+    layout->setSpacing(6);
+    const auto button = [&](const char* name, const QString& text, auto work) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(name));
+        made->setFocusPolicy(Qt::TabFocus);
+        connect(made, &QPushButton::clicked, this, work);
+        layout->addWidget(made, 0, Qt::AlignLeft);
+        return made;
+    };
+    layout->addWidget(label(tr("POINTS"), theme::kHeading));
+    points_ = label({});
+    points_->setObjectName(QStringLiteral("benchPoints"));
+    layout->addWidget(points_);
+    button("benchUnit", tr("This line is the unit (U)"), [this] {
+        if (active_->points().size() < 2) {
+            workspace().say(tr("Two points make the line that is to be the unit."));
+            return;
+        }
+        const PictureLine line = lineBetween(active_->points()[0], active_->points()[1], active_->sigmaPx());
+        if (line.lengthPx.value <= 0)
+            return;
+        unitPx_ = line.lengthPx;
+        showPoints();
+    });
+    button("benchFollow", tr("Follow the last point (F)"), [this] { active_->follow(); });
+    button("benchClear", tr("Take the points away (Esc)"), [this] { active_->clearPoints(); });
+    layout->addSpacing(10);
+    layout->addWidget(label(tr("COUNT"), theme::kHeading));
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(6);
+    counted_ = new QComboBox;
+    counted_->setObjectName(QStringLiteral("benchCounted"));
+    counted_->addItem(tr("whole cycles"), static_cast<int>(Counted::Cycles));
+    counted_->addItem(tr("every side"), static_cast<int>(Counted::Sides));
+    counted_->setFocusPolicy(Qt::TabFocus);
+    form->addRow(tr("A beat is"), counted_);
+    slow_ = new QDoubleSpinBox;
+    slow_->setObjectName(QStringLiteral("benchSlow"));
+    slow_->setRange(0.1, 64);
+    slow_->setDecimals(2);
+    slow_->setValue(1);
+    slow_->setToolTip(tr("Filmed at 240 pictures a second and stored at 30: 8."));
+    form->addRow(tr("Slow motion ×"), slow_);
+    layout->addLayout(form);
+    count_ = label({});
+    count_->setObjectName(QStringLiteral("benchCount"));
+    layout->addWidget(count_);
+    button("benchBeat", tr("Beat (B)"), [this] { beat(); });
+    button("benchAnew", tr("Count anew"), [this] {
+        beatsS_.clear();
+        showCount();
+    });
+    layout->addSpacing(10);
+    layout->addWidget(label(tr("KEEP"), theme::kHeading));
+    note_ = new QLineEdit;
+    note_->setObjectName(QStringLiteral("benchNote"));
+    note_->setAccessibleName(tr("Note to keep with the clip"));
+    note_->setPlaceholderText(tr("Note: becomes the clip's title"));
+    layout->addWidget(note_);
+    keep_ = button("benchKeep", tr("Keep into the open case (K)"), [this] { keep(); });
+    layout->addWidget(
+        label(tr("The clip goes into the session that is chosen, the marked span as a repetition, what the "
+                 "points and the count gave as a line in the case's journal."),
+              theme::kQuiet));
+    layout->addStretch();
+    connect(counted_, &QComboBox::activated, this, &BenchPage::showCount);
+    connect(slow_, &QDoubleSpinBox::valueChanged, this, &BenchPage::showCount);
+    connect(note_, &QLineEdit::returnPressed, this, [this] { setFocus(); });
+    QScrollArea* scroll = scrolled(inner);
+    scroll->setFixedWidth(290);
+    return scroll;
+}
+
+QString BenchPage::headline() const {
+    if (!first_->isOpen())
+        return tr("The Bench needs no case. <b>Next: open a clip, or drop one here.</b>");
+    return tr("%1. <b>Next: play, click points on the picture, or press B at every beat.</b>")
+        .arg(active_->title().toHtmlEscaped());
+}
+
+QList<KeyHint> BenchPage::keys() const {
+    if (!first_->isOpen())
+        return {};
+    QList<KeyHint> hints = {{tr("Space"), tr("play")},           {QStringLiteral("← →"), tr("frame")},
+                            {QStringLiteral("I O"), tr("span")}, {tr("click"), tr("point")},
+                            {QStringLiteral("B"), tr("beat")},   {QStringLiteral("F"), tr("follow")},
+                            {QStringLiteral("K"), tr("keep")}};
+    if (second_->isOpen())
+        hints.append(KeyHint{QStringLiteral("↑ ↓"), tr("other clip")});
+    return hints;
+}
+
+void BenchPage::refresh() {
+    keep_->setEnabled(workspace().hasCase() && active_->isOpen());
+    keep_->setToolTip(workspace().hasCase() ? QString() : tr("Open or start a case first, on the Cases page."));
+    showPoints();
+    showCount();
+}
+
+void BenchPage::askForClip(bool beside) {
+    auto* dialog = new QFileDialog(this, tr("Open a clip"));
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->setFileMode(QFileDialog::ExistingFile);
+    dialog->setOption(QFileDialog::DontUseNativeDialog);
+    connect(dialog, &QFileDialog::fileSelected, this, [this, beside](const QString& path) { openClip(path, beside); });
+    dialog->open();
+}
+
+void BenchPage::openClip(const QString& path, bool beside) {
+    const QString absolute = QFileInfo(path).absoluteFilePath();
+    BenchView* view = beside && first_->isOpen() ? second_ : active_;
+    workspace().jobs().start<ClipInfo>(
+        tr("Opening %1").arg(QFileInfo(path).fileName()), this,
+        [absolute](JobControl& control) -> Result<ClipInfo> {
+            if (!control.goOn(0))
+                return cancelled();
+            const auto reader = ClipReader::open(absolute.toStdString());
+            if (!reader)
+                return reader.error();
+            return (*reader)->info();
+        },
+        [this, absolute, view](const Result<ClipInfo>& info) {
+            if (!info) {
+                if (info.error().kind != Error::Kind::Cancelled)
+                    workspace().say(words::text(info.error().sentence()), true);
+                return;
+            }
+            view->open(absolute, QFileInfo(absolute).completeBaseName(),
+                       std::make_shared<const std::vector<double>>(info->timesS), info->displayHeight);
+            view->setVisible(true);
+            beatsS_.clear();
+            activate(view);
+            refresh();
+            setFocus();
+        });
+}
+
+void BenchPage::activate(BenchView* view) {
+    active_ = view;
+    first_->setActive(view == first_ && second_->isOpen());
+    second_->setActive(view == second_);
+    emit headlineChanged();
+}
+
+void BenchPage::togglePlay() {
+    const bool playing = first_->playing() || second_->playing();
+    for (BenchView* view : {first_, second_})
+        playing ? view->stop() : view->play(speed_->currentData().toDouble());
+    play_->setText(playing ? tr("Play") : tr("Stop"));
+}
+
+void BenchPage::beat() {
+    if (!active_->isOpen())
+        return;
+    const double now = active_->timeS(); // stored; the slow-motion factor is taken out when it is read
+    if (!beatsS_.empty() && now <= beatsS_.back())
+        beatsS_.clear(); // a loop began again, or somebody went back: a new count
+    beatsS_.push_back(now);
+    showCount();
+}
+
+void BenchPage::showPoints() {
+    const auto& points = active_->points();
+    QStringList lines;
+    const double sigma = active_->sigmaPx();
+    const auto length = [&](const Uncertain& px) {
+        return unitPx_ ? plusMinus(inUnits(px, *unitPx_), tr(" of the unit")) : plusMinus(px, tr(" px"));
+    };
+    if (points.empty())
+        lines << tr("Click the picture: two points make a line, three an angle at the second.");
+    if (points.size() == 1)
+        lines << tr("One point. Another makes a line; <b>F</b> follows this one.");
+    if (points.size() >= 2) {
+        const PictureLine line = lineBetween(points[0], points[1], sigma);
+        lines << tr("Line: <b>%1</b> from the upright").arg(plusMinus(line.toUprightDeg, QStringLiteral("°")));
+        lines << tr("Length: <b>%1</b>").arg(length(line.lengthPx));
+    }
+    if (points.size() == 3)
+        lines << tr("Angle: <b>%1</b> as seen")
+                     .arg(plusMinus(angleAt(points[0], points[1], points[2], sigma), QStringLiteral("°")));
+    const auto& path = active_->followed();
+    if (path.size() > 1) {
+        double sum = 0, furthest = 0;
+        int steps = 0;
+        for (std::size_t i = 1; i < path.size(); ++i) {
+            if (path[i].first == path[i - 1].first + 1) {
+                sum += std::hypot(path[i].second.x - path[i - 1].second.x, path[i].second.y - path[i - 1].second.y);
+                ++steps;
+            }
+            furthest = std::max(furthest,
+                                std::hypot(path[i].second.x - path[0].second.x, path[i].second.y - path[0].second.y));
+        }
+        // Steps share their ends, so the ends alone count for a smooth path; this is its order of size.
+        lines << tr("Path: <b>%1</b> in %2 pictures, %3 at most from its start")
+                     .arg(length({sum, std::numbers::sqrt2 * sigma}))
+                     .arg(steps + 1)
+                     .arg(length({furthest, std::numbers::sqrt2 * sigma}));
+    }
+    points_->setText(lines.join(QStringLiteral("<br>")));
+}
+
+void BenchPage::showCount() {
+    const auto counted = static_cast<Counted>(counted_->currentData().toInt());
+    std::vector<double> real;
+    for (double stored : beatsS_)
+        real.push_back(stored / slow_->value());
+    const auto rate = tappedRate(real, counted);
+    if (!rate) {
+        count_->setText(
+            beatsS_.empty()
+                ? tr("Press <b>B</b> at every beat while it plays; three give a rate.")
+                : tr("%1. Three give a rate.").arg(words::counted(beatsS_.size(), tr("beat"), tr("beats"))));
+        return;
+    }
+    const bool sides = counted == Counted::Sides;
+    count_->setText(tr("<b>%1</b> %2 a minute, %3 beats<br>%4 %5 a minute<br>intervals differ by %6 %")
+                        .arg(plusMinus(rate->perMinute, {}), sides ? tr("sides") : tr("cycles"))
+                        .arg(rate->taps)
+                        .arg(plusMinus(rate->otherPerMinute, {}), sides ? tr("cycles") : tr("sides"))
+                        .arg(words::number(100 * rate->unevenness, 0)));
+}
+
+void BenchPage::keep() {
+    if (!workspace().hasCase() || !active_->isOpen()) {
+        workspace().say(tr("Open a case on the Cases page and a clip here first."));
+        return;
+    }
+    const QString path = active_->path();
+    const QString title = note_->text().trimmed().isEmpty() ? active_->title() : note_->text().trimmed();
+    const auto span = active_->span();
+    const bool whole = span.first == 0 && span.second + 1 == static_cast<int>(active_->timesS().size());
+    const double slow = slow_->value();
+    QString gave = points_->text() + QStringLiteral(" · ") + count_->text();
+    gave.replace(QStringLiteral("<br>"), QStringLiteral(" · "))
+        .remove(QStringLiteral("<b>"))
+        .remove(QStringLiteral("</b>"));
+    if (active_->points().size() < 2 && beatsS_.size() < 3)
+        gave.clear();
+    const SessionId session = workspace().session();
+    const CaseId id = workspace().data().id;
+    workspace().jobs().start<NewClip>(
+        tr("Keeping the clip"), this,
+        [path, title](JobControl& control) -> Result<NewClip> {
+            if (!control.goOn(0))
+                return cancelled();
+            return describeClip(path, path, title);
+        },
+        [this, session, id, span, whole, slow, gave, title](const Result<NewClip>& clip) {
+            if (!clip) {
+                workspace().say(words::text(clip.error().sentence()), true);
+                return;
+            }
+            const bool done = workspace().apply(tr("Keep from the Bench"), [&](Edit& edit) -> Result<void> {
+                Section section;
+                section.slowMotion = slow;
+                const auto added = edit.addClip(session, *clip, section);
+                if (!added)
+                    return added.error();
+                if (!whole) {
+                    const auto part = edit.firstSection(*added);
+                    if (!part)
+                        return part.error();
+                    Repetition repetition;
+                    repetition.number = 1;
+                    repetition.from = span.first;
+                    repetition.to = span.second;
+                    if (const auto cut = edit.addRepetition(*part, repetition); !cut)
+                        return cut.error();
+                }
+                return gave.isEmpty() ? Result<void>() : edit.note(id, tr("Bench, %1: %2").arg(title, gave), {});
+            });
+            if (done) {
+                note_->clear();
+                workspace().say(tr("Kept: \"%1\" is in the session, on the Film page.").arg(title));
+            }
+        });
+}
+
+void BenchPage::keyPressEvent(QKeyEvent* event) {
+    const int by = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    switch (event->key()) {
+    case Qt::Key_Space:
+        togglePlay();
+        return;
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+        active_->stop();
+        active_->goTo(active_->frame() + (event->key() == Qt::Key_Left ? -by : by));
+        return;
+    case Qt::Key_Up:
+    case Qt::Key_Down:
+        if (second_->isOpen())
+            activate(active_ == first_ ? second_ : first_);
+        return;
+    case Qt::Key_I:
+        active_->markSpanStart();
+        return;
+    case Qt::Key_O:
+        active_->markSpanEnd();
+        return;
+    case Qt::Key_B:
+        beat();
+        return;
+    case Qt::Key_F:
+        active_->follow();
+        return;
+    case Qt::Key_U:
+        findChild<QPushButton*>(QStringLiteral("benchUnit"))->click();
+        return;
+    case Qt::Key_K:
+        keep();
+        return;
+    case Qt::Key_Escape:
+        active_->clearPoints();
+        return;
+    default:
+        Page::keyPressEvent(event);
+    }
+}
+
+void BenchPage::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void BenchPage::dropEvent(QDropEvent* event) {
+    bool beside = false;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) {
+            openClip(url.toLocalFile(), beside);
+            beside = true;
+        }
+    event->acceptProposedAction();
+}
+
+} // namespace riflesso

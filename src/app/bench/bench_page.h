@@ -1,0 +1,53 @@
+#pragma once
+// The Bench, for the two minutes between sets: any clip, no case, no pack. Points are set, and what they give stands
+// beside; beats are tapped; what is useful is kept into the case.
+
+#include "app/bench/bench_view.h"
+#include "app/page.h"
+#include "core/laps.h"
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLineEdit;
+class QPushButton;
+
+namespace riflesso {
+
+class BenchPage : public Page {
+    Q_OBJECT
+public:
+    BenchPage(Workspace& workspace, QWidget* parent);
+    [[nodiscard]] QString headline() const override;
+    [[nodiscard]] StepState state() const override { return {}; }
+    [[nodiscard]] QList<KeyHint> keys() const override;
+    void refresh() override;
+
+    /// Opens a clip in the view that is meant; `beside` in the second one.
+    void openClip(const QString& path, bool beside);
+
+protected:
+    void keyPressEvent(QKeyEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+
+private:
+    QWidget* buildSide();
+    void askForClip(bool beside);
+    void activate(BenchView* view);
+    void togglePlay();
+    void beat();
+    void showPoints();
+    void showCount();
+    void keep();
+
+    BenchView *first_, *second_, *active_;
+    QPushButton *play_, *keep_;
+    QComboBox *speed_, *counted_;
+    QDoubleSpinBox* slow_;
+    QLineEdit* note_;
+    QLabel *points_, *count_;
+    std::vector<double> beatsS_;
+    std::optional<Uncertain> unitPx_; ///< length of the line taken as the unit
+};
+
+} // namespace riflesso

@@ -1,0 +1,200 @@
+#include "app/bench/bench_view.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "media/point_tracker.h"
+#include "report/look.h"
+#include "report/words.h"
+
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace riflesso {
+
+BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
+    : QWidget(parent), workspace_(workspace) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    stage_ = new StageView;
+    stage_->setObjectName(name);
+    stage_->setMarking(true);
+    stage_->setLoupe(true);
+    layout->addWidget(stage_, 1);
+    line_ = label({}, theme::kQuiet);
+    line_->setObjectName(name + QStringLiteral("Line"));
+    line_->setContentsMargins(14, 4, 14, 4);
+    layout->addWidget(line_);
+    connect(stage_, &StageView::clicked, this, [this](QPointF pixel) {
+        emit pressed();
+        if (!isOpen())
+            return;
+        constexpr std::size_t kMost = 3;
+        if (points_.size() == kMost)
+            points_.clear(); // a fourth click starts anew
+        points_.push_back({pixel.x(), pixel.y()});
+        followed_.clear();
+        show();
+    });
+    connect(stage_, &StageView::markPressed, this, [this] { emit pressed(); });
+    const auto drag = [this](const QString& mark, QPointF pixel) {
+        const std::size_t index = mark.toUInt() - 1;
+        if (index < points_.size()) {
+            points_[index] = {pixel.x(), pixel.y()};
+            show();
+        }
+    };
+    connect(stage_, &StageView::markDragged, this, drag);
+    connect(stage_, &StageView::markReleased, this, drag);
+    connect(&player_, &Player::frameDue, this, [this](int frame) {
+        if (frame > span_.second) {
+            player_.play(span_.first, speed_);
+            return;
+        }
+        goTo(frame);
+        // The clip's end is the span's end: on from its start.
+        if (frame == span_.second && frame + 1 >= static_cast<int>(timesS_->size()))
+            player_.play(span_.first, speed_);
+    });
+    connect(&player_, &Player::stopped, this, &BenchView::playStopped);
+}
+
+void BenchView::open(const QString& path, const QString& title, std::shared_ptr<const std::vector<double>> timesS,
+                     int height) {
+    player_.setTimes(timesS);
+    path_ = path;
+    title_ = title;
+    timesS_ = std::move(timesS);
+    height_ = height;
+    points_.clear();
+    followed_.clear();
+    span_ = {0, static_cast<int>(timesS_->size()) - 1};
+    frame_ = -1;
+    goTo(0);
+}
+
+double BenchView::timeS() const { return isOpen() ? (*timesS_)[static_cast<std::size_t>(frame_)] : 0; }
+
+void BenchView::goTo(int frame) {
+    if (!isOpen())
+        return;
+    frame_ = std::clamp(frame, 0, static_cast<int>(timesS_->size()) - 1);
+    workspace_.requestFrame(path_, frame_, stage_, [this](const QImage& image, int) { stage_->setImage(image); });
+    show();
+}
+
+void BenchView::play(double speed) {
+    if (!isOpen())
+        return;
+    speed_ = speed;
+    const bool inside = frame_ >= span_.first && frame_ < span_.second;
+    player_.play(inside ? frame_ : span_.first, speed);
+}
+
+void BenchView::markSpanStart() {
+    if (!isOpen())
+        return;
+    span_.first = frame_;
+    if (span_.second <= frame_)
+        span_.second = static_cast<int>(timesS_->size()) - 1;
+    followed_.clear();
+    show();
+}
+
+void BenchView::markSpanEnd() {
+    if (!isOpen())
+        return;
+    span_.second = frame_;
+    if (span_.first >= frame_)
+        span_.first = 0;
+    followed_.clear();
+    show();
+}
+
+void BenchView::clearPoints() {
+    points_.clear();
+    followed_.clear();
+    show();
+}
+
+void BenchView::follow() {
+    if (points_.empty()) {
+        workspace_.say(tr("Click the point to follow first."));
+        return;
+    }
+    if (frame_ < span_.first || frame_ > span_.second) {
+        workspace_.say(tr("The picture shown lies outside the marked span."));
+        return;
+    }
+    const std::string path = path_.toStdString();
+    const auto [from, to] = span_;
+    const TrackSeed seed{"point", frame_, points_.back(), sigmaPx()};
+    workspace_.jobs().start<TrackedPath>(
+        tr("Following the point"), this,
+        [path, from, to, seed](JobControl& control) -> Result<TrackedPath> {
+            const auto reader = ClipReader::open(path);
+            if (!reader)
+                return reader.error();
+            auto tracked = trackPoints([&](int at) { return (*reader)->frame(at); }, from, to, {seed},
+                                       [&](double share) { return control.goOn(share); });
+            if (!tracked)
+                return tracked.error();
+            return tracked->at("point");
+        },
+        [this](const Result<TrackedPath>& result) {
+            if (!result) {
+                if (result.error().kind != Error::Kind::Cancelled)
+                    workspace_.say(words::text(result.error().sentence()), true);
+                return;
+            }
+            followed_.clear();
+            for (const TrackedPoint& point : *result)
+                if (point.status != TrackedPoint::Status::Lost)
+                    followed_.emplace_back(point.frame, point.at);
+            if (followed_.size() < result->size())
+                workspace_.say(tr("Lost in %1 of %2 pictures: the path has a gap there.")
+                                   .arg(result->size() - followed_.size())
+                                   .arg(result->size()));
+            show();
+        });
+}
+
+void BenchView::setActive(bool active) {
+    active_ = active;
+    show();
+}
+
+void BenchView::show() {
+    if (!isOpen()) {
+        stage_->setCaption(tr("Open a clip, or drop one here"), {}, look::dark().athlete);
+        line_->clear();
+        return;
+    }
+    StageFigure points;
+    points.colour = look::dark().athlete;
+    for (std::size_t i = 0; i < points_.size(); ++i) {
+        points.marks[std::to_string(i + 1)] = {points_[i].x, points_[i].y};
+        if (i > 0)
+            points.lines.emplace_back(std::to_string(i), std::to_string(i + 1));
+    }
+    StageFigure path;
+    path.colour = look::dark().athlete;
+    path.dots = false;
+    for (std::size_t i = 0; i < followed_.size(); ++i) {
+        path.marks[std::to_string(followed_[i].first)] = {followed_[i].second.x, followed_[i].second.y};
+        if (i > 0 && followed_[i].first == followed_[i - 1].first + 1)
+            path.lines.emplace_back(std::to_string(followed_[i - 1].first), std::to_string(followed_[i].first));
+    }
+    stage_->setFigures({points, path});
+    stage_->setCaption(title_, active_ ? tr("keys act here") : QString(), look::dark().athlete);
+    const bool whole = span_.first == 0 && span_.second + 1 == static_cast<int>(timesS_->size());
+    line_->setText(tr("frame %1 of %2 · %3 s%4")
+                       .arg(frame_)
+                       .arg(timesS_->size())
+                       .arg(timeS(), 0, 'f', 3)
+                       .arg(whole ? QString() : tr(" · span %1 to %2").arg(span_.first).arg(span_.second)));
+    emit changed();
+}
+
+} // namespace riflesso

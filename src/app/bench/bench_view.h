@@ -1,0 +1,65 @@
+#pragma once
+// One clip on the Bench: its picture, where it stands, a marked span, points and the path of one of them.
+
+#include "app/widgets/player.h"
+#include "app/widgets/stage_view.h"
+#include "app/workspace.h"
+#include "core/bench_points.h"
+
+#include <QLabel>
+
+namespace riflesso {
+
+class BenchView : public QWidget {
+    Q_OBJECT
+public:
+    BenchView(Workspace& workspace, const QString& name, QWidget* parent);
+
+    /// Shows a clip from its first frame; what was on it before goes.
+    void open(const QString& path, const QString& title, std::shared_ptr<const std::vector<double>> timesS, int height);
+    [[nodiscard]] bool isOpen() const { return timesS_ != nullptr; }
+    [[nodiscard]] QString path() const { return path_; }
+    [[nodiscard]] QString title() const { return title_; }
+    [[nodiscard]] int frame() const { return frame_; }
+    [[nodiscard]] double timeS() const; ///< stored time of the frame shown
+    [[nodiscard]] const std::vector<double>& timesS() const { return *timesS_; }
+    [[nodiscard]] double sigmaPx() const { return defaultSigmaPx(height_); }
+
+    void goTo(int frame);
+    void play(double speed); ///< of the marked span again and again, or of the whole clip
+    void stop() { player_.stop(); }
+    [[nodiscard]] bool playing() const { return player_.playing(); }
+    void markSpanStart();
+    void markSpanEnd();
+    [[nodiscard]] std::pair<int, int> span() const { return span_; } ///< frames, last included
+
+    [[nodiscard]] const std::vector<PixelPoint>& points() const { return points_; }
+    void clearPoints();
+    /// Carries the last point through the marked span in the background.
+    void follow();
+    /// What was followed: one place a frame, lost ones left out.
+    [[nodiscard]] const std::vector<std::pair<int, PixelPoint>>& followed() const { return followed_; }
+    void setActive(bool active);
+
+signals:
+    void changed(); ///< points, path, frame or span
+    void pressed(); ///< this view is meant from now on
+    void playStopped();
+
+private:
+    void show();
+    Workspace& workspace_;
+    StageView* stage_;
+    QLabel* line_;
+    Player player_;
+    QString path_, title_;
+    std::shared_ptr<const std::vector<double>> timesS_;
+    int height_ = 0, frame_ = 0;
+    double speed_ = 1;
+    std::pair<int, int> span_;
+    bool active_ = false;
+    std::vector<PixelPoint> points_;
+    std::vector<std::pair<int, PixelPoint>> followed_;
+};
+
+} // namespace riflesso

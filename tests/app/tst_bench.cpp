@@ -1,0 +1,157 @@
+// The Bench: a clip without a case; points and what they give; tapped beats to a rate; two clips side by side; kept
+// into a case.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "app/bench/bench_page.h"
+#include "support/files.h"
+#include "window_driver.h"
+
+#include <QLineEdit>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+const QString kClip = QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4");
+}
+
+class TestBench : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    std::unique_ptr<Driver> app_;
+    int gestures_ = 0; ///< clicks and keys since the clip was asked for
+
+    [[nodiscard]] BenchPage* page() const {
+        return qobject_cast<BenchPage*>(app_->window->page(QStringLiteral("bench")));
+    }
+    [[nodiscard]] BenchView* view(const char* stage) const {
+        return qobject_cast<BenchView*>(app_->find<StageView>(stage)->parentWidget());
+    }
+    [[nodiscard]] QString said(const char* name) const { return app_->find<QLabel>(name)->text(); }
+    void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        app_->key(key, modifiers);
+        ++gestures_;
+    }
+    [[nodiscard]] bool open(const QString& path, bool beside = false) {
+        page()->openClip(path, beside);
+        return QTest::qWaitFor([this] { return app_->workspace.jobs().idle(); }, 20000);
+    }
+
+private slots:
+    void initTestCase() {
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(folder_.filePath(QStringLiteral("empty"))).ok());
+        app_->step("bench"); // no case is needed
+        QCOMPARE(app_->window->currentPage(), QStringLiteral("bench"));
+    }
+    void aFileThatIsNoClipIsSaid() {
+        QVERIFY(open(QStringLiteral(DEMO_CLIPS "/ilka_baseline.truth.json")));
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("truth.json")));
+        QVERIFY(app_->headline().contains(QStringLiteral("open a clip")));
+    }
+    void fromFileToRate() {
+        gestures_ = 3; // the button, the file, the dialog's own button
+        QVERIFY(open(kClip));
+        QVERIFY(app_->shows("benchFirst"));
+        press(Qt::Key_B); // a beat every ten frames: six a second, 360 a minute
+        for (int i = 0; i < 4; ++i) {
+            press(Qt::Key_Right, Qt::ShiftModifier);
+            press(Qt::Key_B);
+        }
+        QVERIFY2(said("benchCount").contains(QStringLiteral("360")), qPrintable(said("benchCount")));
+        QVERIFY(said("benchCount").contains(QChar(0x00B1)));
+        QVERIFY2(gestures_ <= 15, qPrintable(QString::number(gestures_)));
+        press(Qt::Key_Left); // back: the next beat begins a new count
+        press(Qt::Key_B);
+        QVERIFY(said("benchCount").contains(QStringLiteral("1 beat.")));
+    }
+    void pointsGiveALineAndAnAngle() {
+        app_->clickPixel("benchFirst", {300, 300});
+        QVERIFY(said("benchPoints").contains(QStringLiteral("One point")));
+        app_->clickPixel("benchFirst", {300, 200});
+        const auto& two = view("benchFirst")->points();
+        QCOMPARE(two.size(), std::size_t(2));
+        QVERIFY(std::abs(two[0].x - 300) < 1 && std::abs(two[1].y - 200) < 1); // where the mouse was
+        const PictureLine line = lineBetween(two[0], two[1], defaultSigmaPx(540));
+        QVERIFY2(said("benchPoints").contains(QString::number(qRound(line.lengthPx.value))),
+                 qPrintable(said("benchPoints")));
+        app_->clickPixel("benchFirst", {400, 200});
+        QVERIFY2(said("benchPoints").contains(QStringLiteral("Angle: <b>9")) ||
+                     said("benchPoints").contains(QStringLiteral("Angle: <b>8")),
+                 qPrintable(said("benchPoints")));
+        app_->click("benchUnit");
+        QVERIFY(said("benchPoints").contains(QStringLiteral("1.00 ± ")));
+        QVERIFY(said("benchPoints").contains(QStringLiteral("of the unit")));
+        press(Qt::Key_Escape);
+        QVERIFY(view("benchFirst")->points().empty());
+    }
+    void aPointIsFollowedThroughTheSpan() {
+        // The rear foot's toe, which stays where it is.
+        const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
+        auto* first = view("benchFirst");
+        first->goTo(30);
+        press(Qt::Key_I);
+        first->goTo(60);
+        press(Qt::Key_O);
+        QCOMPARE(first->span(), (std::pair<int, int>{30, 60}));
+        const Json& toe = truth["landmarks_px"]["right_toe"][60];
+        QVERIFY(app_->shows("benchFirst"));
+        app_->clickPixel("benchFirst", {toe[0].get<double>(), toe[1].get<double>()});
+        press(Qt::Key_F);
+        QTRY_VERIFY_WITH_TIMEOUT(!first->followed().empty(), 20000);
+        QCOMPARE(first->followed().size(), std::size_t(31));
+        for (const auto& [frame, at] : first->followed()) {
+            const Json& there = truth["landmarks_px"]["right_toe"][static_cast<std::size_t>(frame)];
+            QVERIFY(std::hypot(at.x - there[0].get<double>(), at.y - there[1].get<double>()) < 3);
+        }
+        QVERIFY(said("benchPoints").contains(QStringLiteral("Path: <b>")));
+    }
+    void theSpanPlaysAgainAndAgain() {
+        auto* first = view("benchFirst");
+        first->goTo(55);
+        app_->click("benchPlay");
+        QVERIFY(first->playing());
+        QTRY_VERIFY_WITH_TIMEOUT(first->frame() < 50, 5000); // came round to the start of the span
+        QVERIFY(first->frame() >= 30);
+        app_->click("benchPlay");
+        QVERIFY(!first->playing());
+    }
+    void anotherClipBesideIt() {
+        QVERIFY(open(QStringLiteral(DEMO_CLIPS "/instructors.mp4"), true));
+        auto* second = view("benchSecond");
+        QVERIFY(second->isVisible() && second->isOpen());
+        QVERIFY(app_->shows("benchSecond"));
+        const int before = view("benchFirst")->frame();
+        press(Qt::Key_Right); // keys act on the clip opened last
+        QCOMPARE(second->frame(), 1);
+        QCOMPARE(view("benchFirst")->frame(), before);
+        press(Qt::Key_Up);
+        press(Qt::Key_Right);
+        QCOMPARE(view("benchFirst")->frame(), before + 1);
+    }
+    void keptIntoACase() {
+        press(Qt::Key_K); // no case: said, nothing done
+        QTemporaryDir dir;
+        QVERIFY(app_->workspace.open(demoCopy(dir)).ok());
+        QTRY_VERIFY(app_->quiet());
+        app_->step("bench");
+        const std::size_t clips = app_->data().sessions.front().clips.size();
+        app_->type("benchNote", QStringLiteral("Toe stays"));
+        app_->click("benchKeep");
+        QTRY_COMPARE(app_->data().sessions.front().clips.size(), clips + 1);
+        const Clip& kept = app_->data().sessions.front().clips.back();
+        QCOMPARE(kept.title, QStringLiteral("Toe stays"));
+        QCOMPARE(kept.sections.front().repetitions.size(), std::size_t(1));
+        QCOMPARE(kept.sections.front().repetitions.front().from, 30);
+        QCOMPARE(kept.sections.front().repetitions.front().to, 60);
+        app_->workspace.undo();
+        QCOMPARE(app_->data().sessions.front().clips.size(), clips);
+        app_.reset(); // before its folder goes
+    }
+};
+
+QTEST_MAIN(TestBench)
+#include "tst_bench.moc"

@@ -1,0 +1,65 @@
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/bench_points.h"
+
+#include <QtTest>
+
+#include <cmath>
+#include <random>
+
+using namespace riflesso;
+
+class TestBenchPoints : public QObject {
+    Q_OBJECT
+private slots:
+    void linesByHand() {
+        // 3-4-5: the upper end 30 to the right, 40 up: atan(3/4) = 36.8699 degrees.
+        const PictureLine line = lineBetween({100, 200}, {130, 160}, 1);
+        QCOMPARE(line.lengthPx.value, 50.0);
+        QVERIFY(std::abs(line.toUprightDeg.value - 36.8699) < 1e-4);
+        QVERIFY(std::abs(line.lengthPx.u - 1.41421) < 1e-5);
+        QVERIFY(std::abs(line.toUprightDeg.u - 1.62057) < 1e-4);                                      // √2/50 rad
+        QCOMPARE(lineBetween({130, 160}, {100, 200}, 1).toUprightDeg.value, line.toUprightDeg.value); // either way
+        QCOMPARE(lineBetween({0, 0}, {0, -10}, 1).toUprightDeg.value, 0.0);
+        QCOMPARE(lineBetween({0, 0}, {-10, 0}, 1).toUprightDeg.value, 90.0);
+        QCOMPARE(lineBetween({0, 0}, {10, 0}, 1).toUprightDeg.value, 90.0);
+        QCOMPARE(lineBetween({5, 5}, {5, 5}, 1).toUprightDeg.u, 180.0);
+    }
+    void anglesByHand() {
+        const Uncertain square = angleAt({0, -100}, {0, 0}, {50, 0}, 1);
+        QCOMPARE(square.value, 90.0);
+        QVERIFY(std::abs(square.u - std::sqrt(2 / 1e4 + 2 / 2.5e3) * 57.29578) < 1e-5);
+        QCOMPARE(angleAt({-10, 0}, {0, 0}, {10, 0}, 1).value, 180.0);
+        QCOMPARE(angleAt({0, 0}, {0, 0}, {10, 0}, 1).u, 180.0);
+        const Uncertain twice = inUnits({100, 1}, {50, 0.5});
+        QCOMPARE(twice.value, 2.0);
+        QVERIFY(std::abs(twice.u - std::hypot(0.02, 0.02)) < 1e-12);
+    }
+    void theStatedUncertaintyIsTrue() {
+        // 20,000 noisy copies of three lines and angles: the spread is the stated u within 3 %.
+        std::mt19937 random(5);
+        std::normal_distribution<double> noise(0, 1.5);
+        const auto moved = [&](PixelPoint p) { return PixelPoint{p.x + noise(random), p.y + noise(random)}; };
+        for (const auto& [a, c, b] : {std::tuple<PixelPoint, PixelPoint, PixelPoint>{{100, 100}, {120, 200}, {60, 300}},
+                                      {{0, 0}, {80, 10}, {30, 90}},
+                                      {{0, 0}, {200, 30}, {380, 80}}}) {
+            constexpr int kCopies = 20'000;
+            double sum = 0, squares = 0, lengthSum = 0, lengthSquares = 0;
+            for (int i = 0; i < kCopies; ++i) {
+                const double angle = angleAt(moved(a), moved(c), moved(b), 1.5).value;
+                const double length = lineBetween(moved(a), moved(b), 1.5).lengthPx.value;
+                sum += angle;
+                squares += angle * angle;
+                lengthSum += length;
+                lengthSquares += length * length;
+            }
+            const double sd = std::sqrt(squares / kCopies - sum / kCopies * sum / kCopies),
+                         lengthSd = std::sqrt(lengthSquares / kCopies - lengthSum / kCopies * lengthSum / kCopies);
+            QVERIFY(std::abs(sd / angleAt(a, c, b, 1.5).u - 1) < 0.03);
+            QVERIFY(std::abs(lengthSd / lineBetween(a, b, 1.5).lengthPx.u - 1) < 0.03);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestBenchPoints)
+#include "tst_bench_points.moc"
