@@ -30,6 +30,10 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     layout->addWidget(stop_);
     layout->addStretch();
     layout->addWidget(keys_);
+    connect(&workspace, &Workspace::dataChanged, this, [this] {
+        if (workspace_.library() && !workspace_.library()->onlyShown().isEmpty())
+            saved_->setText(tr("Only shown, not to be changed here"));
+    });
     connect(&workspace, &Workspace::saved, this,
             [this] { saved_->setText(tr("Saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")))); });
     connect(&workspace.jobs(), &Jobs::changed, this, &StatusLine::showJobs);

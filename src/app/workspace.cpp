@@ -24,14 +24,16 @@ QImage toImage(const Picture& picture) {
 }
 
 Result<void> Workspace::open(const QString& folder) {
-    auto opened = Library::open(folder);
+    auto opened = Library::openOrShow(folder);
     if (!opened)
         return opened.error();
     servers_.clear();
     library_ = std::move(*opened);
     if (auto done = openRecent(); !done)
         return done;
-    if (!library_->recovered().isEmpty())
+    if (!library_->onlyShown().isEmpty())
+        say(library_->onlyShown(), true);
+    else if (!library_->recovered().isEmpty())
         say(library_->recovered());
     return {};
 }
@@ -166,6 +168,10 @@ void Workspace::show(Result<CaseData> loaded) {
 bool Workspace::apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey) {
     if (!library_)
         return false;
+    if (!library_->onlyShown().isEmpty()) {
+        say(library_->onlyShown(), true);
+        return false;
+    }
     const Result<Touched> done = library_->change(name, work, mergeKey);
     if (!done) {
         say(words::text(done.error().sentence()), true);

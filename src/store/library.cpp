@@ -13,6 +13,9 @@
 namespace riflesso {
 namespace {
 
+const char* const kFreeLibrary = "a library that no other window has open";
+const char* const kWritableFolder = "a folder that can be written to";
+
 const QString kFile = QStringLiteral("library.sqlite");
 const QString kCleanEnd =
     QStringLiteral("INSERT INTO meta(key, value) VALUES('clean_end', ?) ON CONFLICT(key) DO UPDATE "
@@ -303,11 +306,12 @@ Result<std::unique_ptr<Library>> Library::open(const QString& folder, Mode mode)
     std::unique_ptr<QLockFile> lock;
     if (writable) {
         if (!QDir().mkpath(QDir(folder).absoluteFilePath(QStringLiteral("media"))))
-            return badInput(where, "a folder that can be written to", "no write");
+            return badInput(where, kWritableFolder, "no write");
         lock = std::make_unique<QLockFile>(QDir(folder).absoluteFilePath(QStringLiteral("library.lock")));
         lock->setStaleLockTime(0);
         if (!lock->tryLock(200))
-            return badInput(where, "a library that no other window has open", "one in use");
+            return badInput(where, lock->error() == QLockFile::PermissionError ? kWritableFolder : kFreeLibrary,
+                            lock->error() == QLockFile::PermissionError ? "no write" : "one in use");
     } else if (!QFileInfo(file).isFile()) {
         return badInput(where, "a library", "no library.sqlite in this folder");
     }
@@ -353,6 +357,25 @@ Result<std::unique_ptr<Library>> Library::open(const QString& folder, Mode mode)
         library->writable_ = true;
     }
     return library;
+}
+
+Result<std::unique_ptr<Library>> Library::openOrShow(const QString& folder) {
+    auto opened = open(folder);
+    if (opened)
+        return opened;
+    const Error error = opened.error();
+    if (error.expected != kFreeLibrary && error.expected != kWritableFolder)
+        return error;
+    auto shown = open(folder, Mode::ReadOnly);
+    if (!shown)
+        return error;
+    (*shown)->onlyShown_ =
+        error.expected == kFreeLibrary
+            ? QStringLiteral(
+                  "Another window has this library open: here it is only shown. To change something, close one "
+                  "of the two.")
+            : QStringLiteral("The folder of this library cannot be written to: it is only shown.");
+    return shown;
 }
 
 Result<std::vector<CaseEntry>> Library::cases() const {

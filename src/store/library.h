@@ -33,6 +33,12 @@ public:
     [[nodiscard]] static Result<std::unique_ptr<Library>> open(const QString& folder, Mode mode = Mode::ReadWrite);
     ~Library();
 
+    /// The same, but only for reading where another window has it open or the folder cannot be written to: onlyShown()
+    /// says which. Any other error stays one.
+    [[nodiscard]] static Result<std::unique_ptr<Library>> openOrShow(const QString& folder);
+    /// Why nothing can be changed here, in words; empty where it can.
+    [[nodiscard]] QString onlyShown() const { return onlyShown_; }
+
     [[nodiscard]] QString folder() const { return folder_; }
     /// What to say after the program was not closed: empty after a clean end.
     [[nodiscard]] QString recovered() const { return recovered_; }
@@ -84,7 +90,7 @@ private:
     QString folder_;
     std::unique_ptr<QLockFile> lock_;
     Database db_;
-    QString recovered_;
+    QString recovered_, onlyShown_;
     bool writable_ = false;
 };
 

@@ -6,7 +6,11 @@
 #include "report/words.h"
 #include "window_driver.h"
 
+#include <QAbstractItemView>
+#include <QAbstractSpinBox>
+#include <QAccessible>
 #include <QComboBox>
+#include <QHeaderView>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPlainTextEdit>
@@ -44,9 +48,8 @@ private slots:
         demoCopy(dir);
         Driver d;
         QVERIFY(d.workspace.open(dir.path()));
+        QStringList unnamed;
         for (const QString& id : MainWindow::pageIds()) {
-            if (id == QStringLiteral("start"))
-                continue;
             d.window->showPage(id);
             QTRY_VERIFY(d.quiet());
             QTest::qWait(1); // what the page has made is shown when events run
@@ -62,10 +65,27 @@ private slots:
                     QVERIFY2(button->focusPolicy() & Qt::TabFocus, qPrintable(id + u' ' + button->text()));
                 }
             }
+            // What is filled in or chosen from has a name that a screen reader can say.
+            for (QWidget* widget : d.window->page(id)->findChildren<QWidget*>()) {
+                const bool filled = qobject_cast<QComboBox*>(widget) || qobject_cast<QLineEdit*>(widget) ||
+                                    qobject_cast<QAbstractSpinBox*>(widget) || qobject_cast<QPlainTextEdit*>(widget) ||
+                                    qobject_cast<QAbstractItemView*>(widget);
+                const bool part = qobject_cast<QAbstractSpinBox*>(widget->parentWidget()) ||
+                                  qobject_cast<QComboBox*>(widget->parentWidget()) ||
+                                  qobject_cast<QHeaderView*>(widget) ||
+                                  widget->objectName().startsWith(QStringLiteral("qt_"));
+                if (!filled || part || !widget->isVisible())
+                    continue;
+                const QAccessibleInterface* said = QAccessible::queryAccessibleInterface(widget);
+                if (!said || said->text(QAccessible::Name).isEmpty())
+                    unnamed << id + u' ' + widget->objectName() + u' ' +
+                                   QString::fromLatin1(widget->metaObject()->className());
+            }
             QVERIFY2(!d.window->page(id)->headline().isEmpty(), qPrintable(id)); // shown, missing, next
             if (id != QStringLiteral("packs") && id != QStringLiteral("mirror") && id != QStringLiteral("progress"))
                 QVERIFY2(controls > 0, qPrintable(id));
         }
+        QVERIFY2(unnamed.isEmpty(), qPrintable(unnamed.join(u'\n')));
     }
     void unreadableClipsLeaveTheCaseAsItWas() {
         QTemporaryDir dir;
@@ -102,6 +122,29 @@ private slots:
         d.window->showPage(QStringLiteral("mark"));
         QTRY_VERIFY(!d.errors.isEmpty()); // "no such file", and the window goes on
         d.window->showPage(QStringLiteral("findings"));
+    }
+    void aSecondWindowOnlyShows() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver first;
+        QVERIFY(first.workspace.open(dir.path()));
+        Driver second;
+        QVERIFY(second.workspace.open(dir.path())); // opens all the same, and says why it only shows
+        QVERIFY(second.errors.last().contains(QStringLiteral("Another window")));
+        QVERIFY(second.workspace.hasCase());
+        QTRY_VERIFY(second.quiet());
+        QVERIFY(!second.workspace.assessment()->findings.ranked.empty());
+        second.errors.clear();
+        const auto rename = [](Driver& d, const QString& title) {
+            Athlete athlete = d.data().athlete;
+            athlete.level = title;
+            return d.workspace.apply(QStringLiteral("Change"), [&](Edit& edit) { return edit.setAthlete(athlete); });
+        };
+        QVERIFY(!rename(second, QStringLiteral("second")));
+        QVERIFY(second.errors.last().contains(QStringLiteral("only shown")));
+        QVERIFY(rename(first, QStringLiteral("first"))); // the first is not hindered
+        second.workspace.selectCase(second.data().id);   // and what it wrote is seen
+        QCOMPARE(second.data().athlete.level, QStringLiteral("first"));
     }
     void aJobIsStoppedFromTheStatusLine() {
         QTemporaryDir dir;

@@ -72,6 +72,12 @@ private slots:
         QVERIFY(open.events >= 3);
         QVERIFY(app_->find<QLabel>("proposedHere")->text().contains(QStringLiteral("to confirm")));
         QVERIFY(app_->headline().contains(open.doubtful ? QStringLiteral("doubtful") : QStringLiteral("Shift C")));
+        // Numbers that rest on them say so.
+        for (const char* step : {"findings", "mirror"}) {
+            app_->step(step);
+            QTRY_VERIFY(app_->headline().contains(QStringLiteral("Proposed and not confirmed")));
+        }
+        app_->step("mark");
         // On disk, with the source.
         const auto again = app_->workspace.library()->loadCase(app_->data().id);
         QVERIFY(again.ok());
@@ -158,6 +164,52 @@ private slots:
         }
         QVERIFY(near > 45);
         QVERIFY(marksFrom("analyst") >= 4); // as they were
+    }
+    void attentionForALaterRepetition() {
+        // Clicks and keys from an unmarked repetition to complete marks: the network does the joints, a person the tip
+        // of the weapon at the five key events.
+        for (const Trial& trial : trialsOf(app_->data(), app_->workspace.session(), Stress::Calm))
+            if (trial.number == 3)
+                id_ = repetitionId(trial.id);
+        app_->workspace.selectRepetition(id_);
+        const Repetition before = repetition();
+        QVERIFY(app_->workspace.apply(QStringLiteral("Clear"), [&](Edit& edit) -> Result<void> {
+            for (const auto& [event, value] : before.events)
+                if (auto done = edit.removeEvent(id_, event); !done)
+                    return done;
+            for (const auto& [landmark, track] : before.marks)
+                for (const auto& [frame, mark] : track)
+                    if (auto done = edit.removeMark(id_, landmark, frame); !done)
+                        return done;
+            return edit.setSpan(id_, before.from + 8, before.from + 88);
+        }));
+        const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
+        const auto* page = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));
+        int gestures = 1;
+        app_->key(Qt::Key_P);
+        QVERIFY(waitForJobs());
+        for (std::size_t i = 0; i < app_->data().pack.events.size(); ++i) {
+            app_->key(Qt::Key_N); // the next position where something is open
+            ++gestures;
+            if (page->nextLandmark() != "tip")
+                continue;
+            const Json& tip = truth["landmarks_px"]["tip"][static_cast<std::size_t>(page->frame())];
+            QVERIFY(app_->shows("markStage"));
+            app_->clickPixel("markStage", {tip[0].get<double>(), tip[1].get<double>()});
+            ++gestures;
+        }
+        app_->key(Qt::Key_C, Qt::ShiftModifier);
+        ++gestures;
+        qInfo("%d clicks and keys", gestures);
+        QVERIFY2(gestures <= 12, qPrintable(QString::number(gestures)));
+        QCOMPARE(repetition().events.size(), app_->data().pack.events.size());
+        for (const auto& [id, event] : repetition().events) {
+            const int frame = static_cast<int>(std::lround(event.frame));
+            for (const auto& [landmark, track] : before.marks)
+                QVERIFY2(repetition().marks.contains(landmark) && repetition().marks.at(landmark).contains(frame),
+                         (landmark + " at " + id).c_str());
+        }
+        QTRY_VERIFY(!app_->workspace.assessing());
     }
     void cancelledWithoutAChange() {
         const std::string before = std::to_string(openProposals(repetition()).marks);

@@ -1,6 +1,7 @@
 #include "app/findings/findings_page.h"
 
 #include "app/findings/wider_view.h"
+#include "app/mark/mark_proposals.h"
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
@@ -201,7 +202,7 @@ QString FindingsPage::headline() const {
         .arg(assessment->strengths.size())
         .arg(assessment->findings.ranked.size())
         .arg(cautions ? tr(", %1 with a caution").arg(cautions) : QString(),
-             believed ? tr("Beliefs are not locked yet. ") : QString(),
+             (believed ? tr("Beliefs are not locked yet. ") : QString()) + openProposalsText(workspace()),
              working ? tr("see the ladder in Plan")
                      : tr("choose one main focus and at most one minor one; %1 to decide").arg(open));
 }

@@ -152,6 +152,20 @@ OpenProposals openProposals(const Repetition& repetition) {
     return out;
 }
 
+QString openProposalsText(const Workspace& workspace) {
+    std::size_t marks = 0, events = 0;
+    for (const Trial& trial : trialsOf(workspace.data(), workspace.session(), workspace.stress())) {
+        const OpenProposals open = openProposals(*workspace.data().repetition(repetitionId(trial.id)));
+        marks += static_cast<std::size_t>(open.marks);
+        events += static_cast<std::size_t>(open.events);
+    }
+    return marks + events == 0
+               ? QString()
+               : MarkProposals::tr("Proposed and not confirmed: %1, %2. ")
+                     .arg(words::counted(marks, MarkProposals::tr("mark"), MarkProposals::tr("marks")),
+                          words::counted(events, MarkProposals::tr("key event"), MarkProposals::tr("key events")));
+}
+
 MarkProposals::MarkProposals(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 
 void MarkProposals::propose(const std::vector<RepetitionId>& repetitions) {

@@ -16,6 +16,8 @@ struct OpenProposals {
     std::vector<int> doubtfulFrames; ///< in order
 };
 [[nodiscard]] OpenProposals openProposals(const Repetition& repetition);
+/// "12 marks and 2 key events of this set are proposed, not confirmed. ", empty where none is.
+[[nodiscard]] QString openProposalsText(const Workspace& workspace);
 
 class MarkProposals : public QObject {
     Q_OBJECT

@@ -1,5 +1,6 @@
 #include "app/mirror/mirror_page.h"
 
+#include "app/mark/mark_proposals.h"
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
@@ -134,8 +135,9 @@ QString MirrorPage::headline() const {
         .arg(clear)
         .arg(possible)
         .arg(strengths)
-        .arg(missing ? tr("Missing: %1 without a value. ").arg(words::counted(missing, tr("measure"), tr("measures")))
-                     : QString());
+        .arg((missing ? tr("Missing: %1 without a value. ").arg(words::counted(missing, tr("measure"), tr("measures")))
+                      : QString()) +
+             openProposalsText(workspace()));
 }
 
 StepState MirrorPage::state() const {
