@@ -131,7 +131,7 @@ private:
         cv::Point2d settled = to;
         double variance = way.variance + stepSd * stepSd;
         // The remembered patch against a larger piece of the picture round the step's end.
-        constexpr int kMargin = 10;
+        constexpr int kMargin = 4;
         const cv::Mat piece = patchAt(grey, to, kPatch + 2 * kMargin);
         cv::Mat warp = way.warp.clone();
         warp.at<float>(0, 2) = warp.at<float>(1, 2) = 0; // the step has already moved it
@@ -140,7 +140,7 @@ private:
         try {
             match =
                 cv::findTransformECC(way.patch, piece, placed, cv::MOTION_AFFINE,
-                                     {cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 15, 0.001}, cv::noArray(), 1);
+                                     {cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 8, 0.005}, cv::noArray(), 1);
         } catch (const cv::Exception&) {
             match = 0; // it did not converge
         }

@@ -131,6 +131,7 @@ QWidget* AthletePage::buildMiddle() {
     beliefWords_ = new QLineEdit;
     beliefWords_->setObjectName(QStringLiteral("beliefWords"));
     beliefWords_->setPlaceholderText(tr("In the athlete's own words"));
+    beliefWords_->setAccessibleName(tr("The belief in the athlete's own words"));
     beliefValue_ = new QDoubleSpinBox;
     beliefValue_->setObjectName(QStringLiteral("beliefValue"));
     beliefValue_->setRange(-1000, 1000);
@@ -168,11 +169,13 @@ QWidget* AthletePage::buildMiddle() {
     c->addLayout(competitions_);
     competitionDate_ = new QDateEdit(QDate::currentDate().addDays(35));
     competitionDate_->setObjectName(QStringLiteral("competitionDate"));
+    competitionDate_->setAccessibleName(tr("Date of the competition"));
     competitionDate_->setCalendarPopup(true);
     competitionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
     competitionTitle_ = new QLineEdit;
     competitionTitle_->setObjectName(QStringLiteral("competitionTitle"));
     competitionTitle_->setPlaceholderText(tr("Name of the competition"));
+    competitionTitle_->setAccessibleName(tr("Name of the competition"));
     auto* addDate = new QPushButton(tr("Add"));
     addDate->setObjectName(QStringLiteral("addCompetition"));
     auto* row3 = new QHBoxLayout;
@@ -211,11 +214,13 @@ QWidget* AthletePage::buildSessions() {
     c->addSpacing(8);
     c->addWidget(label(tr("NEW SESSION"), theme::kHeading));
     sessionDate_ = new QDateEdit(QDate::currentDate());
+    sessionDate_->setAccessibleName(tr("Date of the new session"));
     sessionDate_->setCalendarPopup(true);
     sessionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
     sessionTitle_ = new QLineEdit;
     sessionTitle_->setObjectName(QStringLiteral("sessionTitle"));
     sessionTitle_->setPlaceholderText(tr("Such as: retest"));
+    sessionTitle_->setAccessibleName(tr("Title of the new session"));
     auto* own = new QPushButton(tr("Add for the athlete"));
     own->setObjectName(QStringLiteral("addSession"));
     auto* model = new QPushButton(tr("Add for a model"));

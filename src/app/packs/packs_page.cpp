@@ -16,6 +16,7 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     layout->addWidget(about_);
     tree_ = new QTreeWidget;
     tree_->setObjectName(QStringLiteral("packTree"));
+    tree_->setAccessibleName(tr("The pack: events, measures, faults, drills"));
     tree_->setHeaderLabels({tr("What"), tr("How"), tr("Reference and source")});
     tree_->setWordWrap(true);
     tree_->setUniformRowHeights(false);
