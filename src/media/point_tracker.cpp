@@ -138,9 +138,8 @@ private:
         cv::Mat placed = shifted(warp, kMargin);
         double match = 0;
         try {
-            match =
-                cv::findTransformECC(way.patch, piece, placed, cv::MOTION_AFFINE,
-                                     {cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 8, 0.005}, cv::noArray(), 1);
+            match = cv::findTransformECC(way.patch, piece, placed, cv::MOTION_AFFINE,
+                                         {cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 8, 0.005}, cv::noArray(), 1);
         } catch (const cv::Exception&) {
             match = 0; // it did not converge
         }

@@ -128,7 +128,7 @@ void BenchView::follow() {
         return;
     }
     const std::string path = path_.toStdString();
-    const auto [from, to] = span_;
+    const int from = span_.first, to = span_.second;
     const TrackSeed seed{"point", frame_, points_.back(), sigmaPx()};
     workspace_.jobs().start<TrackedPath>(
         tr("Following the point"), this,

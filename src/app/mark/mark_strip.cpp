@@ -88,11 +88,17 @@ void MarkStrip::fillTraces() {
 void MarkStrip::showRepetitions() {
     clearLayout(repetitions_);
     const CaseData& data = workspace_.data();
+    // Of one condition at a time, like every other page: else two repetitions have the same number.
+    const RepetitionPlace shown = workspace_.place();
+    const std::optional<Stress> level =
+        shown && !shown.session->isModel ? std::optional(shown.section->stress) : workspace_.stress();
     for (const Session& session : data.sessions) {
         if (session.id != workspace_.session() && !session.isModel)
             continue;
         for (const Clip& clip : session.clips)
-            for (const Section& section : clip.sections)
+            for (const Section& section : clip.sections) {
+                if (!session.isModel && level && section.stress != *level)
+                    continue;
                 for (const Repetition& repetition : section.repetitions) {
                     const bool chosen = repetition.id == workspace_.repetition();
                     auto* chip = new QPushButton((session.isModel ? section.performer.right(1) : QString()) +
@@ -115,6 +121,7 @@ void MarkStrip::showRepetitions() {
                             [this, id = repetition.id] { workspace_.selectRepetition(id); });
                     repetitions_->addWidget(chip);
                 }
+            }
     }
 }
 
