@@ -29,6 +29,11 @@ std::set<std::string> landmarksOf(const CaseData& data, const RepetitionPlace& p
     return out;
 }
 
+bool isHidden(const Repetition& repetition, const std::string& landmark, int frame) {
+    return std::any_of(repetition.hidden.begin(), repetition.hidden.end(),
+                       [&](const HiddenMark& h) { return h.landmark == landmark && h.frame == frame; });
+}
+
 /// Of what was found, the marks that may be written: where a person set nothing, and nothing surer was proposed.
 Marks toWrite(const CaseData& data, const RepetitionPlace& place, const Marks& found) {
     Marks out;
@@ -38,10 +43,7 @@ Marks toWrite(const CaseData& data, const RepetitionPlace& place, const Marks& f
             continue;
         const auto there = place.repetition->marks.find(landmark);
         for (const auto& [frame, mark] : track) {
-            const bool hidden =
-                std::any_of(place.repetition->hidden.begin(), place.repetition->hidden.end(),
-                            [&](const HiddenMark& h) { return h.landmark == landmark && h.frame == frame; });
-            if (hidden)
+            if (isHidden(*place.repetition, landmark, frame))
                 continue;
             if (there != place.repetition->marks.end())
                 if (const auto known = there->second.find(frame); known != there->second.end())
