@@ -45,7 +45,7 @@ int bestCell(const float* scores, double nearX, double nearY) {
 
 class Networks final : public PoseNetwork {
 public:
-    Networks(cv::dnn::Net joints, cv::dnn::Net feet) : jointNet_(std::move(joints)), footNet_(std::move(feet)) {}
+    Networks(const cv::dnn::Net& joints, const cv::dnn::Net& feet) : jointNet_(joints), footNet_(feet) {}
 
     void lookIn(std::optional<PictureBox> box) override {
         box_ = box;
@@ -155,10 +155,12 @@ private:
         const int middle = bestCell(centre, kGrid / 2.0, kGrid / 2.0);
         std::vector<Scored> out;
         for (int j = 0; j < kJoints; ++j) {
-            const double priorY = middle / kGrid + static_cast<double>(regress[2 * j * kArea + middle]);
+            const int middleRow = middle / kGrid;
+            const double priorY = middleRow + static_cast<double>(regress[2 * j * kArea + middle]);
             const double priorX = middle % kGrid + static_cast<double>(regress[(2 * j + 1) * kArea + middle]);
-            const int cell = bestCell(heat + j * kArea, priorX, priorY);
-            const double y = (cell / kGrid + static_cast<double>(offset[2 * j * kArea + cell])) / kGrid;
+            const int cell = bestCell(heat + static_cast<std::ptrdiff_t>(j) * kArea, priorX, priorY);
+            const int cellRow = cell / kGrid;
+            const double y = (cellRow + static_cast<double>(offset[2 * j * kArea + cell])) / kGrid;
             const double x = (cell % kGrid + static_cast<double>(offset[(2 * j + 1) * kArea + cell])) / kGrid;
             out.push_back({{square.x + x * square.width - kHalf, square.y + y * square.width - kHalf},
                            logistic(heat[j * kArea + cell])});
@@ -215,9 +217,9 @@ private:
         const auto* points = answers[0].ptr<float>(); // 39 of x, y, z, visibility, presence
         const auto point = [&](int j) {
             constexpr int kFields = 5, kVisibility = 3;
-            const double x = static_cast<double>(points[j * kFields]) / kInput,
-                         y = static_cast<double>(points[j * kFields + 1]) / kInput;
-            return Scored{topLeft + acrossX * x + acrossY * y, logistic(points[j * kFields + kVisibility])};
+            const float* of = points + static_cast<std::ptrdiff_t>(j) * kFields;
+            const double x = static_cast<double>(of[0]) / kInput, y = static_cast<double>(of[1]) / kInput;
+            return Scored{topLeft + acrossX * x + acrossY * y, logistic(of[kVisibility])};
         };
         constexpr int kLeftHeel = 29, kCentre = 33, kTop = 34;
         region = {point(kCentre).at, point(kTop).at};
@@ -239,7 +241,7 @@ Result<std::unique_ptr<PoseNetwork>> PoseNetwork::open(const std::string& folder
             net->setPreferableBackend(cv::dnn::DNN_BACKEND_OPENCV);
             net->setPreferableTarget(cv::dnn::DNN_TARGET_CPU);
         }
-        return std::unique_ptr<PoseNetwork>(std::make_unique<Networks>(std::move(joints), std::move(feet)));
+        return std::unique_ptr<PoseNetwork>(std::make_unique<Networks>(joints, feet));
     } catch (const cv::Exception& problem) {
         return badInput(folder, "the weights of the pose network (movenet-thunder.onnx, blazepose-full.onnx)",
                         problem.err);

@@ -219,7 +219,7 @@ void CaseShelf::readArchive(const QString& path) {
         });
 }
 
-void CaseShelf::askToBringIn(std::shared_ptr<CaseArchive> archive) {
+void CaseShelf::askToBringIn(const std::shared_ptr<CaseArchive>& archive) {
     const auto meeting = archive->meet(*workspace_.library());
     if (!meeting) {
         workspace_.say(words::text(meeting.error().sentence()), true);

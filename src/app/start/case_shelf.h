@@ -34,7 +34,7 @@ private:
     void fill();
     void openChosen();
     void ask(const QString& question, const QString& yes, std::function<void()> work);
-    void askToBringIn(std::shared_ptr<CaseArchive> archive);
+    void askToBringIn(const std::shared_ptr<CaseArchive>& archive);
     void askToDelete();
 
     Workspace& workspace_;
