@@ -72,6 +72,17 @@ Result<void> writeMarks(const std::string& path, const std::map<std::string, Mar
     return writeFile(path, landmarksCsv({trial}));
 }
 
+/// The answer, after its marks were written where --out wants them.
+Result<Json> answered(Json out, const Arguments& arguments, const std::map<std::string, MarksByFrame>& marks,
+                      const std::vector<double>& timesS) {
+    if (const auto file = arguments.value("out")) {
+        if (const auto written = writeMarks(*file, marks, timesS); !written)
+            return written.error();
+        out["out"] = *file;
+    }
+    return out;
+}
+
 } // namespace
 
 Result<Json> track(const Words& words) {
@@ -113,12 +124,7 @@ Result<Json> track(const Words& words) {
         }
         out["points"].push_back({{"landmark", landmark}, {"frames", std::move(frames)}});
     }
-    if (const auto file = arguments->value("out")) {
-        if (const auto written = writeMarks(*file, marks, info.timesS); !written)
-            return written.error();
-        out["out"] = *file;
-    }
-    return out;
+    return answered(std::move(out), *arguments, marks, info.timesS);
 }
 
 Result<Json> propose(const Words& words) {
@@ -163,12 +169,7 @@ Result<Json> propose(const Words& words) {
         }
         out["points"].push_back({{"landmark", landmark}, {"frames", std::move(frames)}});
     }
-    if (const auto file = arguments->value("out")) {
-        if (const auto written = writeMarks(*file, marks, info.timesS); !written)
-            return written.error();
-        out["out"] = *file;
-    }
-    return out;
+    return answered(std::move(out), *arguments, marks, info.timesS);
 }
 
 } // namespace riflesso::cli

@@ -39,6 +39,26 @@ Uncertain angleAt(PixelPoint a, PixelPoint corner, PixelPoint b, double sigmaPx)
     return {angle, std::min(kHalfTurn, kDegrees * sigmaPx * std::sqrt(std::max(0.0, variance)))};
 }
 
+Uncertain pathLength(const std::vector<PixelPoint>& points, double sigmaPx) {
+    double length = 0, squares = 0, beforeX = 0, beforeY = 0; // direction of the step before; none at the start
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        double x = 0, y = 0;
+        if (i + 1 < points.size()) {
+            const double dx = points[i + 1].x - points[i].x, dy = points[i + 1].y - points[i].y;
+            const double step = std::hypot(dx, dy);
+            length += step;
+            if (step > kNone) {
+                x = dx / step;
+                y = dy / step;
+            }
+        }
+        squares += (beforeX - x) * (beforeX - x) + (beforeY - y) * (beforeY - y);
+        beforeX = x;
+        beforeY = y;
+    }
+    return {length, sigmaPx * std::sqrt(squares)};
+}
+
 Uncertain inUnits(const Uncertain& value, const Uncertain& unit) {
     const double ratio = value.value / unit.value;
     return {ratio, std::hypot(value.u / unit.value, ratio * unit.u / unit.value)};

@@ -19,6 +19,10 @@ struct PictureLine {
 /// end: the value leans inwards there. A side without length: 0 ± 180.
 [[nodiscard]] Uncertain angleAt(PixelPoint a, PixelPoint corner, PixelPoint b, double sigmaPx);
 
+/// Length of a path through points, first order: a bend counts for its point, a straight piece only for its ends. Steps
+/// of the order of sigmaPx are mostly noise, which makes a path longer.
+[[nodiscard]] Uncertain pathLength(const std::vector<PixelPoint>& points, double sigmaPx);
+
 /// value / unit with both uncertainties; unit.value > 0.
 [[nodiscard]] Uncertain inUnits(const Uncertain& value, const Uncertain& unit);
 

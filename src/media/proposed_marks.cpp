@@ -25,7 +25,7 @@ constexpr std::array<std::pair<std::string_view, double>, 10> kShare = {{{"hip",
                                                                          {"toe", 0.026},
                                                                          {"eye", 0.011},
                                                                          {"ear", 0.010}}};
-constexpr double kOtherShare = 0.010, kDoubtFactor = 4;
+constexpr double kOtherShare = 0.010;
 
 double shareOf(std::string_view landmark) {
     for (const auto& [part, share] : kShare)

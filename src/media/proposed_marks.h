@@ -12,6 +12,9 @@
 
 namespace riflesso {
 
+/// How much wider the uncertainty of a doubtful proposal is.
+inline constexpr double kDoubtFactor = 4;
+
 /// What the network said of one frame.
 struct ProposedFrame {
     int frame = 0;

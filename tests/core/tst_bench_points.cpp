@@ -35,6 +35,29 @@ private slots:
         QCOMPARE(twice.value, 2.0);
         QVERIFY(std::abs(twice.u - std::hypot(0.02, 0.02)) < 1e-12);
     }
+    void pathsByHand() {
+        // Straight: its ends alone; a right angle adds √2 at the bend.
+        const Uncertain straight = pathLength({{0, 0}, {30, 40}, {60, 80}}, 1);
+        QCOMPARE(straight.value, 100.0);
+        QVERIFY(std::abs(straight.u - std::sqrt(2.0)) < 1e-12);
+        const Uncertain bent = pathLength({{0, 0}, {100, 0}, {100, 50}}, 1);
+        QCOMPARE(bent.value, 150.0);
+        QVERIFY(std::abs(bent.u - 2) < 1e-12);
+        QCOMPARE(pathLength({{3, 4}}, 1).value, 0.0);
+        std::mt19937 random(6);
+        std::normal_distribution<double> noise(0, 1);
+        double sum = 0, squares = 0;
+        constexpr int kCopies = 20'000;
+        for (int i = 0; i < kCopies; ++i) {
+            std::vector<PixelPoint> points = {{0, 0}, {100, 0}, {100, 50}};
+            for (PixelPoint& p : points)
+                p = {p.x + noise(random), p.y + noise(random)};
+            const double length = pathLength(points, 1).value;
+            sum += length;
+            squares += length * length;
+        }
+        QVERIFY(std::abs(std::sqrt(squares / kCopies - sum / kCopies * sum / kCopies) / bent.u - 1) < 0.03);
+    }
     void theStatedUncertaintyIsTrue() {
         // 20,000 noisy copies of three lines and angles: the spread is the stated u within 3 %.
         std::mt19937 random(5);

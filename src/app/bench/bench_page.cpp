@@ -273,20 +273,26 @@ void BenchPage::showPoints() {
                      .arg(plusMinus(angleAt(points[0], points[1], points[2], sigma), QStringLiteral("°")));
     const auto& path = active_->followed();
     if (path.size() > 1) {
-        double sum = 0, furthest = 0;
-        int steps = 0;
+        double furthest = 0;
+        Uncertain whole;
+        std::vector<PixelPoint> piece; // without a gap
+        const auto add = [&] {
+            const Uncertain part = pathLength(piece, sigma);
+            whole = {whole.value + part.value, std::hypot(whole.u, part.u)};
+            piece.clear();
+        };
+        piece.push_back(path[0].second);
         for (std::size_t i = 1; i < path.size(); ++i) {
-            if (path[i].first == path[i - 1].first + 1) {
-                sum += std::hypot(path[i].second.x - path[i - 1].second.x, path[i].second.y - path[i - 1].second.y);
-                ++steps;
-            }
+            if (path[i].first != path[i - 1].first + 1)
+                add();
+            piece.push_back(path[i].second);
             furthest = std::max(furthest,
                                 std::hypot(path[i].second.x - path[0].second.x, path[i].second.y - path[0].second.y));
         }
-        // Steps share their ends, so the ends alone count for a smooth path; this is its order of size.
+        add();
         lines << tr("Path: <b>%1</b> in %2 pictures, %3 at most from its start")
-                     .arg(length({sum, std::numbers::sqrt2 * sigma}))
-                     .arg(steps + 1)
+                     .arg(length(whole))
+                     .arg(path.size())
                      .arg(length({furthest, std::numbers::sqrt2 * sigma}));
     }
     points_->setText(lines.join(QStringLiteral("<br>")));

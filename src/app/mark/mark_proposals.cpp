@@ -121,11 +121,13 @@ struct Found {
     std::map<std::string, StoredEvent> events;
 };
 
-/// What is proposed and accepted becomes a mark as sure as the landmark's kind allows, without the doubt.
+/// What was proposed and looked at by a person loses the doubt: the network's keeps what its kind of landmark has, a
+/// tracked one is as sure as a mark set by hand.
 Mark confirmed(Mark mark, int pictureHeight) {
-    constexpr double kDoubtFactor = 4; // as proposed_marks widened it
-    if (isDoubtful(mark.source))
+    if (mark.source == kDoubtfulFromNetwork)
         mark.sigmaPx = std::max(mark.sigmaPx / kDoubtFactor, defaultSigmaPx(pictureHeight));
+    else if (isDoubtful(mark.source))
+        mark.sigmaPx = std::min(mark.sigmaPx, defaultSigmaPx(pictureHeight));
     mark.source = confirmedSource(mark.source);
     return mark;
 }

@@ -1,0 +1,14 @@
+#pragma once
+// What the writer and the reader of a case archive agree on.
+
+namespace riflesso::archive {
+
+constexpr int kArchiveVersion = 1;
+inline constexpr const char* kTimesHeader = "clip,frame,time_s";
+inline constexpr const char* kMarksHeader = "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden";
+inline constexpr const char* kEventsHeader = "repetition,event,frame,u_s,source";
+inline constexpr const char* kObservationsHeader = "repetition,observation,value";
+inline constexpr const char* kPracticeHeader = "fault,drill,good,at";
+inline constexpr const char* kJournalHeader = "at,what,reason";
+
+} // namespace riflesso::archive
