@@ -14,7 +14,13 @@ namespace riflesso {
 namespace {
 
 constexpr double kRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
-constexpr double kBand = 0.2, kPartBand = 0.3, kSignalHz = 6;
+constexpr double kBand = 0.2, kPartBand = 0.3;
+/// Low-pass of a rule's signal. A rate of noisy marks crosses its threshold early and late: start and stop want a
+/// smoother one than extremes do (own choice; on jumps 76 of 100 within two frames, 68 at 6 Hz).
+constexpr double kSignalHz = 6, kRestHz = 4;
+bool isRest(const EventRule& rule) {
+    return rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
+}
 
 /// A trial's posture on the points of one event, over what is marked of it.
 struct Followed {
@@ -39,13 +45,20 @@ public:
         TrialProposal out;
         out.trial = target.id;
         const Followed to = follow(target);
-        for (const EventDef& event : pack_.events) {
-            const auto proposal = proposeOne(event, to, out.events);
-            if (const EventProposal* found = std::get_if<EventProposal>(&proposal))
-                out.events.push_back(*found);
+        Tried tried;
+        const auto isOpen = [&](const std::string& bound) { return pack_.event(bound) && !tried.contains(bound); };
+        // An event bounded by others comes after them; two that bound each other stand in the pack's order.
+        for (const bool bounded : {true, false})
+            for (std::size_t round = 0; round < pack_.events.size(); ++round)
+                for (const EventDef& event : pack_.events)
+                    if (!tried.contains(event.id) &&
+                        !(bounded && event.rule && (isOpen(event.rule->after) || isOpen(event.rule->before))))
+                        tried.emplace(event.id, proposeOne(event, to, tried));
+        for (const EventDef& event : pack_.events)
+            if (const auto& proposal = tried.at(event.id); std::holds_alternative<EventProposal>(proposal))
+                out.events.push_back(std::get<EventProposal>(proposal));
             else
                 out.notFound.emplace_back(event.id, std::get<std::string>(proposal));
-        }
         for (std::size_t i = 1; i < out.events.size(); ++i)
             if (out.events[i].timeS < out.events[i - 1].timeS)
                 out.orderChanged.push_back(out.events[i].event);
@@ -82,8 +95,27 @@ private:
         return Carried{target.timeOf(sample), run};
     }
 
+    using Tried = std::map<std::string, std::variant<EventProposal, std::string>>;
+
+    /// A repetition cut to the events that bound a rule, where they are known; the pack names them only where the order
+    /// is physical.
+    template <typename InstantOf>
+    static Followed boundBy(const EventRule& rule, Followed whole, const InstantOf& instantOf) {
+        if (const std::optional<double> after = instantOf(rule.after))
+            whole.fromS = std::max(whole.fromS, *after);
+        if (const std::optional<double> before = instantOf(rule.before))
+            whole.toS = std::min(whole.toS, *before);
+        return whole;
+    }
+    static Followed boundByMarks(const EventRule& rule, const Followed& example) {
+        return boundBy(rule, example, [&](const std::string& event) -> std::optional<double> {
+            const TrialEvent* marked = example.trial->event(event);
+            return marked ? std::optional(marked->timeS) : std::nullopt;
+        });
+    }
+
     std::variant<EventProposal, std::string> proposeOne(const EventDef& event, const Followed& to,
-                                                        const std::vector<EventProposal>& before) {
+                                                        const Tried& before) {
         std::vector<double> instants, runs, offsets;
         for (const Followed& example : examples_) {
             const TrialEvent* marked = example.trial->event(event.id);
@@ -94,16 +126,15 @@ private:
                 runs.push_back(carried->run);
             }
             if (event.rule)
-                if (const auto ruled = byRule(*event.rule, example, marked->timeS))
+                if (const auto ruled = byRule(*event.rule, boundByMarks(*event.rule, example), marked->timeS))
                     offsets.push_back(marked->timeS - *ruled);
         }
-        // Bounds of the rule among the events proposed already; the pack gives them only where the order is physical.
-        Followed bounds = to;
-        for (const EventProposal& other : before)
-            if (event.rule && other.event == event.rule->after)
-                bounds.fromS = other.timeS;
-            else if (event.rule && other.event == event.rule->before)
-                bounds.toS = other.timeS;
+        const auto proposed = [&](const std::string& other) -> std::optional<double> {
+            const auto found = before.find(other);
+            const EventProposal* known = found == before.end() ? nullptr : std::get_if<EventProposal>(&found->second);
+            return known ? std::optional(known->timeS) : std::nullopt;
+        };
+        const Followed bounds = event.rule ? boundBy(*event.rule, to, proposed) : to;
         EventProposal out;
         out.event = event.id;
         const double length = to.toS - to.fromS;
@@ -126,7 +157,7 @@ private:
         const double carried = median(instants);
         out.timeS = carried;
         if (event.rule)
-            if (const auto ruled = byRule(*event.rule, to, carried);
+            if (const auto ruled = byRule(*event.rule, bounds, carried);
                 ruled && std::abs(*ruled - carried) <= kFurthest * length) {
                 out.timeS = *ruled;
                 out.byRule = true;
@@ -192,7 +223,7 @@ private:
                     continue;
                 double found = carried->timeS;
                 if (event.rule)
-                    found = byRule(*event.rule, to, found).value_or(found);
+                    found = byRule(*event.rule, boundByMarks(*event.rule, to), found).value_or(found);
                 squares += (found - truth->timeS) * (found - truth->timeS);
                 ++count;
             }
@@ -205,7 +236,7 @@ private:
         if (std::holds_alternative<Reason>(planned))
             return {};
         const InstantPlan& plan = std::get<InstantPlan>(planned);
-        TrialRuns runs(*in.trial, kSignalHz);
+        TrialRuns runs(*in.trial, isRest(rule) ? kRestHz : kSignalHz);
         const double centre = near.value_or((in.fromS + in.toS) / 2);
         const auto ran = runs.over(plan.landmarks, centre, centre);
         const SharedRun* whole = std::get_if<SharedRun>(&ran);
@@ -248,26 +279,16 @@ private:
         return peak.atEdge || flat ? std::nullopt : std::optional(peak.timeS);
     }
 
+    /// The crossing in [from, to] nearest to an instant; without one the first start or rise, the last stop or fall.
     static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,
                                           const EventRule& rule, double from, double to, std::optional<double> near) {
         double level = rule.level;
-        const bool rest = rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
         const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
-        if (rest) {
-            // A rate of noisy marks crosses its threshold early and late: the mean over a thirtieth of a second on both
-            // sides is steadier than any one sample (own choice).
-            constexpr double kReachS = 1 / 30.0 + 1e-6;
+        if (isRest(rule)) {
             // A speed is a rate already; of anything else the rate counts.
             const bool isRate = rule.signal.kind == Kind::Speed || rule.signal.kind == Kind::AngularSpeed;
-            const std::vector<double> rates = isRate ? values : velocities(times, values);
-            for (std::size_t i = 0, low = 0, high = 0; i < rates.size(); ++i) {
-                while (times[i] - times[low] > kReachS)
-                    ++low;
-                while (high < rates.size() && times[high] - times[i] <= kReachS)
-                    ++high;
-                values[i] = mean({rates.begin() + static_cast<std::ptrdiff_t>(low),
-                                  rates.begin() + static_cast<std::ptrdiff_t>(high)});
-            }
+            if (!isRate)
+                values = velocities(times, values);
             double peak = 0;
             for (double& rate : values) {
                 rate = std::abs(rate);
@@ -285,7 +306,6 @@ private:
                 times[i - 1] + (times[i] - times[i - 1]) * (level - values[i - 1]) / (values[i] - values[i - 1]);
             if (at < from || at > to)
                 continue;
-            // Without an instant to be near: the first start or rise, the last stop or fall.
             if (!best || (near ? std::abs(at - *near) < std::abs(*best - *near) : !upward))
                 best = at;
         }

@@ -226,6 +226,49 @@ void buildHead(Builder& b, Vec3 c, const Frame& h, Vec3 neck, const Frame& chest
                    c + f * .024f + u * .022f, f * .75f - u * .55f);
 }
 
+/// A guard and a thin blade.
+void buildWeapon(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3, 2>& hand, Vec3 ahead, Vec3 up) {
+    const auto w = static_cast<std::size_t>(pose.weaponSide);
+    const Vec3 grip = j.wrist[w] + hand[w] * .05f;
+    const Vec3 blade = unit(hand[w] * .5f + unit(ahead) * .5f);
+    b.ellipsoid(grip + blade * .02f, {blade, up, unit(cross(blade, up))}, {.006f, .03f, .03f}, Material::Blade, .001f);
+    j.tip = grip + blade * Proportions::blade;
+    b.cone(grip, j.tip, .0036f, .0022f, Material::Blade, .0005f);
+}
+
+/// Rail, seat, foot plates, wheel, handle and chain of a rowing machine. `turned`: from the rower's frame to the hall's.
+template <typename Turned>
+void buildRowingMachine(Builder& b, Joints& j, const std::array<Vec3, 2>& hand, const Turned& turned, const Pose& pose) {
+    const Vec3 grips[2] = {j.wrist[kLeft] + hand[kLeft] * .045f, j.wrist[kRight] + hand[kRight] * .045f};
+    const Vec3 across = unit(grips[1] - grips[0]);
+    j.tip = mix(grips[0], grips[1], .5f);
+    b.cone(grips[0] - across * .05f, grips[1] + across * .05f, .0105f, .0105f, Material::Machine, .001f);
+    const Vec3 outlet = turned({.47f, .385f, 0});
+    b.cone(j.tip, outlet, .0034f, .0034f, Material::Blade, .0005f);
+    const Frame level{turned({1, 0, 0}), {0, 1, 0}, turned({0, 0, -1})};
+    const auto box = [&](Vec3 centre, Vec3 half, Material material, const Frame& frame) {
+        b.box(turned(centre), frame, half, .005f, material, .001f);
+    };
+    box({-.10f, .132f, 0}, {.50f, .014f, .016f}, Material::Rail, level);
+    box({-.57f, .066f, 0}, {.012f, .066f, .09f}, Material::Machine, level);
+    box({.40f, .08f, 0}, {.014f, .08f, .11f}, Material::Machine, level);
+    box({pose.pelvis.x, .172f, 0}, {.052f, .012f, .07f}, Material::Machine, level);
+    box({pose.pelvis.x, .152f, 0}, {.03f, .012f, .024f}, Material::Rail, level);
+    const float slope = 45 * kRadians; // of the foot plates
+    const Frame plate{turned({std::cos(slope), std::sin(slope), 0}), turned({-std::sin(slope), std::cos(slope), 0}),
+                      turned({0, 0, -1})};
+    for (float side : {-.055f, .055f})
+        box({.288f, .128f, side}, {.10f, .006f, .034f}, Material::Machine, plate);
+    box({.60f, .055f, 0}, {.012f, .055f, .10f}, Material::Machine, level);
+    b.cone(turned({.40f, .14f, 0}), turned({.60f, .13f, 0}), .014f, .014f, Material::Rail, .001f);
+    // The wheel stands across the rail, behind the feet.
+    const Vec3 hub = turned({.60f, .27f, 0}), axle = turned({0, 0, .035f});
+    b.ellipsoid(hub, level, {.165f, .165f, .045f}, Material::Machine, .001f);
+    b.cone(hub - axle * 1.4f, hub + axle * 1.4f, .028f, .028f, Material::Rail, .001f);
+    b.cone(turned({.47f, .30f, 0}), turned({.40f, .56f, 0}), .008f, .008f, Material::Rail, .001f);
+    box({.395f, .585f, 0}, {.008f, .035f, .045f}, Material::Machine, level);
+}
+
 } // namespace
 
 Body buildBody(const Pose& pose, float turn) {
@@ -268,14 +311,10 @@ Body buildBody(const Pose& pose, float turn) {
     }
     buildTrunk(b, j, pelvis, chest, mid, waist, midShoulder, neck);
     buildHead(b, headCentre, head, neck, chest);
-    // Weapon: a guard and a thin blade.
-    const auto w = static_cast<std::size_t>(pose.weaponSide);
-    const Vec3 grip = j.wrist[w] + hand[w] * .05f;
-    const Vec3 blade = unit(hand[w] * .5f + unit(turned({1, .05f, 0})) * .5f);
-    b.ellipsoid(grip + blade * .02f, {blade, chest.up, unit(cross(blade, chest.up))}, {.006f, .03f, .03f},
-                Material::Blade, .001f);
-    j.tip = grip + blade * P::blade;
-    b.cone(grip, j.tip, .0036f, .0022f, Material::Blade, .0005f);
+    if (pose.prop == Prop::Weapon)
+        buildWeapon(b, j, pose, hand, turned({1, .05f, 0}), chest.up);
+    else
+        buildRowingMachine(b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
 
     Vec3 low{9, 9, 9}, high{-9, -9, -9};
     for (const Shape& s : body.shapes) {

@@ -16,6 +16,9 @@ struct Proportions {
     static constexpr float trunk = .283f, shoulderHalf = .103f, hipHalf = .052f, blade = .5f;
 };
 
+/// What the athlete holds or sits on.
+enum class Prop { Weapon, RowingMachine };
+
 /// What moves: pelvis, chest and head frames, ankles and wrists as targets (two-bone chains find knee and elbow).
 struct Pose {
     Vec3 pelvis;
@@ -23,12 +26,13 @@ struct Pose {
     std::array<Vec3, 2> ankle, wristFromShoulder, kneePole, elbowPole, handDirection;
     std::array<float, 2> footYaw{}, footPitch{}; ///< footPitch positive: toes up
     float grip = .9f;
+    Prop prop = Prop::Weapon;
     int weaponSide = kRight;
 };
 /// The pose of a left-hander: z reversed, sides exchanged.
 [[nodiscard]] Pose mirrored(const Pose& pose);
 
-enum class Material { Skin, Jacket, Breeches, Shoe, Hair, Sock, Sole, Blade, Head, Glove, Sleeve };
+enum class Material { Skin, Jacket, Breeches, Shoe, Hair, Sock, Sole, Blade, Head, Glove, Sleeve, Machine, Rail };
 
 struct Shape {
     enum class Kind { Cone, Ellipsoid, Box } kind = Kind::Cone;
@@ -53,7 +57,7 @@ struct Shape {
 
 /// Joint centres: the truth.
 struct Joints {
-    Vec3 nose, tip;
+    Vec3 nose, tip; ///< tip: of the weapon, or the middle of the handle
     std::array<Vec3, 2> eye, ear, shoulder, elbow, wrist, hip, knee, ankle, heel, toe;
 };
 

@@ -64,7 +64,7 @@ Vec3 floorColour(Vec3 p) {
     return c;
 }
 
-Vec3 wallColour(float x, float y) {
+Vec3 wallColour(float x, float y, Corner corner) {
     Vec3 c;
     if (y < .085f) {
         c = linear(90, 70, 52);
@@ -95,7 +95,7 @@ Vec3 wallColour(float x, float y) {
     }
     // A round target pad for the lunge on either side of the strip.
     const float pad = std::hypot(std::fabs(x) - 1.42f, y - .86f);
-    if (pad < .10f)
+    if (corner == Corner::Fencing && pad < .10f)
         c = pad < .035f ? linear(196, 160, 60) : pad < .092f ? linear(226, 222, 210) : linear(70, 66, 60);
     return c * (.78f + .18f * smoothStep(0, 1.6f, y));
 }
@@ -151,7 +151,7 @@ public:
         t = std::min(toFloor, toWall);
         const Vec3 p = camera_.eye + d * t;
         if (toFloor >= toWall)
-            return wallColour(p.x, p.y);
+            return wallColour(p.x, p.y, camera_.corner);
         const float lit = withBody ? shadow(p, .005f) : 1, open = withBody ? floorOpenness(p) : 1;
         const float window = .55f + .45f * smoothStep(.3f, .8f, octaves({p.x * .7f + 3, p.z * .7f, 2}));
         const Vec3 r = floorColour(p) * (Vec3{.50f, .52f, .56f} * open + Vec3{.62f, .57f, .48f} * (lit * window));
@@ -327,6 +327,10 @@ private:
             return linear(230, 228, 220) * weave;
         case Material::Blade:
             return linear(66, 68, 72);
+        case Material::Machine:
+            return linear(52, 56, 62) * weave;
+        case Material::Rail:
+            return linear(176, 180, 184);
         default:
             return linear(240, 240, 240) * weave;
         }

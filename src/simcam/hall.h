@@ -12,11 +12,15 @@ struct PixelPosition {
     float x = 0, y = 0; ///< pixel centres at whole numbers
 };
 
+/// Which part of the hall stands behind the athlete.
+enum class Corner { Fencing, Rowing };
+
 /// Pinhole camera.
 struct Camera {
     int width = 960, height = 540;
     float focalPx = 1287;
     Vec3 eye{0, .78f, 3.9f}, at{0, .52f, 0};
+    Corner corner = Corner::Fencing;
 
     [[nodiscard]] PixelPosition project(Vec3 p) const;
     [[nodiscard]] float depth(Vec3 p) const;

@@ -1,18 +1,8 @@
 #include "simcam/lunge.h"
 
+#include "simcam/progress_curve.h"
+
 namespace riflesso::simcam {
-namespace {
-
-/// Minimum-jerk progress from 0 at a to 1 at b (Flash & Hogan 1985, from memory).
-float progress(float t, float a, float b) {
-    const float u = std::clamp((t - a) / (b - a), 0.f, 1.f);
-    return u * u * u * (10 + u * (-15 + 6 * u));
-}
-/// Out at [a, b], back at [c, d].
-float outAndBack(float t, float a, float b, float c, float d) { return progress(t, a, b) - progress(t, c, d); }
-
-} // namespace
-
 Pose lungePose(const LungeStyle& s, float t) {
     constexpr float ankle = Proportions::ankleHeight;
     Pose p;

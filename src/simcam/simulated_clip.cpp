@@ -9,14 +9,47 @@ namespace riflesso::simcam {
 namespace {
 
 constexpr float kRepetitionS = 1.65f;
-constexpr int kFrameRate = 60;
+constexpr int kFrameRate = 60, kRowingRate = 30;
+constexpr float kBeforeFirstS = .4f; ///< of a rowing piece, before its first catch
 
-Camera cameraFacing(bool left) {
-    Camera camera;
-    const float centre = left ? -.40f : .40f;
-    camera.eye = {centre, .78f, 3.3f};
-    camera.at = {centre, .50f, 0};
-    return camera;
+/// A piece of `count` strokes from frame `start` on; `drift` is added stroke after stroke.
+void addPiece(Take& take, int count, int start, int number, const StrokeStyle& style, const StrokeStyle& drift,
+              std::uint32_t seed) {
+    std::mt19937 random(seed);
+    SimulatedRepetition rep;
+    rep.number = number;
+    rep.from = start;
+    RowingPiece piece;
+    double at = static_cast<double>(start) / kRowingRate + static_cast<double>(kBeforeFirstS);
+    for (int i = 0; i <= count; ++i) {
+        const auto vary = [&](float StrokeStyle::*part, float sd) {
+            std::normal_distribution<float> normal(style.*part + static_cast<float>(i) * drift.*part, sd);
+            return normal(random);
+        };
+        StrokeStyle s;
+        s.periodS = vary(&StrokeStyle::periodS, .025f);
+        s.driveS = vary(&StrokeStyle::driveS, .012f);
+        s.legsEnd = vary(&StrokeStyle::legsEnd, .012f);
+        s.trunkStart = vary(&StrokeStyle::trunkStart, .015f);
+        s.trunkEnd = vary(&StrokeStyle::trunkEnd, .010f);
+        s.armsStart = vary(&StrokeStyle::armsStart, .015f);
+        s.catchLeanDeg = vary(&StrokeStyle::catchLeanDeg, 1);
+        s.laybackDeg = vary(&StrokeStyle::laybackDeg, 1);
+        s.catchX = vary(&StrokeStyle::catchX, .004f);
+        piece.strokes.push_back(s);
+        for (const auto& [event, time] : strokeEvents(s))
+            if (i < count || event == "catch") // the last catch ends the last stroke
+                rep.eventTimesS.emplace_back(event, at + static_cast<double>(time));
+        if (i < count)
+            at += static_cast<double>(s.periodS);
+    }
+    // Events of one stroke may change their order.
+    std::stable_sort(rep.eventTimesS.begin(), rep.eventTimesS.end(),
+                     [](const auto& a, const auto& b) { return a.second < b.second; });
+    constexpr double kAfterLastS = .35;
+    rep.to = static_cast<int>((at + kAfterLastS) * kRowingRate);
+    rep.movement = std::move(piece);
+    take.repetitions.push_back(std::move(rep));
 }
 
 /// Repetitions from `start` on, each with natural variation round a style.
@@ -32,7 +65,7 @@ void addRepetitions(Take& take, int count, int start, int firstNumber, const Lun
         rep.number = firstNumber + i;
         rep.from = start + i * length;
         rep.to = rep.from + length - 1;
-        LungeStyle& s = rep.style = style;
+        LungeStyle s = style;
         s.go = vary(style.go, .012f);
         s.lift = vary(style.lift, .010f);
         s.down = vary(style.down, .012f);
@@ -48,7 +81,8 @@ void addRepetitions(Take& take, int count, int start, int firstNumber, const Lun
         const double offset = static_cast<double>(rep.from) / kFrameRate;
         for (const auto& [name, time] :
              {std::pair{"go", s.go}, {"straight", s.straight}, {"down", s.down}, {"low", s.low}, {"back", s.back}})
-            rep.eventTimesS[name] = offset + static_cast<double>(time);
+            rep.eventTimesS.emplace_back(name, offset + static_cast<double>(time));
+        rep.movement = s;
         take.repetitions.push_back(rep);
     }
 }
@@ -65,10 +99,29 @@ const std::pair<const Take*, const SimulatedRepetition*> momentOf(const Simulate
     return {take, rep};
 }
 
+bool isRowing(const SimulatedClip& clip) {
+    return std::holds_alternative<RowingPiece>(clip.takes.front().repetitions.front().movement);
+}
+
+Pose poseAt(const SimulatedRepetition& rep, float t) {
+    const RowingPiece* piece = std::get_if<RowingPiece>(&rep.movement);
+    if (!piece)
+        return lungePose(std::get<LungeStyle>(rep.movement), t);
+    // Before the first catch the rower comes forward to it; the last stroke stands for what follows.
+    const std::vector<StrokeStyle>& strokes = piece->strokes;
+    t -= kBeforeFirstS;
+    if (t < 0)
+        return strokePose(strokes.front(), strokes.front(), t + strokes.front().periodS);
+    std::size_t k = 0;
+    for (; k + 1 < strokes.size() && t >= strokes[k].periodS; ++k)
+        t -= strokes[k].periodS;
+    return strokePose(strokes[k], strokes[std::min(k + 1, strokes.size() - 1)], t);
+}
+
 Body bodyAt(const SimulatedClip& clip, int frame) {
     const auto [take, rep] = momentOf(clip, frame);
     const float t = static_cast<float>(frame - rep->from) / static_cast<float>(clip.frameRate);
-    Pose pose = lungePose(rep->style, t);
+    Pose pose = poseAt(*rep, t);
     if (take->leftHanded)
         pose = mirrored(pose);
     return buildBody(pose, take->facesLeft ? std::numbers::pi_v<float> : 0.f);
@@ -84,6 +137,92 @@ double includedDeg(PixelPosition a, PixelPosition b, PixelPosition c) {
 }
 
 double rounded(double v) { return std::round(v * 1e4) / 1e4; }
+
+SimulatedClip rowingClip(const char* name, std::uint32_t seed, std::vector<Take> takes) {
+    SimulatedClip clip;
+    clip.name = name;
+    clip.seed = seed;
+    clip.frameRate = kRowingRate;
+    clip.frames = takes.back().repetitions.back().to + 1;
+    clip.takes = std::move(takes);
+    return clip;
+}
+
+std::vector<SimulatedClip> rowingClips() {
+    // Davor: the arms pull before the legs are down, the trunk opens with them and lays back far; stiff hips, so
+    // that he reaches less. Drive and way back take equal time at race pace, and it gets worse from stroke to stroke.
+    StrokeStyle steady;
+    steady.periodS = 2.5f;
+    steady.driveS = 1.08f;
+    steady.trunkStart = .12f;
+    steady.trunkEnd = .90f;
+    steady.armsStart = .40f;
+    steady.catchLeanDeg = 27;
+    steady.laybackDeg = 35;
+    steady.catchX = -.022f;
+    StrokeStyle race = steady;
+    race.periodS = 1.875f;
+    race.driveS = .93f;
+    race.trunkStart = .05f;
+    race.armsStart = .30f;
+    race.laybackDeg = 36;
+    race.catchLeanDeg = 24;
+    StrokeStyle still, tiring; // what a stroke adds to the one before
+    for (StrokeStyle* s : {&still, &tiring})
+        *s = {0, 0, 0, 0, 0, 0, 0, 0, 0};
+    tiring.laybackDeg = .8f;
+    tiring.armsStart = -.008f;
+    tiring.catchX = -.0015f;
+    // Six weeks on: the legs come first at an easy pace, and half of it is lost again at race pace.
+    StrokeStyle later = steady;
+    later.driveS = .98f;
+    later.trunkStart = .27f;
+    later.armsStart = .57f;
+    later.laybackDeg = 27;
+    StrokeStyle laterRace = race;
+    laterRace.driveS = .86f;
+    laterRace.trunkStart = .15f;
+    laterRace.armsStart = .42f;
+    laterRace.laybackDeg = 31;
+    StrokeStyle tiringLess = still;
+    tiringLess.laybackDeg = .3f;
+
+    Take davor;
+    davor.performer = "Davor Quillane";
+    davor.outfit = {{40, 95, 190}, {35, 38, 48}, {214, 166, 138}, {118, 112, 106}, {225, 225, 230}};
+    const auto piece = [&](const char* name, int strokes, const StrokeStyle& style, const StrokeStyle& drift,
+                           std::uint32_t seed) {
+        Take take = davor;
+        addPiece(take, strokes, 0, 1, style, drift, 7400 + seed);
+        return rowingClip(name, seed, {take});
+    };
+    std::vector<Take> club;
+    const struct {
+        const char* performer;
+        Outfit outfit;
+        float periodS, driveS, layback, lean;
+    } kRowers[] = {{"Rower A", {{196, 48, 44}, {35, 38, 48}, {224, 172, 142}, {58, 40, 28}, {225, 225, 230}}, 2.5f, .95f, 23, 38},
+                   {"Rower B", {{236, 236, 232}, {52, 74, 62}, {120, 80, 58}, {28, 22, 20}, {60, 66, 80}}, 2.42f, .92f, 25, 40},
+                   {"Rower C", {{52, 120, 96}, {40, 44, 60}, {206, 158, 128}, {150, 104, 60}, {210, 60, 50}}, 2.58f, 1.0f, 21, 36}};
+    int start = 0;
+    std::uint32_t seed = 7501;
+    for (const auto& rower : kRowers) {
+        Take take;
+        take.performer = rower.performer;
+        take.outfit = rower.outfit;
+        StrokeStyle style;
+        style.periodS = rower.periodS;
+        style.driveS = rower.driveS;
+        style.laybackDeg = rower.layback;
+        style.catchLeanDeg = rower.lean;
+        addPiece(take, 3, start, 1, style, still, seed++);
+        start = take.repetitions.back().to + 1;
+        club.push_back(std::move(take));
+    }
+    return {piece("davor_steady", 8, steady, still, 51), piece("davor_race", 10, race, tiring, 53),
+            piece("davor_retest", 8, later, still, 57), piece("davor_retest_race", 10, laterRace, tiringLess, 59),
+            rowingClip("club_rowers", 61, std::move(club))};
+}
 
 } // namespace
 
@@ -158,15 +297,34 @@ std::vector<SimulatedClip> demoClips() {
     addRepetitions(second, 4, first.repetitions.back().to + 13, 1, b, 7303);
     models.frames = second.repetitions.back().to + 13;
     models.takes = {first, second};
-    return {baseline, session("ilka_baseline_lamp", lamp, 31), session("ilka_retest", later, 37),
-            session("ilka_retest_lamp", laterLamp, 41), models};
+    std::vector<SimulatedClip> out = {baseline, session("ilka_baseline_lamp", lamp, 31),
+                                      session("ilka_retest", later, 37), session("ilka_retest_lamp", laterLamp, 41),
+                                      models};
+    for (SimulatedClip& clip : rowingClips())
+        out.push_back(std::move(clip));
+    return out;
+}
+
+Camera cameraOf(const SimulatedClip& clip, bool facesLeft) {
+    Camera camera;
+    if (isRowing(clip)) {
+        camera.eye = {.05f, .62f, 2.75f};
+        camera.at = {.05f, .40f, 0};
+        camera.corner = Corner::Rowing;
+        return camera;
+    }
+    const float centre = facesLeft ? -.40f : .40f;
+    camera.eye = {centre, .78f, 3.3f};
+    camera.at = {centre, .50f, 0};
+    return camera;
 }
 
 FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
     const auto [take, rep] = momentOf(clip, frame);
-    const Camera camera = cameraFacing(take->facesLeft);
+    const Camera camera = cameraOf(clip, take->facesLeft);
     const Joints j = bodyAt(clip, frame).joints;
-    FrameTruth truth = {{"nose", camera.project(j.nose)}, {"tip", camera.project(j.tip)}};
+    FrameTruth truth = {{"nose", camera.project(j.nose)},
+                        {isRowing(clip) ? "handle" : "tip", camera.project(j.tip)}};
     const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
         {"eye", &j.eye}, {"ear", &j.ear},   {"shoulder", &j.shoulder}, {"elbow", &j.elbow}, {"wrist", &j.wrist},
         {"hip", &j.hip}, {"knee", &j.knee}, {"ankle", &j.ankle},       {"heel", &j.heel},   {"toe", &j.toe}};
@@ -180,7 +338,7 @@ FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
 ClipRenderer::ClipRenderer(const SimulatedClip& clip) : clip_(clip) {
     for (const Take& take : clip.takes)
         if (!renderers_.contains(take.facesLeft))
-            renderers_.emplace(take.facesLeft, cameraFacing(take.facesLeft));
+            renderers_.emplace(take.facesLeft, cameraOf(clip, take.facesLeft));
 }
 
 std::vector<std::uint8_t> ClipRenderer::frame(int index) {
@@ -192,7 +350,7 @@ std::vector<std::uint8_t> ClipRenderer::frame(int index) {
 
 Json truthJson(const SimulatedClip& clip) {
     Json out;
-    const Camera camera = cameraFacing(false);
+    const Camera camera = cameraOf(clip, false);
     out["about"] = "Exact truth of a clip of the simulated camera: pixel positions of joint centres, event times.";
     out["clip"] = clip.name + ".mp4";
     out["frame_rate"] = clip.frameRate;
@@ -205,7 +363,10 @@ Json truthJson(const SimulatedClip& clip) {
         for (const SimulatedRepetition& rep : take.repetitions) {
             Json events;
             for (const auto& [id, time] : rep.eventTimesS)
-                events[id] = rounded(time);
+                if (isRowing(clip))
+                    events[id].push_back(rounded(time));
+                else
+                    events[id] = rounded(time);
             reps.push_back({{"number", rep.number}, {"from", rep.from}, {"to", rep.to}, {"events_s", events}});
         }
         out["takes"].push_back({{"performer", take.performer},

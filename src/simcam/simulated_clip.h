@@ -5,19 +5,27 @@
 #include "core/result.h"
 #include "simcam/hall.h"
 #include "simcam/lunge.h"
+#include "simcam/stroke.h"
 
 #include <functional>
 #include <map>
 #include <string>
+#include <variant>
 #include <vector>
 
 namespace riflesso::simcam {
 
+/// Strokes without a break; of the last only the catch is filmed.
+struct RowingPiece {
+    std::vector<StrokeStyle> strokes;
+};
+
 struct SimulatedRepetition {
     int number = 0;
     int from = 0, to = 0; ///< frames, last included
-    LungeStyle style;
-    std::map<std::string, double> eventTimesS; ///< stored time in the clip: go straight down low back
+    std::variant<LungeStyle, RowingPiece> movement;
+    /// Stored time in the clip, in time: go straight down low back; catch legs arms finish over, stroke after stroke.
+    std::vector<std::pair<std::string, double>> eventTimesS;
 };
 
 /// One athlete before the camera for a stretch of frames.
@@ -36,12 +44,16 @@ struct SimulatedClip {
     std::uint32_t seed = 1;
 };
 
-/// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors".
+/// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors",
+/// "davor_steady", "davor_race", "davor_retest", "davor_retest_race", "club_rowers".
 [[nodiscard]] std::vector<SimulatedClip> demoClips();
 
-/// Joint centres of a frame in pixels, by anatomical name and "tip".
+/// Joint centres of a frame in pixels, by anatomical name and "tip" or "handle".
 using FrameTruth = std::map<std::string, PixelPosition>;
 [[nodiscard]] FrameTruth frameTruth(const SimulatedClip& clip, int frame);
+
+/// The camera of a clip, for what faces left or right.
+[[nodiscard]] Camera cameraOf(const SimulatedClip& clip, bool facesLeft);
 
 /// Frame drawn by the simulated camera, RGB rows. Renderers are per take direction and costly: keep one.
 class ClipRenderer {
