@@ -11,3 +11,5 @@ for page in athlete film mark mirror findings plan practice progress handover st
     XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
         build/bin/riflesso --demo --library "$library" --theme light --shot "$page" "$file"
 done
+XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
+    build/bin/riflesso --demo --library "$library" --case 2 --theme light --shot mirror docs/screenshots/mirror-rowing.png

@@ -25,6 +25,7 @@ struct Options {
     QSize size{1280, 800};
     std::optional<riflesso::theme::Choice> theme;
     bool demo = false;
+    qint64 caseId = 0; ///< 0: the one opened last
     QStringList clips;
 };
 
@@ -34,7 +35,11 @@ std::optional<Options> parse(const QStringList& words) {
         const auto next = [&] { return ++i < words.size() ? words[i] : QString(); };
         if (words[i] == QLatin1String("--library"))
             out.library = next();
-        else if (words[i] == QLatin1String("--demo"))
+        else if (words[i] == QLatin1String("--case")) {
+            out.caseId = next().toLongLong();
+            if (out.caseId <= 0)
+                return {};
+        } else if (words[i] == QLatin1String("--demo"))
             out.demo = true;
         else if (words[i] == QLatin1String("--shot")) {
             out.shotPage = next();
@@ -82,8 +87,9 @@ int main(int argc, char** argv) {
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
     const auto options = parse(app.arguments());
     if (!options) {
-        std::fprintf(stderr, "usage: riflesso [--library DIR | --demo] [--shot PAGE FILE.png [--size WxH] [--theme "
-                             "light|dark]] [CLIP…]\n");
+        std::fprintf(stderr,
+                     "usage: riflesso [--library DIR | --demo] [--case ID] [--shot PAGE FILE.png [--size WxH] [--theme "
+                     "light|dark]] [CLIP…]\n");
         return 2;
     }
     if (!options->shotPage.isEmpty() && !riflesso::MainWindow::pageIds().contains(options->shotPage)) {
@@ -121,6 +127,8 @@ int main(int argc, char** argv) {
             return 2;
         workspace.say(riflesso::words::text(opened.error().sentence()), true);
     }
+    if (opened && options->caseId > 0)
+        workspace.selectCase({options->caseId});
     window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage);
     if (!options->clips.isEmpty())
         window.addClips(options->clips);

@@ -266,7 +266,13 @@ Result<Json> tables(const Words& words) {
                 own.push_back(trial);
     if (own.empty() && (day || stress))
         return badInput("command line", "a session or level that has repetitions", "none");
-    const std::vector<Trial> model = modelTrialsOf(*data);
+    std::vector<Trial> model = modelTrialsOf(*data);
+    // The tables go with the pack as it is written: the end of a cycle is the next one's start.
+    for (std::vector<Trial>* trials : {&own, &model})
+        for (Trial& trial : *trials)
+            for (TrialEvent& event : trial.events)
+                if (event.event == data->pack.cycleEnd)
+                    event.event = data->pack.events.front().id;
     std::string observations = "trial,observation,value\n";
     for (const Trial& trial : own)
         for (const auto& [name, value] : trial.observations)

@@ -31,8 +31,9 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
     MeasureValue out;
     const std::string& startId = context.pack.events.front().id;
     std::vector<TrialEvent> starts;
-    std::copy_if(context.trial.events.begin(), context.trial.events.end(), std::back_inserter(starts),
-                 [&](const TrialEvent& event) { return event.event == startId; });
+    std::copy_if(
+        context.trial.events.begin(), context.trial.events.end(), std::back_inserter(starts),
+        [&](const TrialEvent& event) { return event.event == startId || event.event == context.pack.cycleEnd; });
     std::sort(starts.begin(), starts.end(), [](const TrialEvent& a, const TrialEvent& b) { return a.timeS < b.timeS; });
     if (starts.size() < 2 || starts.back().timeS <= starts.front().timeS) {
         out.reason = "fewer than two \"" + context.eventTitle(startId) + "\" are set";

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <charconv>
 
 namespace riflesso {
 namespace {
@@ -107,8 +108,23 @@ std::string Pack::measureTitle(std::string_view id) const {
     const MeasureDef* def = measure(id);
     if (!def)
         return std::string(id);
-    const std::size_t dot = id.find(".lag.");
-    return dot == std::string_view::npos ? def->title : def->title + ", lag " + std::string(id.substr(dot + 5));
+    constexpr std::string_view kLag = ".lag.";
+    const std::size_t dot = id.find(kLag);
+    if (dot == std::string_view::npos)
+        return def->title;
+    const std::string_view number = id.substr(dot + kLag.size());
+    std::size_t lag = 0;
+    std::from_chars(number.data(), number.data() + number.size(), lag);
+    if (lag == 0 || lag >= def->of.size())
+        return def->title + ", lag " + std::string(number);
+    const auto inWords = [](const std::vector<PointRef>& group) {
+        std::string out;
+        for (const PointRef& point : group)
+            out += (out.empty() ? "" : " to ") + point.part;
+        std::replace(out.begin(), out.end(), '_', ' ');
+        return out;
+    };
+    return "Peak of the " + inWords(def->of[lag]) + " after that of the " + inWords(def->of[lag - 1]);
 }
 
 } // namespace riflesso

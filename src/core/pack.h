@@ -252,6 +252,7 @@ struct Pack {
     std::vector<PointRef> marked;
     std::vector<EventDef> events;
     std::vector<PhaseDef> phases;
+    std::string cycleEnd; ///< single_cycles.h: the event that is the next cycle's start; else empty
     std::vector<MeasureDef> measures;
     std::vector<ObservationDef> observations;
     std::vector<ResultDef> results;
@@ -277,7 +278,7 @@ struct Pack {
     /// What can be judged: the measures, each peak_order followed by its lags ("order.lag.1", in s, with
     /// lag_tolerance).
     [[nodiscard]] std::vector<MeasureDef> judged() const;
-    /// Title of a measure, and of a lag: "order.lag.1" is "…: second after first".
+    /// Title of a measure, and of a lag: "order.lag.1" is "Peak of the second after that of the first".
     [[nodiscard]] std::string measureTitle(std::string_view id) const;
 };
 

@@ -49,7 +49,7 @@ QRectF cropAround(const std::map<std::string, QPointF>& marks, const QSizeF& asp
     for (const auto& [name, at] : marks)
         box |= QRectF(at, QSizeF(1, 1));
     const double margin = 0.16 * std::max(box.width(), box.height());
-    box.adjust(-margin, -margin, margin, margin);
+    box.adjust(-margin, -1.4 * margin, margin, margin); // the head ends above its highest landmark
     const double wanted = aspect.width() / aspect.height();
     if (box.width() / box.height() < wanted) {
         const double grow = box.height() * wanted - box.width();

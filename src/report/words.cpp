@@ -144,7 +144,7 @@ QString stageName(Stage stage) {
 }
 
 QString stressName(Stress stress) {
-    static const QStringList kNames = {QStringLiteral("calm, on call"),  QStringLiteral("fed by hand"),
+    static const QStringList kNames = {QStringLiteral("calm"),           QStringLiteral("fed by hand"),
                                        QStringLiteral("fed by machine"), QStringLiteral("reacting"),
                                        QStringLiteral("live"),           QStringLiteral("scored"),
                                        QStringLiteral("competition")};

@@ -236,9 +236,10 @@ void buildWeapon(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3,
     b.cone(grip, j.tip, .0036f, .0022f, Material::Blade, .0005f);
 }
 
-/// Rail, seat, foot plates, wheel, handle and chain of a rowing machine. `turned`: from the rower's frame to the hall's.
-template <typename Turned>
-void buildRowingMachine(Builder& b, Joints& j, const std::array<Vec3, 2>& hand, const Turned& turned, const Pose& pose) {
+/// Rail, seat, foot plates, wheel, handle and chain of a rowing machine. `turned`: from the rower's frame to the
+/// hall's.
+template <typename Turned> void buildRowingMachine(Builder& b, Joints& j, const std::array<Vec3, 2>& hand,
+                                                   const Turned& turned, const Pose& pose) {
     const Vec3 grips[2] = {j.wrist[kLeft] + hand[kLeft] * .045f, j.wrist[kRight] + hand[kRight] * .045f};
     const Vec3 across = unit(grips[1] - grips[0]);
     j.tip = mix(grips[0], grips[1], .5f);
@@ -314,7 +315,8 @@ Body buildBody(const Pose& pose, float turn) {
     if (pose.prop == Prop::Weapon)
         buildWeapon(b, j, pose, hand, turned({1, .05f, 0}), chest.up);
     else
-        buildRowingMachine(b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
+        buildRowingMachine(
+            b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
 
     Vec3 low{9, 9, 9}, high{-9, -9, -9};
     for (const Shape& s : body.shapes) {

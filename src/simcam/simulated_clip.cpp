@@ -201,9 +201,15 @@ std::vector<SimulatedClip> rowingClips() {
         const char* performer;
         Outfit outfit;
         float periodS, driveS, layback, lean;
-    } kRowers[] = {{"Rower A", {{196, 48, 44}, {35, 38, 48}, {224, 172, 142}, {58, 40, 28}, {225, 225, 230}}, 2.5f, .95f, 23, 38},
-                   {"Rower B", {{236, 236, 232}, {52, 74, 62}, {120, 80, 58}, {28, 22, 20}, {60, 66, 80}}, 2.42f, .92f, 25, 40},
-                   {"Rower C", {{52, 120, 96}, {40, 44, 60}, {206, 158, 128}, {150, 104, 60}, {210, 60, 50}}, 2.58f, 1.0f, 21, 36}};
+    } kRowers[] = {
+        {"Rower A", {{196, 48, 44}, {35, 38, 48}, {224, 172, 142}, {58, 40, 28}, {225, 225, 230}}, 2.5f, .95f, 23, 38},
+        {"Rower B", {{236, 236, 232}, {52, 74, 62}, {120, 80, 58}, {28, 22, 20}, {60, 66, 80}}, 2.42f, .92f, 25, 40},
+        {"Rower C",
+         {{52, 120, 96}, {40, 44, 60}, {206, 158, 128}, {150, 104, 60}, {210, 60, 50}},
+         2.58f,
+         1.0f,
+         21,
+         36}};
     int start = 0;
     std::uint32_t seed = 7501;
     for (const auto& rower : kRowers) {
@@ -215,12 +221,12 @@ std::vector<SimulatedClip> rowingClips() {
         style.driveS = rower.driveS;
         style.laybackDeg = rower.layback;
         style.catchLeanDeg = rower.lean;
-        addPiece(take, 3, start, 1, style, still, seed++);
+        addPiece(take, 2, start, 1, style, still, seed++);
         start = take.repetitions.back().to + 1;
         club.push_back(std::move(take));
     }
-    return {piece("davor_steady", 8, steady, still, 51), piece("davor_race", 10, race, tiring, 53),
-            piece("davor_retest", 8, later, still, 57), piece("davor_retest_race", 10, laterRace, tiringLess, 59),
+    return {piece("davor_steady", 8, steady, still, 51), piece("davor_race", 8, race, tiring, 53),
+            piece("davor_retest", 5, later, still, 57), piece("davor_retest_race", 6, laterRace, tiringLess, 59),
             rowingClip("club_rowers", 61, std::move(club))};
 }
 
@@ -323,8 +329,7 @@ FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
     const auto [take, rep] = momentOf(clip, frame);
     const Camera camera = cameraOf(clip, take->facesLeft);
     const Joints j = bodyAt(clip, frame).joints;
-    FrameTruth truth = {{"nose", camera.project(j.nose)},
-                        {isRowing(clip) ? "handle" : "tip", camera.project(j.tip)}};
+    FrameTruth truth = {{"nose", camera.project(j.nose)}, {isRowing(clip) ? "handle" : "tip", camera.project(j.tip)}};
     const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
         {"eye", &j.eye}, {"ear", &j.ear},   {"shoulder", &j.shoulder}, {"elbow", &j.elbow}, {"wrist", &j.wrist},
         {"hip", &j.hip}, {"knee", &j.knee}, {"ankle", &j.ankle},       {"heel", &j.heel},   {"toe", &j.toe}};

@@ -15,8 +15,8 @@ Pose strokePose(const StrokeStyle& s, const StrokeStyle& next, float t) {
     const bool drive = t < s.driveS;
     const float d = s.driveS, r = s.periodS - d;
     const float legs = drive ? progress(t, 0, s.legsEnd * d) : 1 - progress(t, d + kSeatFrom * r, s.periodS);
-    const float swing = drive ? progress(t, s.trunkStart * d, s.trunkEnd * d)
-                              : 1 - progress(t, d + kTrunkFrom * r, d + kTrunkTo * r);
+    const float swing =
+        drive ? progress(t, s.trunkStart * d, s.trunkEnd * d) : 1 - progress(t, d + kTrunkFrom * r, d + kTrunkTo * r);
     const float arms = drive ? progress(t, s.armsStart * d, d) : 1 - progress(t, d, d + kArmsAway * r);
     const StrokeStyle& front = drive ? s : next; // the catch at this end of the slide
     Pose p;
@@ -27,7 +27,8 @@ Pose strokePose(const StrokeStyle& s, const StrokeStyle& next, float t) {
     p.chestPitch = mix(front.catchLeanDeg, -s.laybackDeg, swing) * kRadians;
     p.headPitch = mix(8, 0, swing) * kRadians;
     // The handle travels level: straight arms reach it from wherever the shoulders are.
-    const float shoulderY = kSeatY + Proportions::trunk * (.36f * std::cos(p.pelvisPitch) + .64f * std::cos(p.chestPitch));
+    const float shoulderY =
+        kSeatY + Proportions::trunk * (.36f * std::cos(p.pelvisPitch) + .64f * std::cos(p.chestPitch));
     const float down = mix(.408f, .372f, arms) - shoulderY;
     constexpr float kReach = .327f;
     const Vec3 straight{std::sqrt(kReach * kReach - down * down), down, 0}, bent{.125f, down, 0};

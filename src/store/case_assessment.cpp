@@ -41,6 +41,25 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     return in;
 }
 
+namespace {
+
+/// A fault over the levels of a set. One that no repetition shows is no finding: it is free of it everywhere, where it
+/// could be judged.
+OverConditions overLevels(const Assessment& assessment, const std::string& fault, const std::vector<Trial>& trials) {
+    if (const Finding* finding = assessment.findings.find(fault))
+        return overConditions(trials, *finding);
+    const auto& unknown = assessment.findings.notJudged;
+    if (std::find(unknown.begin(), unknown.end(), fault) != unknown.end())
+        return {};
+    Finding none;
+    none.fault = fault;
+    for (const Trial& trial : trials)
+        none.repetitions.push_back({trial.id, 0, 0});
+    return overConditions(trials, none);
+}
+
+} // namespace
+
 std::vector<Stress> commonLevels(const CaseData& data, SessionId before, SessionId after) {
     const std::set<Stress> first = levelsOf(data, before), second = levelsOf(data, after);
     std::vector<Stress> out;
@@ -76,8 +95,8 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
         for (const FaultDef& fault : data.pack.faults) {
             const Finding *then = firstAll.findings.find(fault.id), *now = secondAll.findings.find(fault.id);
             if ((then && then->present) || (now && now->present))
-                out.conditions.push_back({fault.id, then ? overConditions(trialsBefore, *then) : OverConditions(),
-                                          now ? overConditions(trialsAfter, *now) : OverConditions()});
+                out.conditions.push_back({fault.id, overLevels(firstAll, fault.id, trialsBefore),
+                                          overLevels(secondAll, fault.id, trialsAfter)});
         }
     }
     for (const Session& session : data.sessions)

@@ -4,6 +4,7 @@
 #include "core/findings.h"
 #include "core/json_walk.h"
 #include "core/pack_reader.h"
+#include "core/single_cycles.h"
 #include "store/case_json_format.h"
 #include "store/edit.h"
 
@@ -110,7 +111,7 @@ private:
         auto pack = loadPack(plain(out_.packText), "pack.json");
         if (!pack)
             return pack.error();
-        out_.data.pack = std::move(*pack);
+        out_.data.pack = ofSingleCycles(std::move(*pack));
         return {};
     }
 

@@ -243,7 +243,8 @@ Result<void> Edit::restoreDecision(CaseId id, const Decision& d) {
 Result<void> Edit::decide(CaseId id, const Decision& d) {
     if (auto done = restoreDecision(id, d); !done)
         return done;
-    return note(id, toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason);
+    return restoreJournal(id, {d.at.isValid() ? d.at.toUTC() : QDateTime::currentDateTimeUtc(),
+                               toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason});
 }
 Result<void> Edit::undecide(CaseId id, const std::string& fault) {
     auto done =

@@ -1,6 +1,7 @@
 #include "store/library.h"
 
 #include "core/pack_reader.h"
+#include "core/single_cycles.h"
 #include "store/edit.h"
 #include "store/schema.h"
 #include "store/undo_log.h"
@@ -81,7 +82,7 @@ public:
             Result<Pack> pack = loadPack(packText.toStdString(), "the pack kept with the case");
             if (!pack)
                 return pack.error();
-            data_.pack = std::move(*pack);
+            data_.pack = ofSingleCycles(std::move(*pack));
         }
         person(athlete);
         sessions();

@@ -4,6 +4,7 @@
 
 #include "store/case_data.h"
 #include "store/database.h"
+#include "store/desk.h"
 
 #include <QLockFile>
 
@@ -44,6 +45,8 @@ public:
     [[nodiscard]] QString recovered() const { return recovered_; }
 
     [[nodiscard]] Result<std::vector<CaseEntry>> cases() const;
+    /// All cases as far as the desk looks at them.
+    [[nodiscard]] Result<std::vector<DeskCase>> deskCases() const;
     /// Puts a case first in cases(), with the session shown; no undo step. Nothing where the library is open for
     /// reading.
     [[nodiscard]] Result<void> noteOpened(CaseId id, SessionId session);

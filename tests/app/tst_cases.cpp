@@ -37,7 +37,7 @@ private slots:
         QCOMPARE(app_->window->currentPage(), QStringLiteral("start"));
     }
     void aSecondCaseBesideTheFirst() {
-        QCOMPARE(listed().size(), 1);
+        QCOMPARE(listed().size(), 2);
         QVERIFY(listed()[0].contains(QStringLiteral("Ilka Sandrey")) && listed()[0].contains(QStringLiteral("(open)")));
         if (app_->find<QComboBox>("newSkill")->count() == 0)
             QSKIP("packs are not beside the test program");
@@ -46,7 +46,19 @@ private slots:
         QCOMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
         QCOMPARE(app_->data().athlete.name, QStringLiteral("Someone Else"));
         app_->step("start");
-        QCOMPARE(listed().size(), 2);
+        QCOMPARE(listed().size(), 3);
+    }
+    void theDeskLeadsToWhatIsDue() {
+        // Nobody asked the new athlete: that comes first, and a click goes where it is answered.
+        auto* desk = app_->find<QListWidget>("deskList");
+        QVERIFY(desk->isVisible() && desk->count() >= 1);
+        QVERIFY2(desk->item(0)->text().contains(QStringLiteral("Someone Else")), qPrintable(desk->item(0)->text()));
+        QVERIFY(desk->item(0)->text().contains(QStringLiteral("No consent")));
+        app_->workspace.selectCase(app_->workspace.library()->cases()->back().id);
+        QTest::mouseClick(desk->viewport(), Qt::LeftButton, {}, desk->visualItemRect(desk->item(0)).center());
+        QCOMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
+        QCOMPARE(app_->data().athlete.name, QStringLiteral("Someone Else"));
+        app_->step("start");
     }
     void foundByTyping() {
         app_->type("caseFilter", QStringLiteral("ilk"));
@@ -70,11 +82,11 @@ private slots:
         QVERIFY(question.contains(QStringLiteral("already")));
         QCOMPARE(app_->data().id, before);
         app_->click("shelfNo"); // left alone, nothing changes
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(2));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(3));
         shelf()->readArchive(zip);
         QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
         app_->click("shelfYes");
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(3));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(4));
         QVERIFY(app_->data().id != before);
         QTRY_VERIFY(app_->quiet());
         QVERIFY(!app_->workspace.assessment()->findings.ranked.empty());
@@ -95,13 +107,23 @@ private slots:
         app_->click("deleteAthlete");
         QVERIFY(app_->find<QLabel>("shelfQuestion")->text().contains(QStringLiteral("cannot be undone")));
         app_->click("shelfNo");
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(3));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(4));
         app_->click("deleteAthlete");
         app_->click("shelfYes");
         const auto left = *app_->workspace.library()->cases();
         for (const CaseEntry& entry : left)
             QVERIFY(entry.athlete != QStringLiteral("Ilka Sandrey"));
-        QVERIFY(QDir(folder_.filePath(QStringLiteral("media"))).entryList(QDir::Files).isEmpty());
+        // Of the clips only the rower's are left.
+        QStringList kept;
+        for (const CaseEntry& entry : left)
+            for (const Session& session : app_->workspace.library()->loadCase(entry.id)->sessions)
+                for (const Clip& clip : session.clips)
+                    kept << QFileInfo(clip.path).fileName();
+        QStringList there = QDir(folder_.filePath(QStringLiteral("media"))).entryList(QDir::Files);
+        kept.sort();
+        there.sort();
+        QCOMPARE(there, kept);
+        QCOMPARE(kept.size(), 5);
         QVERIFY(app_->errors.isEmpty());
         QCOMPARE(listed().size(), static_cast<int>(left.size()));
     }

@@ -24,10 +24,11 @@ namespace {
 
 constexpr double kPixelsPerUnit = 10; // the athlete about 300 px tall
 const std::map<std::string, std::string> kLandmarks = {
-    {"LeftArm", "left_shoulder"}, {"LeftForeArm", "left_elbow"}, {"LeftHand", "left_wrist"}, {"LeftUpLeg", "left_hip"},
-    {"LeftLeg", "left_knee"},     {"LeftFoot", "left_ankle"},    {"LeftToeBase", "left_toe"},
-    {"RightArm", "right_shoulder"}, {"RightForeArm", "right_elbow"}, {"RightHand", "right_wrist"},
-    {"RightUpLeg", "right_hip"},    {"RightLeg", "right_knee"},      {"RightFoot", "right_ankle"}};
+    {"LeftArm", "left_shoulder"}, {"LeftForeArm", "left_elbow"},  {"LeftHand", "left_wrist"},
+    {"LeftUpLeg", "left_hip"},    {"LeftLeg", "left_knee"},       {"LeftFoot", "left_ankle"},
+    {"LeftToeBase", "left_toe"},  {"RightArm", "right_shoulder"}, {"RightForeArm", "right_elbow"},
+    {"RightHand", "right_wrist"}, {"RightUpLeg", "right_hip"},    {"RightLeg", "right_knee"},
+    {"RightFoot", "right_ankle"}};
 
 /// The side view: picture x = z, y = -y.
 PixelPoint seen(const Eigen::Vector3d& at) { return {400 + kPixelsPerUnit * at[2], 500 - kPixelsPerUnit * at[1]}; }
@@ -40,8 +41,8 @@ Pack jumpPack() {
     const Json leg = {"hip@near", "knee@near", "ankle@near", "toe@near"};
     const Json bend = {{"kind", "flexion"}, {"joint", "knee"}, {"points", {"hip@near", "knee@near", "ankle@near"}}};
     // The centre of mass over the ankles: many landmarks together, steadier than any one joint.
-    const Json height = {{"kind", "offset"}, {"from", "mid_ankle"}, {"to", "com"}, {"axis", "up"},
-                         {"in", "body:hip@near-knee@near"}};
+    const Json height = {
+        {"kind", "offset"}, {"from", "mid_ankle"}, {"to", "com"}, {"axis", "up"}, {"in", "body:hip@near-knee@near"}};
     const auto event = [&](const char* id, const Json& rule) {
         Json out = {{"id", id}, {"title", id}, {"hint", "?"}, {"by", leg}};
         if (!rule.is_null())

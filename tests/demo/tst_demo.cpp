@@ -3,6 +3,7 @@
 #include "demo/demo_library.h"
 
 #include "core/assessment.h"
+#include "core/what_if.h"
 #include "report/report_content.h"
 #include "store/case_assessment.h"
 
@@ -64,6 +65,21 @@ private slots:
         QCOMPARE(answer.findings.ranked.front().fault, std::string("knee_past")); // the caution stands above
         QVERIFY(answer.strengths.size() >= 2);
     }
+    void whatIfTheRootWereGone() {
+        const Assessment answer = assessed(data_);
+        const auto trials = trialsOf(data_, data_.sessions.front().id, Stress::Calm);
+        const Findings rest = findingsWithout("late_arm", data_.pack, trials, answer, {});
+        QVERIFY(!rest.find("late_arm"));
+        QVERIFY(std::find(rest.unlifted.begin(), rest.unlifted.end(), "late_arm") == rest.unlifted.end());
+        const Finding &before = *answer.findings.find("trunk_tips"), &after = *rest.find("trunk_tips");
+        QCOMPARE(before.consequenceOf, std::string("late_arm"));
+        QVERIFY(after.consequenceOf.empty()); // it stands on its own now
+        QCOMPARE(after.shown, before.shown);
+        QCOMPARE(after.severity, before.severity);
+        // Switching off what nothing follows from changes nothing else.
+        const Findings same = findingsWithout("low_hand", data_.pack, trials, answer, {});
+        QCOMPARE(same.unlifted, answer.findings.unlifted);
+    }
     void threeWeeksLater() {
         // In time on call, back to the old way before the lamp.
         const SessionId first = data_.sessions[0].id, later = data_.sessions[1].id;
@@ -93,6 +109,46 @@ private slots:
                                        [](const Change& change) { return change.measure == "arm_before_foot"; });
         QVERIFY(lamp->gapClosed && *lamp->gapClosed < *arm->gapClosed);
     }
+    void theRowerStrokeByStroke() {
+        const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);
+        QVERIFY(library);
+        const CaseData rower = *(*library)->loadCase((*library)->cases()->back().id);
+        QCOMPARE(rower.athlete.name, QStringLiteral("Davor Quillane"));
+        const auto assessedAt = [&](std::size_t session, Stress stress) {
+            return assess(
+                assessmentInput(rower, rower.sessions[session].id, stress, School::Root, QDate(2026, 11, 24)));
+        };
+        const Assessment easy = assessedAt(0, Stress::Calm);
+        QCOMPARE(easy.measures.size(), std::size_t(8));
+        QCOMPARE(easy.modelMeasures.size(), std::size_t(6)); // three rowers, two strokes each
+        QCOMPARE(easy.prescription.focus.front().fault, std::string("early_arms"));
+        QVERIFY(easy.deviation("arms_after_legs")->state == State::Clear);
+        QVERIFY(easy.deviation("arms_after_legs")->deviation < -0.1);
+        QVERIFY(std::abs(easy.deviation("rate")->median - 24) < 0.5);
+        QCOMPARE(easy.findings.find("early_trunk")->consequenceOf, std::string("early_arms"));
+        QCOMPARE(easy.findings.ranked.front().fault, std::string("lays_back")); // the caution stands above
+        // At race pace the way back takes no longer than the drive, and he lays back more with every stroke.
+        const Assessment race = assessedAt(0, Stress::Scored);
+        QVERIFY(std::abs(race.deviation("rate")->median - 32) < 0.7);
+        QVERIFY(std::abs(race.deviation("rhythm")->median - 1) < 0.1);
+        QVERIFY(race.deviation("layback_drift")->median < -0.4);
+        QVERIFY(race.findings.find("rushed")->present);
+        // Stiff hips make the short reach a changed target.
+        QVERIFY(race.findings.find("short_reach") && race.findings.find("short_reach")->changedTarget);
+        // Later the arms wait at an easy pace, and half of it is lost again at race pace.
+        const Progress later = progressOf(rower, rower.sessions[0].id, rower.sessions[1].id, Stress::Calm, School::Root,
+                                          QDate(2026, 11, 24));
+        const auto arms = std::find_if(later.conditions.begin(), later.conditions.end(),
+                                       [](const FaultOverConditions& fault) { return fault.fault == "early_arms"; });
+        QVERIFY(arms != later.conditions.end());
+        QVERIFY(arms->after.mastered == Stress::Calm);
+        QVERIFY(arms->after.relapseAt == Stress::Scored);
+        // A fault that nobody shows any more is free of it, not unknown.
+        for (const FaultOverConditions& fault : later.conditions)
+            QVERIFY2(!fault.after.levels.empty(), fault.fault.c_str());
+        QVERIFY(rower.decisions.size() == 3 && !rower.decisions.front().reason.isEmpty());
+        QVERIFY(rower.practice.size() > 100);
+    }
     void theModelIsRightHandedAndMirrored() {
         for (const Trial& trial : modelTrialsOf(data_)) {
             QVERIFY(trial.capture.handedness == Side::Right);
@@ -109,7 +165,7 @@ private slots:
         }
         QVERIFY(resetDemoLibrary(dir.path(), sources()));
         const auto library = Library::open(dir.path());
-        QCOMPARE((*library)->verify()->clips, 5);
+        QCOMPARE((*library)->verify()->clips, 10);
     }
     void missingSourcesAreNamed() {
         QTemporaryDir dir;

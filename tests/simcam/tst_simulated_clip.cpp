@@ -62,6 +62,8 @@ private slots:
         QTest::newRow("guard") << 0 << 12;
         QTest::newRow("lunge") << 0 << 57;
         QTest::newRow("second instructor") << 4 << 480;
+        QTest::newRow("catch") << 5 << 12;
+        QTest::newRow("finish at race pace") << 6 << 40;
     }
     void threeFramesRenderedAgain() {
         QFETCH(int, clip);

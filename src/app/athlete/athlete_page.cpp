@@ -1,6 +1,8 @@
 #include "app/athlete/athlete_page.h"
 
+#include "app/athlete/calendar_import.h"
 #include "app/athlete/consent_box.h"
+#include "app/athlete/journal_list.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -195,6 +197,7 @@ QWidget* AthletePage::buildMiddle() {
                                     [=](Edit& edit) { return edit.addCompetition(id, date, title); }))
             competitionTitle_->clear();
     });
+    c->addWidget(new CalendarImport(workspace(), widget));
     c->addSpacing(10);
     c->addWidget(label(tr("CONSENT TO FILM"), theme::kHeading));
     consent_ = new ConsentBox;
@@ -252,6 +255,9 @@ QWidget* AthletePage::buildSessions() {
             emit goTo(QStringLiteral("film"));
         }
     };
+    c->addSpacing(8);
+    journal_ = new JournalList(workspace(), widget);
+    c->addWidget(journal_);
     connect(own, &QPushButton::clicked, this, [add] { add(false); });
     connect(model, &QPushButton::clicked, this, [add] { add(true); });
     c->addStretch();
@@ -297,6 +303,7 @@ void AthletePage::refresh() {
     if (!workspace().hasCase())
         return;
     filling_ = true;
+    journal_->refresh();
     const Athlete& a = workspace().data().athlete;
     const auto set = [](QLineEdit* edit, const QString& text) {
         const bool typing = edit->hasFocus() && edit->isModified(); // never over what is being typed

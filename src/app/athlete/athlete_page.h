@@ -14,6 +14,8 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class JournalList;
+
 class ConsentBox;
 
 class AthletePage : public Page {
@@ -43,6 +45,7 @@ private:
     QPushButton* lock_;
     ConsentBox* consent_;
     QVBoxLayout *competitions_, *beliefs_, *sessions_;
+    JournalList* journal_;
     bool filling_ = false;
 };
 

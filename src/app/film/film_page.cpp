@@ -176,7 +176,8 @@ StepState FilmPage::state() const {
 QList<KeyHint> FilmPage::keys() const {
     QList<KeyHint> hints = {
         {tr("Space"), tr("play")}, {QStringLiteral("← →"), tr("frame")}, {QStringLiteral("C"), tr("cut")}};
-    if (workspace().hasCase() && !workspace().data().pack.results.empty())
+    if (workspace().hasCase() && !workspace().data().pack.results.empty() &&
+        !workspace().data().pack.results.front().values.empty())
         hints.append(
             KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
     hints.append(KeyHint{QStringLiteral("F O"), tr("felt right, off")});

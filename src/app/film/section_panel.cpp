@@ -7,6 +7,7 @@
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QDoubleValidator>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -31,6 +32,20 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addWidget(repetitionText_);
     results_ = new QHBoxLayout;
     layout->addLayout(results_);
+    auto* numbered = new QHBoxLayout;
+    numberText_ = label({});
+    number_ = new QLineEdit;
+    number_->setObjectName(QStringLiteral("resultNumber"));
+    number_->setFixedWidth(84);
+    number_->setAlignment(Qt::AlignRight);
+    auto* validator = new QDoubleValidator(number_);
+    validator->setLocale(QLocale::c());
+    validator->setNotation(QDoubleValidator::StandardNotation);
+    number_->setValidator(validator);
+    numbered->addWidget(numberText_, 1);
+    numbered->addWidget(number_);
+    layout->addLayout(numbered);
+    connect(number_, &QLineEdit::editingFinished, this, [this] { keepResult(number_->text()); });
     auto* felt = new QHBoxLayout;
     feltRight_ = new QPushButton(tr("F Felt right"));
     feltRight_->setObjectName(QStringLiteral("feltRight"));
@@ -139,7 +154,14 @@ void SectionPanel::setResult(int index) {
     const Pack& pack = workspace_.data().pack;
     if (!shown || pack.results.empty() || index >= static_cast<int>(pack.results.front().values.size()))
         return;
-    const std::string value = pack.results.front().values[static_cast<std::size_t>(index)];
+    keepResult(words::text(pack.results.front().values[static_cast<std::size_t>(index)]));
+}
+
+void SectionPanel::keepResult(const QString& text) {
+    const Repetition* shown = repetition();
+    const std::string value = text.trimmed().toStdString();
+    if (!shown || shown->result == value)
+        return;
     const RepetitionId id = shown->id;
     workspace_.apply(tr("Result of repetition %1: %2").arg(shown->number).arg(words::text(value)),
                      [=](Edit& edit) { return edit.setResult(id, value); });
@@ -208,18 +230,32 @@ void SectionPanel::showRepetition() {
     const std::vector<std::string> values = workspace_.data().pack.results.empty()
                                                 ? std::vector<std::string>()
                                                 : workspace_.data().pack.results.front().values;
+    const ResultDef* asked = workspace_.data().pack.results.empty() ? nullptr : &workspace_.data().pack.results.front();
+    const bool isNumber = asked && (asked->type == ResultType::Number || asked->type == ResultType::Count);
+    const QString unit = isNumber ? words::text(asked->unit) : QString();
+    numberText_->setVisible(isNumber);
+    number_->setVisible(isNumber);
+    number_->setEnabled(shown != nullptr);
+    if (isNumber) {
+        numberText_->setText(unit.isEmpty() ? words::text(asked->title)
+                                            : QStringLiteral("%1, %2").arg(words::text(asked->title), unit));
+        number_->setAccessibleName(numberText_->text());
+        number_->setText(shown ? words::text(shown->result) : QString());
+    }
     remove_->setEnabled(shown != nullptr);
     for (const auto& [button, word] : {std::pair{feltRight_, "right"}, {feltOff_, "off"}}) {
         button->setEnabled(shown != nullptr);
         button->setChecked(shown && shown->felt == word);
     }
-    repetitionText_->setText(shown ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
-                                         .arg(shown->number)
-                                         .arg(shown->from)
-                                         .arg(shown->to)
-                                         .arg(shown->result.empty() ? tr(", no result yet")
-                                                                    : QStringLiteral(", ") + words::text(shown->result))
-                                   : tr("None chosen in this clip."));
+    repetitionText_->setText(shown
+                                 ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
+                                       .arg(shown->number)
+                                       .arg(shown->from)
+                                       .arg(shown->to)
+                                       .arg(shown->result.empty() ? tr(", no result yet")
+                                                                  : QStringLiteral(", ") + words::text(shown->result) +
+                                                                        (unit.isEmpty() ? QString() : u' ' + unit))
+                                 : tr("None chosen in this clip."));
     if (results_->count() != static_cast<int>(values.size())) {
         clearLayout(results_);
         for (std::size_t i = 0; i < values.size(); ++i) {

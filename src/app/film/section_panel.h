@@ -46,7 +46,10 @@ private:
     QDoubleSpinBox *slowMotion_, *scale_;
     QLineEdit* performer_;
     QLabel *repetitionText_, *checks_;
+    void keepResult(const QString& text);
     QHBoxLayout* results_;
+    QLabel* numberText_;
+    QLineEdit* number_;
     QPushButton *feltRight_, *feltOff_, *remove_;
     std::map<QString, QString> repeats_; ///< by clip hash: what the look for repeated frames said
     bool filling_ = false;

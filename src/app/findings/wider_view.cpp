@@ -4,6 +4,7 @@
 #include "app/theme.h"
 #include "core/filming_list.h"
 #include "core/progress.h"
+#include "core/what_if.h"
 #include "report/words.h"
 
 #include <QCoreApplication>
@@ -65,6 +66,19 @@ QString titleOf(const Pack& pack, const std::string& id) {
     return words::text(pack.measureTitle(id));
 }
 
+/// What the order would be were the fault gone.
+QString withoutText(const CaseData& data, const Assessment& assessment, const std::vector<Trial>& trials,
+                    const std::string& fault) {
+    const Findings rest = findingsWithout(fault, data.pack, trials, assessment, factsOf(data, {}).limits);
+    constexpr std::size_t kMostNamed = 3;
+    QStringList names;
+    for (std::size_t i = 0; i < std::min(kMostNamed, rest.unlifted.size()); ++i)
+        names << QStringLiteral("%1 %2").arg(i + 1).arg(
+            words::text(data.pack.fault(rest.unlifted[i])->title).toLower());
+    return names.isEmpty() ? tr("Were it gone, no fault would be left.")
+                           : tr("Were it gone: %1.").arg(names.join(QStringLiteral(", ")));
+}
+
 } // namespace
 
 void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assessment& assessment,
@@ -83,6 +97,8 @@ void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assess
                               .arg(finding.places[static_cast<std::size_t>(school)]);
         add(tr("Its place in the other orders: %1.").arg(places.join(QStringLiteral(", "))), theme::kQuiet, "places");
     }
+    if (finding.present)
+        add(withoutText(data, assessment, trials, finding.fault), theme::kQuiet, "without");
     for (const ResultEffect& effect : assessment.resultEffects)
         if (effect.fault == finding.fault)
             add(resultText(data.pack, effect), theme::kQuiet, "resultEffect");

@@ -159,7 +159,7 @@ void HandoverPage::preview() {
                        .arg(content.findings.size())
                        .arg(words::counted(content.ladders.size(), tr("ladder"), tr("ladders")))
                        .arg(pictures));
-    leaves_->setText(tr("Name, skill, %1 still pictures with the athlete's or the instructors' faces, measured values "
+    leaves_->setText(tr("Name, skill, %1 still pictures with the athlete's or the model's face, measured values "
                         "and the plan. No clip. "
                         "Hand it on only to those whom the athlete, or the parents of a child, agreed to.")
                          .arg(pictures) +

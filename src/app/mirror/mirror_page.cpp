@@ -4,6 +4,8 @@
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
+#include "core/measure_cycles.h"
+#include "core/measure_set.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
@@ -94,10 +96,10 @@ QWidget* MirrorPage::buildRight() {
     row->addLayout(repetitions_);
     row->addStretch();
     row->addSpacing(10);
-    row->addWidget(label(tr("Model"), theme::kQuiet));
+    row->addWidget(label(tr("Below"), theme::kQuiet));
     modelRepetition_ = new QComboBox;
     modelRepetition_->setObjectName(QStringLiteral("modelRepetition"));
-    modelRepetition_->setAccessibleName(tr("Repetition of the model"));
+    modelRepetition_->setAccessibleName(tr("Who stands below the waterline: model, own best or another session"));
     modelRepetition_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(modelRepetition_);
     modelRepetition_->setMinimumWidth(124);
@@ -126,7 +128,9 @@ QString MirrorPage::headline() const {
         possible += set.state == State::Possible;
         strengths += set.strength;
     }
-    std::size_t missing = workspace().data().pack.measures.size() - assessment->deviations.size();
+    const auto& measures = workspace().data().pack.measures;
+    const auto missing = static_cast<std::size_t>(std::count_if(
+        measures.begin(), measures.end(), [&](const MeasureDef& def) { return !assessment->deviation(def.id); }));
     return tr("%1 repetitions against %2, at equal phase: %3 clear deviations, %4 possible, %5 strengths. %6<b>Next: "
               "decide in Findings.</b>")
         .arg(assessment->measures.size())
@@ -165,12 +169,18 @@ void MirrorPage::refresh() {
     const auto models = modelTrialsOf(data);
     const auto trials = trialsOf(data, workspace().session(), workspace().stress());
     showSets();
-    if (modelRepetition_->count() != static_cast<int>(models.size())) {
+    if (assessment.get() != shownAssessment_ || opposites_.empty()) {
+        opposites_ = oppositesOf(data, workspace().session(), workspace().stress(), assessment.get());
+        const QString chosen = modelRepetition_->currentData().toString();
         modelRepetition_->clear();
-        for (const Trial& trial : models)
-            modelRepetition_->addItem(
-                QStringLiteral("%1, %2").arg(QString::fromStdString(trial.performer)).arg(trial.number),
-                QString::fromStdString(trial.id));
+        for (const Opposite& opposite : opposites_) {
+            if (!opposite.isModel && modelRepetition_->count() > 0 &&
+                modelRepetition_->findData(true, Qt::UserRole + 1) < 0)
+                modelRepetition_->insertSeparator(modelRepetition_->count());
+            modelRepetition_->addItem(opposite.name, QString::fromStdString(opposite.trial.id));
+            modelRepetition_->setItemData(modelRepetition_->count() - 1, !opposite.isModel, Qt::UserRole + 1);
+        }
+        modelRepetition_->setCurrentIndex(std::max(0, modelRepetition_->findData(chosen)));
     }
     int instants = 0;
     for (const MeasureDef& def : data.pack.measures)
@@ -190,9 +200,12 @@ void MirrorPage::refresh() {
     if (!own_ && !trials.empty())
         own_ = trials.front();
     const std::string wanted = modelRepetition_->currentData().toString().toStdString();
-    for (const Trial& trial : models)
-        if (trial.id == wanted)
-            other_ = trial;
+    for (const Opposite& opposite : opposites_)
+        if (opposite.trial.id == wanted) {
+            other_ = opposite.trial;
+            oppositeName_ = opposite.who;
+            oppositeIsModel_ = opposite.isModel;
+        }
     ownMap_ = own_ ? PhaseMap::of(anchors_, *own_) : std::nullopt;
     otherMap_ = other_ ? PhaseMap::of(anchors_, *other_) : std::nullopt;
     if (!placed_ && ownMap_ && anchors_.anchors.size() > 2) {
@@ -255,7 +268,8 @@ void MirrorPage::showRulers() {
         return groups.back().second;
     };
     for (const MeasureDef& def : pack.measures)
-        if (def.kind == Kind::Interval || def.kind == Kind::PhaseShare || def.kind == Kind::TempoRatio)
+        if (def.kind == Kind::Interval || def.kind == Kind::PhaseShare || def.kind == Kind::TempoRatio ||
+            isCycleKind(def.kind))
             group(tr("Timing")).push_back(&def);
     for (const EventDef& event : pack.events)
         for (const MeasureDef& def : pack.measures)
@@ -267,6 +281,9 @@ void MirrorPage::showRulers() {
     for (const MeasureDef& def : pack.measures)
         if (def.kind == Kind::Observed)
             group(tr("Observed")).push_back(&def);
+    for (const MeasureDef& def : pack.measures)
+        if (isSetKind(def.kind))
+            group(tr("Over the set")).push_back(&def);
     for (const auto& [title, measures] : groups) {
         auto* heading = label(title, theme::kHeading);
         heading->setContentsMargins(0, 5, 0, 0);
@@ -388,13 +405,17 @@ void MirrorPage::showWaterline() {
         for (const auto& anchor : anchors_.anchors)
             if (anchor.event == def.id && !modelTrialsOf(workspace().data()).empty())
                 event.model = anchor.percent;
+        if (!oppositeIsModel_ && other_ && otherMap_) {
+            const TrialEvent* at = other_->event(def.id);
+            event.model = at ? std::optional(std::clamp(otherMap_->percentAt(at->timeS), 0.0, 100.0)) : std::nullopt;
+        }
         if (own_ && ownMap_)
             if (const TrialEvent* at = own_->event(def.id))
                 event.athlete = std::clamp(ownMap_->percentAt(at->timeS), 0.0, 100.0);
         events.push_back(event);
     }
-    // The note stands at the event that leans more of the two that a deviating interval joins.
-    if (assessment)
+    // The note stands at the event that leans more of the two that a deviating interval joins. It tells of the model.
+    if (assessment && oppositeIsModel_)
         for (const SetDeviation& set : assessment->deviations) {
             const MeasureDef& def = *pack.measure(set.measure);
             if (def.kind != Kind::Interval || set.state == State::Within)
@@ -506,8 +527,7 @@ void MirrorPage::goToPhase(double percent) {
                 stage->showBox(box);
         });
         const double start = trial->events.empty() ? 0 : trial->times.timeOf(place.repetition->from);
-        const QString who = isModel ? trial->performer.empty() ? tr("Model") : QString::fromStdString(trial->performer)
-                                    : data.athlete.name.section(u' ', 0, 0);
+        const QString who = isModel ? oppositeName_ : data.athlete.name.section(u' ', 0, 0);
         stage->setCaption(
             tr("%1 · repetition %2 · %3 s").arg(who).arg(place.repetition->number).arg(time - start, 0, 'f', 3),
             mirrored ? tr("shown mirrored") : QString(), colour);

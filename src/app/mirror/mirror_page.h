@@ -1,6 +1,7 @@
 #pragma once
 // Mirror: athlete and model at the same phase, joined by the waterline; every measure as a ruler; one curve.
 
+#include "app/mirror/opposite_side.h"
 #include "app/page.h"
 #include "app/widgets/curve_plot.h"
 #include "app/widgets/stage_view.h"
@@ -55,6 +56,9 @@ private:
 
     PhaseAnchors anchors_;
     std::optional<Trial> own_, other_; ///< the trials shown
+    std::vector<Opposite> opposites_;
+    QString oppositeName_;
+    bool oppositeIsModel_ = true;
     std::optional<PhaseMap> ownMap_, otherMap_;
     const Assessment* shownAssessment_ = nullptr;
     RepetitionId shownRepetition_;

@@ -2,17 +2,21 @@
 
 #include "app/theme.h"
 #include "app/widgets/sign_label.h"
+#include "report/plan_calendar.h"
 #include "report/report_content.h"
 #include "report/words.h"
 
 #include <QDateEdit>
+#include <QFileDialog>
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPushButton>
+#include <QSaveFile>
 #include <QScrollArea>
 #include <QSpinBox>
+#include <QStandardPaths>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -137,6 +141,19 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     column->addWidget(label(
         tr("Square: technique session. Dot: homework. Ring: test. Hatched: no technique changes. Filled: competition."),
         theme::kQuiet));
+    auto* calendar = new QPushButton(tr("Write a calendar file…"));
+    calendar->setObjectName(QStringLiteral("writeCalendar"));
+    calendar->setToolTip(tr("The dates of the plan as an .ics file for any calendar."));
+    column->addWidget(calendar, 0, Qt::AlignLeft);
+    connect(calendar, &QPushButton::clicked, this, [this] {
+        const QString path =
+            QFileDialog::getSaveFileName(this, tr("Write a calendar file"),
+                                         QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + u'/' +
+                                             this->workspace().data().athlete.name + QStringLiteral(".ics"),
+                                         tr("Calendar (*.ics)"));
+        if (!path.isEmpty())
+            writeCalendarFile(path);
+    });
     column->addSpacing(8);
     lesson_ = new QVBoxLayout;
     lesson_->setSpacing(4);
@@ -148,6 +165,17 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     scrollRight->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scrollRight->setWidget(right);
     layout->addWidget(scrollRight, 5);
+}
+
+void PlanPage::writeCalendarFile(const QString& path) {
+    const auto entries = planCalendar(workspace().data(), prescription());
+    QSaveFile file(path);
+    const QByteArray text = writeCalendar(entries, QDateTime::currentDateTimeUtc());
+    if (!file.open(QIODevice::WriteOnly) || file.write(text) != text.size() || !file.commit()) {
+        workspace().say(tr("%1 could not be written: %2").arg(path, file.errorString()), true);
+        return;
+    }
+    workspace().say(tr("%1 written to %2.").arg(words::counted(entries.size(), tr("date"), tr("dates")), path));
 }
 
 QString PlanPage::headline() const {

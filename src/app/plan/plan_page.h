@@ -32,6 +32,8 @@ public:
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
     void refresh() override;
+    /// What the button does once a file is chosen.
+    void writeCalendarFile(const QString& path);
 
 private:
     void save();

@@ -191,7 +191,10 @@ void PracticePage::refresh() {
                                                             words::text(data.pack.drill(rung.drill)->title)),
                                QString::fromStdString(focus.fault + "/" + rung.drill));
             }
-        const int index = rung_->findData(chosen);
+        // What was chosen stays; else where the last practice was; else where the ladder starts.
+        int index = rung_->findData(chosen);
+        for (auto last = data.practice.rbegin(); index < 0 && last != data.practice.rend(); ++last)
+            index = rung_->findData(QString::fromStdString(last->fault + "/" + last->drill));
         rung_->setCurrentIndex(index >= 0 ? index : start);
     }
     const auto [fault, drillId] = rung();

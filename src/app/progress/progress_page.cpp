@@ -21,6 +21,12 @@
 namespace riflesso {
 namespace {
 
+/// What is judged under an id: a measure or a lag.
+const MeasureDef* judgedAs(const std::vector<MeasureDef>& judged, const std::string& id) {
+    const auto found = std::find_if(judged.begin(), judged.end(), [&](const MeasureDef& def) { return def.id == id; });
+    return found == judged.end() ? nullptr : &*found;
+}
+
 enum Column { Verdict, Title, Then, Now, Changed, Distance, kColumns };
 constexpr int kDistanceRole = Qt::UserRole + 1; ///< then, now, tolerance, as a list of numbers
 
@@ -260,6 +266,7 @@ void ProgressPage::showChanges() {
     changes_->setRowCount(0);
     if (progress_) {
         const Pack& pack = comparedData_->pack;
+        const std::vector<MeasureDef> judged = pack.judged();
         // What changed first, in the pack's order within each verdict.
         std::vector<const Change*> order;
         for (auto verdict :
@@ -268,7 +275,7 @@ void ProgressPage::showChanges() {
                 if (change.verdict == verdict)
                     order.push_back(&change);
         for (const Change* change : order) {
-            const MeasureDef* def = pack.measure(change->measure);
+            const MeasureDef* def = judgedAs(judged, change->measure);
             if (!def)
                 continue;
             const int row = changes_->rowCount();
@@ -321,9 +328,8 @@ void ProgressPage::showChart() {
         return;
     const int row = changes_->currentRow();
     const QTableWidgetItem* item = row >= 0 ? changes_->item(row, Verdict) : nullptr;
-    const MeasureDef* def = item && comparedData_
-                                ? comparedData_->pack.measure(item->data(Qt::UserRole).toString().toStdString())
-                                : nullptr;
+    const std::vector<MeasureDef> judged = comparedData_ ? comparedData_->pack.judged() : std::vector<MeasureDef>();
+    const MeasureDef* def = item ? judgedAs(judged, item->data(Qt::UserRole).toString().toStdString()) : nullptr;
     if (!progress_ || !def) {
         chart_->setChart({}, {}, {});
         return;

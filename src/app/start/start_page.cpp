@@ -1,6 +1,7 @@
 #include "app/start/start_page.h"
 
 #include "app/start/case_shelf.h"
+#include "app/start/desk_list.h"
 #include "app/theme.h"
 #include "core/pack_reader.h"
 #include "demo/demo_library.h"
@@ -22,6 +23,7 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     outer->setContentsMargins(48, 36, 48, 36);
     outer->setSpacing(48);
     shelf_ = new CaseShelf(workspace, this);
+    desk_ = new DeskList(workspace, this);
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
     left->addWidget(label(tr("Start a case"), theme::kBig));
@@ -48,12 +50,12 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     left->addWidget(waiting_);
     auto* right = left;
     right->addSpacing(20);
-    right->addWidget(label(tr("Open the demo case"), theme::kBig));
+    right->addWidget(label(tr("Open the demo"), theme::kBig));
     right->addWidget(
-        label(tr("Ilka Sandrey fences left-handed. Eight lunges are filmed, marked and compared with two instructors: "
-                 "walk along the course from Athlete to Hand-over and change what you like. The demo is your own copy "
-                 "and can be "
-                 "put back to its first state in Settings."),
+        label(tr("Two cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and "
+                 "compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three "
+                 "club rowers. Walk along the course from Athlete to Hand-over and change what you like: the demo is "
+                 "your own copy and can be put back to its first state in Settings."),
               theme::kQuiet));
     auto* demo = new QPushButton(tr("Open the demo"));
     demo->setObjectName(QStringLiteral("openDemo"));
@@ -63,7 +65,11 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
                               "Everything stays on this machine."),
                            theme::kQuiet));
     right->addStretch();
-    outer->addWidget(shelf_, 1);
+    auto* shelves = new QVBoxLayout;
+    shelves->setSpacing(14);
+    shelves->addWidget(desk_);
+    shelves->addWidget(shelf_, 1);
+    outer->addLayout(shelves, 1);
     outer->addLayout(left, 1);
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
     for (const QString& file : QDir(sources.packs).entryList({QStringLiteral("*.json")}, QDir::Files)) {
@@ -75,6 +81,7 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
         if (reading.faults.empty())
             skill_->addItem(words::text(reading.pack.title), QString::fromUtf8(text));
     }
+    connect(desk_, &DeskList::opened, this, [this](const QString& page) { emit goTo(page); });
     connect(shelf_, &CaseShelf::opened, this, [this] { emit goTo(QStringLiteral("athlete")); });
     connect(start, &QPushButton::clicked, this, &StartPage::startCase);
     connect(name_, &QLineEdit::returnPressed, this, &StartPage::startCase);
@@ -90,6 +97,7 @@ QString StartPage::headline() const {
 }
 
 void StartPage::refresh() {
+    desk_->refresh();
     shelf_->refresh();
     // What a newcomer does first stands first.
     static_cast<QBoxLayout*>(layout())->setDirection(shelf_->isEmpty() ? QBoxLayout::RightToLeft

@@ -9,6 +9,7 @@ class QLineEdit;
 namespace riflesso {
 
 class CaseShelf;
+class DeskList;
 
 class StartPage : public Page {
     Q_OBJECT
@@ -24,6 +25,7 @@ private:
     void startCase();
     void openDemo();
     CaseShelf* shelf_;
+    DeskList* desk_;
     QLineEdit* name_;
     QComboBox *skill_, *handedness_;
     QLabel* waiting_;

@@ -67,6 +67,7 @@ void StageView::setCaption(const QString& strong, const QString& quiet, const QC
     strong_ = strong;
     quiet_ = quiet;
     captionColour_ = colour;
+    setAccessibleDescription(quiet.isEmpty() ? strong : strong + QStringLiteral(". ") + quiet);
     update();
 }
 void StageView::setMirrored(bool mirrored) {

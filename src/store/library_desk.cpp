@@ -1,0 +1,50 @@
+// The library's cases as the desk looks at them.
+
+#include "store/library.h"
+
+#include <map>
+
+namespace riflesso {
+namespace {
+
+QDate dayOf(const QVariant& value) { return QDate::fromString(value.toString(), Qt::ISODate); }
+
+} // namespace
+
+Result<std::vector<DeskCase>> Library::deskCases() const {
+    Result<QSqlQuery> rows = db_.run(QStringLiteral(
+        "SELECT c.id, c.title, a.id, a.name, a.consent_given, a.consent_until, p.retest, p.retention, "
+        "p.no_change_days, (SELECT max(date) FROM session s WHERE s.case_id=c.id AND s.is_model=0) FROM skill_case c "
+        "JOIN athlete a ON a.id=c.athlete_id LEFT JOIN plan p ON p.case_id=c.id ORDER BY c.opened DESC, c.id"));
+    if (!rows)
+        return rows.error();
+    std::vector<DeskCase> out;
+    while (rows->next()) {
+        DeskCase& one = out.emplace_back();
+        one.id = {rows->value(0).toLongLong()};
+        one.title = rows->value(1).toString();
+        one.athlete.id = {rows->value(2).toLongLong()};
+        one.athlete.name = rows->value(3).toString();
+        one.athlete.consentGiven = dayOf(rows->value(4));
+        one.athlete.consentUntil = dayOf(rows->value(5));
+        one.plan.retest = dayOf(rows->value(6));
+        one.plan.retention = dayOf(rows->value(7));
+        if (!rows->value(8).isNull())
+            one.plan.noChangeDays = rows->value(8).toInt();
+        one.lastFilmed = dayOf(rows->value(9));
+    }
+    Result<QSqlQuery> competitions =
+        db_.run(QStringLiteral("SELECT athlete_id, id, date, title FROM competition ORDER BY date, id"));
+    if (!competitions)
+        return competitions.error();
+    std::map<qint64, std::vector<Competition>> byAthlete;
+    while (competitions->next())
+        byAthlete[competitions->value(0).toLongLong()].push_back(
+            {competitions->value(1).toLongLong(), dayOf(competitions->value(2)), competitions->value(3).toString()});
+    for (DeskCase& one : out)
+        if (const auto found = byAthlete.find(one.athlete.id.value); found != byAthlete.end())
+            one.competitions = found->second;
+    return out;
+}
+
+} // namespace riflesso
