@@ -22,6 +22,11 @@ using namespace riflesso::test;
 
 namespace {
 
+#ifdef __SANITIZE_ADDRESS__
+constexpr bool kSanitized = true;
+#else
+constexpr bool kSanitized = false;
+#endif
 constexpr double kPixelsPerUnit = 10; // the athlete about 300 px tall
 const std::map<std::string, std::string> kLandmarks = {
     {"LeftArm", "left_shoulder"}, {"LeftForeArm", "left_elbow"},  {"LeftHand", "left_wrist"},
@@ -289,7 +294,10 @@ private slots:
         QVERIFY(!pack.events.empty());
         const Json data = readJson(TEST_DATA "/bvh_cmu_01_01.json");
         Tally tally;
-        for (unsigned seed : {1U, 2U, 3U, 4U}) { // one draw of the noise on ten jumps tells little
+        // One draw of the noise on ten jumps tells little. Under the sanitizer, which looks for other things and is ten
+        // times slower, one has to do, and its shares are not judged.
+        const std::vector<unsigned> seeds = kSanitized ? std::vector<unsigned>{1} : std::vector<unsigned>{1, 2, 3, 4};
+        for (unsigned seed : seeds) {
             std::mt19937 random(seed);
             std::vector<Jump> jumps;
             for (const Json& apex : data["hip_height_peaks_frames"])
@@ -303,6 +311,9 @@ private slots:
         qInfo("sharp: %.1f of 100 within two frames; start and stop: %.1f; %.1f of 100 within the stated 2u",
               100.0 * tally.near / tally.all, 100.0 * tally.nearSoft / std::max(1, tally.allSoft),
               100.0 * tally.covered / tally.found);
+        QVERIFY(tally.found > 0);
+        if (kSanitized)
+            return;
         QVERIFY(tally.near >= wanted * tally.all);
         if (badShare <= 0) {
             QVERIFY(tally.covered >= 0.93 * tally.found);
