@@ -173,12 +173,12 @@ void MirrorPage::refresh() {
         opposites_ = oppositesOf(data, workspace().session(), workspace().stress(), assessment.get());
         const QString chosen = modelRepetition_->currentData().toString();
         modelRepetition_->clear();
+        bool amongModels = false;
         for (const Opposite& opposite : opposites_) {
-            if (!opposite.isModel && modelRepetition_->count() > 0 &&
-                modelRepetition_->findData(true, Qt::UserRole + 1) < 0)
+            if (amongModels && !opposite.isModel)
                 modelRepetition_->insertSeparator(modelRepetition_->count());
+            amongModels = opposite.isModel;
             modelRepetition_->addItem(opposite.name, QString::fromStdString(opposite.trial.id));
-            modelRepetition_->setItemData(modelRepetition_->count() - 1, !opposite.isModel, Qt::UserRole + 1);
         }
         modelRepetition_->setCurrentIndex(std::max(0, modelRepetition_->findData(chosen)));
     }

@@ -109,7 +109,7 @@ std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::
         if (!typical)
             continue;
         const QString when = QStringLiteral("%1, %2").arg(other.title, other.date.toString(QStringLiteral("d MMM")));
-        out.push_back({*typical, tr("%1: %2").arg(when).arg(typical->number), tr("%1, %2").arg(first, when), false});
+        out.push_back({*typical, when, tr("%1, %2").arg(first, when), false});
     }
     return out;
 }
