@@ -1,4 +1,4 @@
-// Riflesso: riflesso [--library DIR | --demo] [--shot PAGE FILE.png [--size WxH] [--theme light|dark]] [CLIP…]
+// Riflesso: riflesso [--library DIR | --demo] [--shot PAGE[:DETAIL] FILE.png [--size WxH] [--theme light|dark]] [CLIP…]
 
 #include "app/main_window.h"
 #include "app/theme.h"
@@ -13,6 +13,7 @@
 #include <QTimer>
 
 #include <cstdio>
+#include <cstring>
 
 #ifndef RIFLESSO_VERSION
 #error "the build names the version"
@@ -20,8 +21,17 @@
 
 namespace {
 
+constexpr const char* kUsage =
+    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [CLIP…]\n"
+    "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
+    "  --library DIR  the library to open, made where there is none\n"
+    "  --demo         the demo library, made where there is none\n"
+    "  --case ID      the case to show first\n"
+    "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall\n"
+    "  CLIP…          clips to add to the session shown\n";
+
 struct Options {
-    QString library, shotPage, shotFile;
+    QString library, shotPage, shotDetail, shotFile;
     QSize size{1280, 800};
     std::optional<riflesso::theme::Choice> theme;
     bool demo = false;
@@ -42,7 +52,9 @@ std::optional<Options> parse(const QStringList& words) {
         } else if (words[i] == QLatin1String("--demo"))
             out.demo = true;
         else if (words[i] == QLatin1String("--shot")) {
-            out.shotPage = next();
+            const QString page = next();
+            out.shotPage = page.section(u':', 0, 0);
+            out.shotDetail = page.section(u':', 1);
             out.shotFile = next();
             if (out.shotFile.isEmpty())
                 return {};
@@ -67,7 +79,8 @@ void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace
     auto* timer = new QTimer(&window);
     auto* quiet = new int(0);
     QObject::connect(timer, &QTimer::timeout, &window, [&window, &workspace, options, quiet] {
-        *quiet = workspace.jobs().idle() && !workspace.assessing() ? *quiet + 1 : 0;
+        const bool still = workspace.jobs().idle() && !workspace.assessing() && workspace.framesUnderWay() == 0;
+        *quiet = still ? *quiet + 1 : 0;
         if (*quiet < 8)
             return;
         const bool saved = window.grab().save(options.shotFile);
@@ -81,15 +94,19 @@ void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace
 } // namespace
 
 int main(int argc, char** argv) {
+    // Before a window system is asked for: help works on a machine without one.
+    for (int i = 1; i < argc; ++i)
+        if (std::strcmp(argv[i], "--help") == 0 || std::strcmp(argv[i], "-h") == 0) {
+            std::fputs(kUsage, stdout);
+            return 0;
+        }
     QApplication app(argc, argv);
     QCoreApplication::setOrganizationName(QStringLiteral("riflesso"));
     QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
     const auto options = parse(app.arguments());
     if (!options) {
-        std::fprintf(stderr,
-                     "usage: riflesso [--library DIR | --demo] [--case ID] [--shot PAGE FILE.png [--size WxH] [--theme "
-                     "light|dark]] [CLIP…]\n");
+        std::fputs(kUsage, stderr);
         return 2;
     }
     if (!options->shotPage.isEmpty() && !riflesso::MainWindow::pageIds().contains(options->shotPage)) {
@@ -129,7 +146,7 @@ int main(int argc, char** argv) {
     }
     if (opened && options->caseId > 0)
         workspace.selectCase({options->caseId});
-    window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage);
+    window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage, options->shotDetail);
     if (!options->clips.isEmpty())
         window.addClips(options->clips);
     if (!options->shotPage.isEmpty())

@@ -28,6 +28,7 @@ Result<void> Workspace::open(const QString& folder) {
     if (!opened)
         return opened.error();
     servers_.clear();
+    framesUnderWay_ = 0;
     library_ = std::move(*opened);
     if (auto done = openRecent(); !done)
         return done;
@@ -55,6 +56,7 @@ Result<void> Workspace::openRecent() {
 
 Result<void> Workspace::eraseAthlete(AthleteId id) {
     servers_.clear(); // they hold the clips open
+    framesUnderWay_ = 0;
     const auto erased = library_->eraseAthlete(id);
     const auto opened = openRecent();
     return erased ? opened : erased;
@@ -65,6 +67,7 @@ Result<void> Workspace::resetDemo() {
         return badInput("", "the demo library", "another one");
     const QString folder = library_->folder();
     servers_.clear();
+    framesUnderWay_ = 0;
     library_.reset();
     data_.reset();
     const auto built = resetDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
@@ -272,10 +275,12 @@ void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view,
 void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view,
                              std::function<void(QImage, int)> ready) {
     const QPointer<QObject> guard(view);
+    ++framesUnderWay_;
     server(clipPath).enqueue(frame, [this, guard, frame, ready = std::move(ready)](Result<Picture> picture) {
         QMetaObject::invokeMethod(
             this,
-            [guard, frame, ready, picture = std::move(picture)] {
+            [this, guard, frame, ready, picture = std::move(picture)] {
+                framesUnderWay_ = std::max(0, framesUnderWay_ - 1); // some may be of a library closed since
                 if (guard && picture)
                     ready(toImage(*picture), frame);
             },

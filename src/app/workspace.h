@@ -66,6 +66,9 @@ public:
     /// Asks for a frame that nothing replaces (strips, key pictures).
     void enqueueFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
 
+    /// Of those enqueued, how many have not come yet.
+    [[nodiscard]] int framesUnderWay() const { return framesUnderWay_; }
+
     void say(const QString& text, bool isError = false) { emit said(text, isError); }
 
 signals:
@@ -92,7 +95,7 @@ private:
     bool assessing_ = false, demo_ = false;
     int assessGeneration_ = 0;
     std::map<const QObject*, int> viewIds_;
-    int nextView_ = 1;
+    int nextView_ = 1, framesUnderWay_ = 0;
     Jobs jobs_;
     std::map<QString, std::unique_ptr<FrameServer>> servers_; // before jobs_ goes: stopped first
 };

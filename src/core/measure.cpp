@@ -245,4 +245,24 @@ std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Tri
     return out;
 }
 
+MeasureValue measureInFrame(const Pack& pack, const MeasureDef& def, const Trial& trial, int frame, double cutoffHz) {
+    constexpr const char* kHere = "this frame";
+    SetLengths lengths;
+    if (def.kind == Kind::Turn)
+        lengths.trueWidths[def.id] = widestIn(pack, def, trial);
+    TrialRuns runs(trial, cutoffHz);
+    const KeyEvents events = eventsOf(trial);
+    MeasureContext context{pack, trial, events, resolveRoles(pack, trial, events), cutoffHz, lengths, runs};
+    context.events.own.push_back({kHere, static_cast<double>(frame), trial.times.timeOf(frame), 0});
+    MeasureDef here = def;
+    here.at = kHere;
+    here.over.clear();
+    here.stat = Stat::None;
+    MeasureValue value = measureOne(context, here);
+    value.unit = def.unit;
+    value.filtered = isFiltered(here);
+    judgeView(context, here, value);
+    return value;
+}
+
 } // namespace riflesso

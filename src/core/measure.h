@@ -77,6 +77,10 @@ struct Series {
     Reason reason; ///< why it is empty
 };
 [[nodiscard]] Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial, double cutoffHz);
+/// An instant kind in one frame, whatever its own moment: u from the marks and the scale of this trial alone.
+/// Precondition: isInstantKind(def.kind).
+[[nodiscard]] MeasureValue measureInFrame(const Pack& pack, const MeasureDef& def, const Trial& trial, int frame,
+                                          double cutoffHz);
 
 /// Value of an observation as a number: yes 1, partly 0.5, no 0, else the number itself; none for other words.
 [[nodiscard]] std::optional<double> observedValue(const ObservationDef& def, const std::string& word);

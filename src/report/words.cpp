@@ -84,6 +84,11 @@ QString referenceText(const MeasureDef& def, const Reference& reference) {
     return QStringLiteral("no reference");
 }
 
+QString resultText(const Pack& pack, const std::string& result) {
+    const QString unit = pack.results.empty() ? QString() : text(pack.results.front().unit);
+    return text(result) + (unit.isEmpty() || result.empty() ? QString() : u' ' + unit);
+}
+
 QString definition(const Pack& pack, const MeasureDef& def) {
     QString out = text(inWords(toString(def.kind)));
     const auto event = [&](const std::string& id) {

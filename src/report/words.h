@@ -18,6 +18,8 @@ namespace riflesso::words {
 [[nodiscard]] QString withU(const MeasureDef& def, double value, double expandedU);
 /// "model 0.07 s" or "0.03 to 0.15 s" or "at least 4 thigh/s".
 [[nodiscard]] QString referenceText(const MeasureDef& def, const Reference& reference);
+/// A result as said of a repetition: its word, or its number with the unit.
+[[nodiscard]] QString resultText(const Pack& pack, const std::string& result);
 /// Definition in one sentence: kind, points, when.
 [[nodiscard]] QString definition(const Pack& pack, const MeasureDef& def);
 [[nodiscard]] QString schoolName(School school);

@@ -24,7 +24,8 @@ private slots:
     void initTestCase() {
         app_ = std::make_unique<Driver>();
         QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        for (const CaseEntry& entry : *app_->workspace.library()->cases())
+        const auto cases = app_->workspace.library()->cases();
+        for (const CaseEntry& entry : *cases)
             if (entry.athlete == QStringLiteral("Davor Quillane"))
                 app_->workspace.selectCase(entry.id);
         QCOMPARE(app_->data().athlete.name, QStringLiteral("Davor Quillane"));

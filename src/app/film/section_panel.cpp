@@ -247,15 +247,15 @@ void SectionPanel::showRepetition() {
         button->setEnabled(shown != nullptr);
         button->setChecked(shown && shown->felt == word);
     }
-    repetitionText_->setText(shown
-                                 ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
-                                       .arg(shown->number)
-                                       .arg(shown->from)
-                                       .arg(shown->to)
-                                       .arg(shown->result.empty() ? tr(", no result yet")
-                                                                  : QStringLiteral(", ") + words::text(shown->result) +
-                                                                        (unit.isEmpty() ? QString() : u' ' + unit))
-                                 : tr("None chosen in this clip."));
+    repetitionText_->setText(
+        shown ? tr("<b>Repetition %1</b>, frames %2 to %3%4")
+                    .arg(shown->number)
+                    .arg(shown->from)
+                    .arg(shown->to)
+                    .arg(shown->result.empty()
+                             ? tr(", no result yet")
+                             : QStringLiteral(", ") + words::resultText(workspace_.data().pack, shown->result))
+              : tr("None chosen in this clip."));
     if (results_->count() != static_cast<int>(values.size())) {
         clearLayout(results_);
         for (std::size_t i = 0; i < values.size(); ++i) {

@@ -1,5 +1,6 @@
 #pragma once
-// Mirror: athlete and model at the same phase, joined by the waterline; every measure as a ruler; one curve.
+// Mirror: athlete and model at the same phase, joined by the waterline, or the wall of all repetitions; every measure
+// as a ruler, the chosen one drawn on the pictures; one curve.
 
 #include "app/mirror/opposite_side.h"
 #include "app/page.h"
@@ -7,17 +8,18 @@
 #include "app/widgets/stage_view.h"
 #include "app/widgets/waterline.h"
 #include "core/phase_map.h"
-#include "core/sampler.h"
 
-class QButtonGroup;
+#include <QElapsedTimer>
+#include <QTimer>
+
 class QComboBox;
 class QHBoxLayout;
 class QPushButton;
-class QVBoxLayout;
 
 namespace riflesso {
 
-class DeviationRuler;
+class RulerList;
+class Wall;
 
 class MirrorPage : public Page {
     Q_OBJECT
@@ -28,42 +30,74 @@ public:
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
     [[nodiscard]] double phase() const { return phase_; }
+    [[nodiscard]] const std::string& measure() const { return measure_; }
+
+public slots:
+    /// "wall", or the id of a measure to show.
+    void show(const QString& detail) override;
 
 protected:
     void keyPressEvent(QKeyEvent*) override;
+    void hideEvent(QHideEvent*) override;
 
 private:
+    /// One side of the waterline, at the moment shown.
+    struct Side {
+        StageView* stage = nullptr;
+        std::optional<Trial> trial;
+        std::optional<PhaseMap> map;
+        double timeS = 0;
+        int frame = 0;
+    };
     QWidget* buildLeft();
+    QWidget* buildBar();
     QWidget* buildRight();
     void showSets();
-    void showRulers();
+    void showChooser();
     void showCurve();
     void showWaterline();
+    void showWall();
+    void setView(bool wall);
     void goToPhase(double percent);
+    void goToEvent(const std::string& event);
     void goToRepetition(const QString& trial);
-    [[nodiscard]] std::map<std::string, QPointF> ghostFor(int athleteFrame, int modelFrame) const;
-    [[nodiscard]] static QRectF wholeMovement(const Trial& trial);
+    void chooseMeasure(const std::string& measure);
+    void chooseFirstMeasure();
+    void playOrPause();
+    void playTick();
+    void place();
+    void placeSide(Side& side, bool lower);
+    void askFelt(const QString& trial);
+    [[nodiscard]] QString blindWords() const;
+    [[nodiscard]] double lowerTime(double ownTimeS, double percent) const;
+    [[nodiscard]] bool equalTime() const;
+    [[nodiscard]] QString valueIn(const MeasureDef& def, const Side& side, bool lower) const;
+    [[nodiscard]] const MeasureDef* measureDef() const;
 
-    StageView *athlete_, *model_;
     Waterline* waterline_;
     CurvePlot* curve_;
-    QLabel* ghostText_;
-    QPushButton* ghost_;
-    QComboBox *curveMeasure_, *modelRepetition_;
+    Wall* wall_;
+    RulerList* rulers_;
+    QLabel* where_;
+    QPushButton *ghost_, *play_, *blind_, *waterlineView_, *wallView_;
+    QComboBox *lower_, *speed_, *timing_, *order_;
     QHBoxLayout *sets_, *repetitions_;
-    QVBoxLayout* rulers_;
-    std::vector<DeviationRuler*> rulerWidgets_;
 
     PhaseAnchors anchors_;
-    std::optional<Trial> own_, other_; ///< the trials shown
+    Side own_, other_;
     std::vector<Opposite> opposites_;
-    QString oppositeName_;
-    bool oppositeIsModel_ = true;
-    std::optional<PhaseMap> ownMap_, otherMap_;
+    QString otherName_;
+    bool otherIsModel_ = true;
     const Assessment* shownAssessment_ = nullptr;
     RepetitionId shownRepetition_;
+    CaseId shownCase_;
+    std::string measure_, curveMeasure_; ///< drawn on the pictures; of the curve
+    std::string atEvent_;                ///< both sides stand at this event of their own; empty: at one phase or time
     double phase_ = 50;
     bool placed_ = false;
+    QTimer ticks_;
+    QElapsedTimer clock_;
+    double playedFrom_ = 0; ///< per cent at which playing began
 };
 
 } // namespace riflesso

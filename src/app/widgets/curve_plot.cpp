@@ -47,9 +47,8 @@ void CurvePlot::setContent(const CurveContent& content) {
         axis->setTickLabelFont(small);
         axis->setLabelFont(small);
     }
-    plot_->xAxis->setLabel(tr("phase, %"));
-    plot_->yAxis->setLabel(content.unit.isEmpty() ? content.title
-                                                  : QStringLiteral("%1, %2").arg(content.title, content.unit));
+    plot_->xAxis->setLabel(content.title.isEmpty() ? tr("phase, %") : tr("%1 over phase, %").arg(content.title));
+    plot_->yAxis->setLabel(content.unit);
     const auto vector = [](const std::vector<double>& values) { return QVector<double>(values.begin(), values.end()); };
     if (!content.modelMean.percent.empty()) {
         QVector<double> low, high;

@@ -104,6 +104,8 @@ const RepetitionDeviation* DeviationRuler::near(double x) const {
 void DeviationRuler::mousePressEvent(QMouseEvent* event) {
     if (const RepetitionDeviation* repetition = near(event->position().x()))
         emit repetitionClicked(QString::fromStdString(repetition->trial));
+    else
+        emit chosen();
 }
 
 bool DeviationRuler::event(QEvent* event) {

@@ -20,6 +20,7 @@ public:
 
 signals:
     void repetitionClicked(const QString& trial);
+    void chosen(); ///< clicked beside every repetition
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -2,6 +2,7 @@
 
 #include "app/theme.h"
 #include "report/key_picture.h"
+#include "report/shape_drawing.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -59,6 +60,13 @@ void StageView::setFigures(std::vector<StageFigure> figures) {
     figures_ = std::move(figures);
     update();
 }
+void StageView::setShape(std::optional<MeasuredShape> shape, const QString& value, const QColor& colour) {
+    shape_ = std::move(shape);
+    shapeValue_ = value;
+    shapeColour_ = colour;
+    describe();
+    update();
+}
 void StageView::setSelected(const std::string& mark) {
     selected_ = mark;
     update();
@@ -67,8 +75,16 @@ void StageView::setCaption(const QString& strong, const QString& quiet, const QC
     strong_ = strong;
     quiet_ = quiet;
     captionColour_ = colour;
-    setAccessibleDescription(quiet.isEmpty() ? strong : strong + QStringLiteral(". ") + quiet);
+    describe();
     update();
+}
+void StageView::describe() {
+    QStringList words{strong_};
+    if (!quiet_.isEmpty())
+        words << quiet_;
+    if (shape_ && !shapeValue_.isEmpty())
+        words << shapeValue_;
+    setAccessibleDescription(words.join(QStringLiteral(". ")));
 }
 void StageView::setMirrored(bool mirrored) {
     transform_.mirrored = mirrored;
@@ -157,6 +173,8 @@ void StageView::paintEvent(QPaintEvent*) {
             painter.restore();
         }
     }
+    if (shape_)
+        drawShape(painter, *shape_, shapeValue_, shapeColour_, 2.4, place, rect());
     if (!figures_.empty())
         if (const auto at = figures_.front().marks.find(selected_); at != figures_.front().marks.end()) {
             painter.setRenderHint(QPainter::Antialiasing);

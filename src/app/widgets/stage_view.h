@@ -2,6 +2,8 @@
 // The stage: a frame of a clip with zoom and pan, marks on it, a loupe at the cursor. It reports where was clicked;
 // it stores nothing.
 
+#include "core/measured_shape.h"
+
 #include <QColor>
 #include <QImage>
 #include <QPointF>
@@ -47,6 +49,8 @@ public:
     void setImage(const QImage& image);
     [[nodiscard]] const QImage& image() const { return image_; }
     void setFigures(std::vector<StageFigure> figures);
+    /// What is measured, drawn over the figures, with its value; none: nothing.
+    void setShape(std::optional<MeasuredShape> shape, const QString& value = {}, const QColor& colour = {});
     /// The mark that keys move; drawn with a ring, held in the loupe.
     void setSelected(const std::string& mark);
     void setCaption(const QString& strong, const QString& quiet, const QColor& colour);
@@ -77,11 +81,15 @@ protected:
 
 private:
     [[nodiscard]] std::string markAt(QPointF widget) const;
+    void describe();
     void drawLoupe(QPainter& painter);
     void drawProposed(QPainter& painter, const StageFigure& figure) const;
 
     QImage image_;
     std::vector<StageFigure> figures_;
+    std::optional<MeasuredShape> shape_;
+    QString shapeValue_;
+    QColor shapeColour_;
     std::string selected_;
     QString strong_, quiet_, loupeText_;
     QColor captionColour_;

@@ -1,0 +1,148 @@
+#include "app/mirror/phase_pictures.h"
+
+#include "core/curve_band.h"
+#include "core/sampler.h"
+#include "report/words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+
+std::vector<WaterlineEvent> waterlineEvents(const Pack& pack, const PhaseAnchors& anchors, bool hasModel,
+                                            const Trial* own, const PhaseMap* ownMap, const LowerSide& lower,
+                                            const Assessment* assessment) {
+    std::vector<WaterlineEvent> events;
+    for (const EventDef& def : pack.events) {
+        WaterlineEvent event;
+        event.id = words::text(def.id);
+        event.title = words::text(def.title).toLower();
+        for (const auto& anchor : anchors.anchors)
+            if (anchor.event == def.id && hasModel)
+                event.model = anchor.percent;
+        if ((!lower.isModel || lower.equalTime) && lower.trial && lower.map) {
+            const TrialEvent* at = lower.trial->event(def.id);
+            event.model.reset();
+            if (at && lower.equalTime && ownMap)
+                event.model = ownMap->percentAt(ownMap->timeAt(0) + at->timeS - lower.map->timeAt(0));
+            else if (at)
+                event.model = lower.map->percentAt(at->timeS);
+            if (event.model)
+                event.model = std::clamp(*event.model, 0.0, 100.0);
+        }
+        if (own && ownMap)
+            if (const TrialEvent* at = own->event(def.id))
+                event.athlete = std::clamp(ownMap->percentAt(at->timeS), 0.0, 100.0);
+        events.push_back(event);
+    }
+    // It tells of the model, and of nobody else who stands below.
+    if (assessment && lower.isModel)
+        for (const SetDeviation& set : assessment->deviations) {
+            const MeasureDef& def = *pack.measure(set.measure);
+            if (def.kind != Kind::Interval || set.state == State::Within)
+                continue;
+            WaterlineEvent* best = nullptr;
+            double lean = 1.5; // percent that the eye takes for upright
+            for (WaterlineEvent& event : events)
+                if ((event.id == words::text(def.fromEvent) || event.id == words::text(def.toEvent)) && event.athlete &&
+                    event.model && std::abs(*event.athlete - *event.model) > lean) {
+                    lean = std::abs(*event.athlete - *event.model);
+                    best = &event;
+                }
+            if (!best || !best->note.isEmpty())
+                continue;
+            const bool soon = (best->id == words::text(def.toEvent)) == (set.deviation < 0);
+            const int decimals = words::decimalsFor(set.expandedU);
+            best->note =
+                (soon ? Waterline::tr("%1 ± %2 s too soon") : Waterline::tr("%1 ± %2 s late"))
+                    .arg(words::number(std::abs(set.deviation), decimals), words::number(set.expandedU, decimals));
+            best->clear = set.state == State::Clear;
+        }
+    return events;
+}
+
+CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,
+                         const std::vector<Trial>& trials, const std::string& chosen, const std::vector<Trial>& models,
+                         double cutoffHz) {
+    CurveContent content;
+    content.title = words::text(def.title).section(u',', 0, 0);
+    content.unit = words::unitOf(def);
+    content.bandHalf = def.tolerance;
+    const auto drawn = [](const PhaseValues& values) {
+        PhaseCurve curve;
+        for (int percent = 0; percent < kPhasePoints; ++percent)
+            if (const double value = values[static_cast<std::size_t>(percent)]; !std::isnan(value)) {
+                curve.percent.push_back(percent);
+                curve.value.push_back(value);
+            }
+        return curve;
+    };
+    for (const Trial& trial : trials)
+        if (const auto values = phaseCurve(pack, def, trial, anchors, cutoffHz)) {
+            content.repetitions.push_back(drawn(*values));
+            content.repetitions.back().chosen = trial.id == chosen;
+        }
+    if (const auto band = curveBand(pack, def, models, anchors, cutoffHz))
+        content.modelMean = drawn(band->mean);
+    return content;
+}
+
+QRectF wholeMovement(const Trial& trial) {
+    double left = 1e9, right = -1e9, top = 1e9, bottom = -1e9;
+    for (const auto& [landmark, marks] : trial.marks)
+        for (const auto& [frame, mark] : marks) {
+            left = std::min(left, mark.at.x);
+            right = std::max(right, mark.at.x);
+            top = std::min(top, mark.at.y);
+            bottom = std::max(bottom, mark.at.y);
+        }
+    if (right < left)
+        return {};
+    const double margin = .08 * std::max(right - left, bottom - top);
+    return QRectF(QPointF(left, top), QPointF(right, bottom)).adjusted(-margin, -margin * 1.3, margin, margin);
+}
+
+std::map<std::string, QPointF> ghostOn(const Pack& pack, const Trial& own, int ownFrame, const Trial& other,
+                                       int otherFrame) {
+    std::map<std::string, QPointF> ghost;
+    const auto ownSides = resolveRoles(pack, own), otherSides = resolveRoles(pack, other);
+    const auto at = [](const Trial& trial, const std::string& name, int frame) -> std::optional<QPointF> {
+        const auto mark = markAt(trial, name, frame);
+        return mark ? std::optional(QPointF(mark->at.x, mark->at.y)) : std::nullopt;
+    };
+    // The same points by role, athlete's name to model's name.
+    std::vector<std::pair<std::string, std::string>> pairs;
+    for (const PointRef& ref : pack.marked)
+        pairs.emplace_back(resolvePoint(ref, ownSides), resolvePoint(ref, otherSides));
+    std::optional<QPointF> ownFoot, otherFoot, ownHip, otherHip, ownShoulder, otherShoulder;
+    for (const auto& [ownName, otherName] : pairs) {
+        const auto a = at(own, ownName, ownFrame), b = at(other, otherName, otherFrame);
+        if (!a || !b)
+            continue;
+        if (ownName.ends_with("_ankle")) {
+            ownFoot = a; // the last listed ankle: the rear one in the shipped packs
+            otherFoot = b;
+        }
+        if (ownName.ends_with("_hip") && !ownHip) {
+            ownHip = a;
+            otherHip = b;
+        }
+        if (ownName.ends_with("_shoulder")) {
+            ownShoulder = a;
+            otherShoulder = b;
+        }
+    }
+    if (!ownFoot || !ownHip || !ownShoulder)
+        return ghost;
+    const QPointF trunk = *ownShoulder - *ownHip, modelTrunk = *otherShoulder - *otherHip;
+    const double scale = std::hypot(trunk.x(), trunk.y()) / std::max(1.0, std::hypot(modelTrunk.x(), modelTrunk.y()));
+    const double flip = own.capture.facing == other.capture.facing ? 1 : -1;
+    for (const auto& [ownName, otherName] : pairs)
+        if (const auto p = at(other, otherName, otherFrame)) {
+            const QPointF d = (*p - *otherFoot) * scale;
+            ghost[ownName] = *ownFoot + QPointF(d.x() * flip, d.y());
+        }
+    return ghost;
+}
+
+} // namespace riflesso

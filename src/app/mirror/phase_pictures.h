@@ -1,0 +1,43 @@
+#pragma once
+// What Mirror shows, as values: the waterline's events, the curves over phase, the model's figure on the athlete.
+
+#include "app/widgets/curve_plot.h"
+#include "app/widgets/waterline.h"
+#include "core/assessment.h"
+#include "core/phase_map.h"
+
+#include <QPointF>
+#include <QRectF>
+
+#include <map>
+
+namespace riflesso {
+
+/// Who stands below the waterline: a trial, or the model as a whole where `trial` is null.
+struct LowerSide {
+    const Trial* trial = nullptr;
+    const PhaseMap* map = nullptr;
+    bool isModel = true;
+    bool equalTime = false; ///< its ticks stand where the athlete is at that time, both started together
+};
+
+/// Ticks of both sides; the note of a deviating interval (against the model) stands at the event that leans more of
+/// the two it joins. `hasModel`: the anchors are the model's.
+[[nodiscard]] std::vector<WaterlineEvent> waterlineEvents(const Pack& pack, const PhaseAnchors& anchors, bool hasModel,
+                                                          const Trial* own, const PhaseMap* ownMap,
+                                                          const LowerSide& lower, const Assessment* assessment);
+
+/// Every repetition's curve, the chosen one marked, and the mean of the models with its band.
+[[nodiscard]] CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,
+                                       const std::vector<Trial>& trials, const std::string& chosen,
+                                       const std::vector<Trial>& models, double cutoffHz);
+
+/// Landmarks of `other` at its frame laid on the athlete's picture: scaled on the trunk, at the rear foot, turned over
+/// when the two face unlike ways. By the athlete's names; empty where a foot or the trunk is not marked.
+[[nodiscard]] std::map<std::string, QPointF> ghostOn(const Pack& pack, const Trial& own, int ownFrame,
+                                                     const Trial& other, int otherFrame);
+
+/// The box of all marks of a repetition with room round them; empty without marks.
+[[nodiscard]] QRectF wholeMovement(const Trial& trial);
+
+} // namespace riflesso

@@ -1,0 +1,187 @@
+#include "app/mirror/ruler_list.h"
+
+#include "app/theme.h"
+#include "app/widgets/deviation_ruler.h"
+#include "app/widgets/sign_label.h"
+#include "core/measure_cycles.h"
+#include "core/measure_set.h"
+#include "report/words.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace riflesso {
+
+std::vector<MeasureGroup> groupedMeasures(const Pack& pack) {
+    std::vector<MeasureGroup> groups;
+    const auto add = [&](const QString& title, const MeasureDef& def) {
+        for (MeasureGroup& group : groups)
+            if (group.title == title) {
+                group.measures.push_back(&def);
+                return;
+            }
+        groups.push_back({title, {&def}});
+    };
+    for (const MeasureDef& def : pack.measures)
+        if (def.kind == Kind::Interval || def.kind == Kind::PhaseShare || def.kind == Kind::TempoRatio ||
+            isCycleKind(def.kind))
+            add(RulerList::tr("Timing"), def);
+    for (const EventDef& event : pack.events)
+        for (const MeasureDef& def : pack.measures)
+            if (def.at == event.id)
+                add(RulerList::tr("At \"%1\"").arg(words::text(event.title).toLower()), def);
+    for (const MeasureDef& def : pack.measures)
+        if (!def.over.empty())
+            add(RulerList::tr("Over the %1").arg(words::text(pack.phase(def.over)->title).toLower()), def);
+    for (const MeasureDef& def : pack.measures)
+        if (def.kind == Kind::Observed)
+            add(RulerList::tr("Observed"), def);
+    for (const MeasureDef& def : pack.measures)
+        if (isSetKind(def.kind))
+            add(RulerList::tr("Over the set"), def);
+    return groups;
+}
+
+/// One measure's line: the whole of it can be clicked to choose the measure.
+class RulerRow : public QWidget {
+public:
+    RulerRow(RulerList& list, std::string measure) : list_(list), measure_(std::move(measure)) {
+        setObjectName(QStringLiteral("row-") + words::text(measure_));
+        setFocusPolicy(Qt::TabFocus);
+    }
+    void setChosen(bool chosen) {
+        chosen_ = chosen;
+        update();
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        if (chosen_) {
+            painter.fillRect(rect(), theme::colours().course);
+            painter.fillRect(QRect(0, 0, 3, height()), theme::colours().ink);
+        }
+        if (hasFocus()) {
+            painter.setPen(QPen(theme::colours().ink, 1, Qt::DotLine));
+            painter.drawRect(rect().adjusted(0, 0, -1, -1));
+        }
+    }
+    void mousePressEvent(QMouseEvent*) override { emit list_.measureChosen(words::text(measure_)); }
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Space || event->key() == Qt::Key_Return)
+            emit list_.measureChosen(words::text(measure_));
+        else
+            QWidget::keyPressEvent(event);
+    }
+
+private:
+    RulerList& list_;
+    std::string measure_;
+    bool chosen_ = false;
+};
+
+RulerList::RulerList(QWidget* parent) : QWidget(parent) {
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    auto* inner = new QWidget;
+    rows_ = new QVBoxLayout(inner);
+    rows_->setContentsMargins(0, 2, 8, 8);
+    rows_->setSpacing(1);
+    outer->addWidget(scrolled(inner));
+}
+
+void RulerList::show(const Pack& pack, const Assessment* assessment, const std::string& trial) {
+    clearLayout(rows_);
+    byMeasure_.clear();
+    if (!assessment) {
+        rows_->addWidget(label(tr("No values yet."), theme::kQuiet));
+        rows_->addStretch();
+        return;
+    }
+    for (const MeasureGroup& group : groupedMeasures(pack)) {
+        auto* heading = label(group.title, theme::kHeading);
+        heading->setContentsMargins(6, 5, 0, 0);
+        rows_->addWidget(heading);
+        rows_->addWidget(hairline());
+        for (const MeasureDef* def : group.measures)
+            addRow(*def, *assessment, trial);
+    }
+    rows_->addStretch();
+    setChosen(chosen_);
+}
+
+void RulerList::addRow(const MeasureDef& def, const Assessment& assessment, const std::string& trial) {
+    const QString id = words::text(def.id);
+    auto* row = new RulerRow(*this, def.id);
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(6, 0, 0, 0);
+    line->setSpacing(6);
+    const SetDeviation* set = assessment.deviation(def.id);
+    auto* text = label(
+        QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
+            .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(), theme::colours().slate.name(),
+                 set ? QStringLiteral("%1, T %2")
+                           .arg(words::referenceText(def, set->reference), QString::number(set->tolerance, 'g', 3))
+                     : QString()));
+    text->setFixedWidth(160);
+    text->setToolTip(tr("%1. Click: drawn on the pictures.").arg(words::text(def.title)));
+    line->addWidget(text);
+    byMeasure_.emplace_back(def.id, row);
+    row->setAccessibleName(words::text(def.title));
+    rows_->addWidget(row);
+    if (!set) {
+        Reason reason = "no reference for it";
+        for (const TrialMeasures& measured : assessment.measures)
+            if (const MeasureValue* value = measured.find(def.id); value && !value->valid())
+                reason = value->reason;
+        line->addWidget(label(tr("not available: %1").arg(words::text(reason)), theme::kQuiet), 1);
+        return;
+    }
+    auto* ruler = new DeviationRuler;
+    ruler->setObjectName(QStringLiteral("ruler-") + id);
+    ruler->setSet(def, *set);
+    ruler->setHighlighted(trial);
+    connect(ruler, &DeviationRuler::repetitionClicked, this, &RulerList::repetitionClicked);
+    connect(ruler, &DeviationRuler::chosen, this, [this, id] { emit measureChosen(id); });
+    line->addWidget(ruler, 1);
+    line->addWidget(new SignLabel(set->strength ? look::Sign::Strength : look::signOf(set->state)));
+    const QString unit = words::unitOf(def);
+    auto* value = label(
+        QStringLiteral("<a href='x' style='color:%4; text-decoration:none'><b>%1</b><br><span style='font-size:8.5pt; "
+                       "color:%3'>± %2</span></a>")
+            .arg(words::withU(def, set->median, set->expandedU).section(QStringLiteral(" ±"), 0, 0) +
+                     (unit == QStringLiteral("°") ? unit : u' ' + unit),
+                 words::number(set->expandedU, words::decimalsFor(set->expandedU)), theme::colours().slate.name(),
+                 theme::colours().ink.name()));
+    value->setFixedWidth(84);
+    value->setWordWrap(false);
+    value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    value->setObjectName(QStringLiteral("value-") + id);
+    value->setAccessibleName(tr("Why this number: %1").arg(words::text(def.title)));
+    value->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    const QString note = words::text(set->note);
+    value->setToolTip(tr("Click: why this number.") + (note.isEmpty() ? QString() : QStringLiteral(" ") + note));
+    connect(value, &QLabel::linkActivated, this, [this, id] { emit why(id); });
+    line->addWidget(value);
+}
+
+void RulerList::setChosen(const std::string& measure) {
+    chosen_ = measure;
+    for (const auto& [id, row] : byMeasure_)
+        row->setChosen(id == measure);
+}
+
+std::string RulerList::after(const std::string& measure, int step) const {
+    if (byMeasure_.empty())
+        return {};
+    const auto count = static_cast<int>(byMeasure_.size());
+    for (int i = 0; i < count; ++i)
+        if (byMeasure_[static_cast<std::size_t>(i)].first == measure)
+            return byMeasure_[static_cast<std::size_t>((i + step + count) % count)].first;
+    return byMeasure_.front().first;
+}
+
+} // namespace riflesso

@@ -1,0 +1,236 @@
+#include "app/mirror/wall.h"
+
+#include "app/theme.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr int kPictureWidth = 256;        ///< of a small picture
+constexpr double kGap = 6, kCaption = 36; ///< between tiles; height of the words below a picture
+
+/// The frame to draw at a phase, and all that will be needed.
+int frameAt(const WallTile& tile, double percent) {
+    return tile.frames[static_cast<std::size_t>(std::clamp(static_cast<int>(std::lround(percent)), 0, 100))];
+}
+
+} // namespace
+
+Wall::Wall(Fetch fetch, QWidget* parent) : QWidget(parent), fetch_(std::move(fetch)) {
+    setMinimumSize(240, 200);
+    setAccessibleName(tr("Wall: all repetitions at the same phase"));
+}
+
+void Wall::setTiles(std::vector<WallTile> tiles) {
+    tiles_ = std::move(tiles);
+    std::map<std::string, Pictures> kept;
+    for (const WallTile& tile : tiles_) {
+        Pictures& pictures = kept[tile.trial];
+        if (const auto old = pictures_.find(tile.trial); old != pictures_.end())
+            pictures = std::move(old->second);
+        const std::set<int> frames(tile.frames.begin(), tile.frames.end());
+        std::erase_if(pictures.byFrame, [&](const auto& entry) { return !frames.contains(entry.first); });
+        pictures.wanted = frames.size();
+    }
+    pictures_ = std::move(kept);
+    setAccessibleDescription(tr("%1 pictures").arg(tiles_.size()));
+    if (isVisible())
+        for (const WallTile& tile : tiles_)
+            fetchNext(tile.trial);
+    update();
+}
+
+void Wall::setPhase(double percent) {
+    phase_ = percent;
+    update();
+}
+void Wall::setChosen(const std::string& trial) {
+    chosen_ = trial;
+    update();
+}
+void Wall::setBlind(bool blind) {
+    blind_ = blind;
+    update();
+}
+void Wall::release() { pictures_.clear(); }
+
+void Wall::showEvent(QShowEvent*) {
+    for (const WallTile& tile : tiles_)
+        fetchNext(tile.trial);
+}
+void Wall::hideEvent(QHideEvent*) {
+    for (auto& [trial, pictures] : pictures_)
+        pictures.fetching = false; // what is under way still arrives; it asks for nothing more
+}
+
+void Wall::fetchNext(const std::string& trial) {
+    const auto tile =
+        std::find_if(tiles_.begin(), tiles_.end(), [&](const WallTile& other) { return other.trial == trial; });
+    const auto pictures = pictures_.find(trial);
+    if (tile == tiles_.end() || pictures == pictures_.end() || pictures->second.fetching || !isVisible())
+        return;
+    // What is seen now first, then in the order of the movement: a decoder goes forward quickly.
+    int next = frameAt(*tile, phase_);
+    if (!pictures->second.byFrame.empty()) {
+        const auto missing = std::find_if(tile->frames.begin(), tile->frames.end(),
+                                          [&](int frame) { return !pictures->second.byFrame.contains(frame); });
+        if (missing == tile->frames.end())
+            return;
+        next = *missing;
+    }
+    pictures->second.fetching = true;
+    fetch_(tile->clipPath, next, this, [this, trial](const QImage& image, int frame) { keep(trial, frame, image); });
+}
+
+void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
+    const auto tile =
+        std::find_if(tiles_.begin(), tiles_.end(), [&](const WallTile& other) { return other.trial == trial; });
+    const auto pictures = pictures_.find(trial);
+    if (tile == tiles_.end() || pictures == pictures_.end())
+        return;
+    pictures->second.fetching = false;
+    // The box, widened to the tiles' shape; what lies beyond the picture stays dark.
+    const double shape = aspect();
+    QRectF box = tile->box.isEmpty() ? QRectF(whole.rect()) : tile->box;
+    const QPointF centre = box.center();
+    box.setSize(box.width() / box.height() < shape ? QSizeF(box.height() * shape, box.height())
+                                                   : QSizeF(box.width(), box.width() / shape));
+    box.moveCenter(centre);
+    QImage small(kPictureWidth, std::max(1, static_cast<int>(std::lround(kPictureWidth / shape))),
+                 QImage::Format_RGB16); // half the memory of 32 bits, and as good at this size
+    small.fill(theme::colours().stage);
+    QPainter painter(&small);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.drawImage(QRectF(small.rect()), whole, box);
+    painter.end();
+    pictures->second.byFrame[frame] = tile->mirrored ? small.mirrored(true, false) : small;
+    fetchNext(trial);
+    update();
+    emit fetchedMore();
+}
+
+double Wall::fetched() const {
+    std::size_t here = 0, wanted = 0;
+    for (const auto& [trial, pictures] : pictures_) {
+        here += pictures.byFrame.size();
+        wanted += pictures.wanted;
+    }
+    return wanted ? static_cast<double>(here) / static_cast<double>(wanted) : 0;
+}
+
+double Wall::aspect() const {
+    std::vector<double> shapes;
+    for (const WallTile& tile : tiles_)
+        if (!tile.box.isEmpty())
+            shapes.push_back(tile.box.width() / tile.box.height());
+    if (shapes.empty())
+        return 1.6;
+    std::nth_element(shapes.begin(), shapes.begin() + static_cast<std::ptrdiff_t>(shapes.size() / 2), shapes.end());
+    return std::clamp(shapes[shapes.size() / 2], .55, 1.8);
+}
+
+QRectF Wall::tileRect(int index) const {
+    const auto count = static_cast<int>(tiles_.size());
+    const QSizeF space(width() - kGap, height() - kGap);
+    const QSize grid = wallGrid(count, space, aspect(), kCaption + kGap);
+    if (grid.isEmpty())
+        return {};
+    const double cellWidth = space.width() / grid.width(), cellHeight = space.height() / grid.height();
+    const double pictureWidth = std::min(cellWidth - kGap, (cellHeight - kCaption - kGap) * aspect());
+    const double wide = pictureWidth + kGap, high = pictureWidth / aspect() + kCaption + kGap;
+    // Gathered in the middle: room left over is the wall's, not the tiles'.
+    const double left = (width() - wide * grid.width()) / 2, top = (height() - high * grid.height()) / 2;
+    const int column = index % grid.width(), row = index / grid.width();
+    return {left + column * wide + kGap / 2, top + row * high + kGap / 2, pictureWidth, high - kGap};
+}
+
+int Wall::tileAt(QPointF at) const {
+    for (int i = 0; i < static_cast<int>(tiles_.size()); ++i)
+        if (tileRect(i).contains(at))
+            return i;
+    return -1;
+}
+
+QPoint Wall::middleOf(const std::string& trial) const {
+    for (int i = 0; i < static_cast<int>(tiles_.size()); ++i)
+        if (tiles_[static_cast<std::size_t>(i)].trial == trial)
+            return tileRect(i).center().toPoint();
+    return {};
+}
+
+void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const {
+    const look::Palette& p = look::dark();
+    const QColor colour = tile.isModel ? p.model : p.athlete;
+    const QRectF picture(rect.topLeft(), QSizeF(rect.width(), rect.height() - kCaption));
+    const auto pictures = pictures_.find(tile.trial);
+    const QImage* shown = nullptr;
+    if (pictures != pictures_.end() && !pictures->second.byFrame.empty()) {
+        // The nearest that is here: while pictures are still coming, an earlier one stands in.
+        const int wanted = frameAt(tile, phase_);
+        auto found = pictures->second.byFrame.upper_bound(wanted);
+        if (found != pictures->second.byFrame.begin())
+            --found;
+        shown = &found->second;
+    }
+    if (shown)
+        painter.drawImage(picture, *shown);
+    else
+        painter.fillRect(picture, QColor(0x1D, 0x2B, 0x30));
+    const bool isChosen = tile.trial == chosen_;
+    painter.setPen(QPen(isChosen ? colour : QColor(255, 255, 255, 40), isChosen ? 3 : 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(picture);
+    const QFontMetricsF metrics(painter.font());
+    const double first = picture.bottom() + metrics.ascent() + 2, second = first + metrics.height() - 1;
+    painter.setPen(colour);
+    const QString title = blind_ && !tile.isModel ? tile.title.section(QStringLiteral(" · "), 0, 0) : tile.title;
+    painter.drawText(QPointF(rect.left(), first), metrics.elidedText(title, Qt::ElideRight, rect.width()));
+    painter.setPen(p.stageText);
+    if (tile.isModel && blind_)
+        return;
+    if (blind_) {
+        const QString felt = tile.felt == "right" ? tr("felt right")
+                             : tile.felt == "off" ? tr("felt off")
+                                                  : tr("how did it feel?");
+        painter.drawText(QPointF(rect.left(), second), metrics.elidedText(felt, Qt::ElideRight, rect.width()));
+        return;
+    }
+    double left = rect.left();
+    if (tile.sign && !tile.value.isEmpty()) {
+        look::drawSign(painter, *tile.sign, {left + 6, second - metrics.ascent() * .36}, 10, p);
+        left += 16;
+    }
+    painter.setPen(p.stageText);
+    painter.drawText(QPointF(left, second), metrics.elidedText(tile.value, Qt::ElideRight, rect.right() - left));
+}
+
+void Wall::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), look::dark().stage);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (tiles_.empty()) {
+        painter.setPen(look::dark().stageText);
+        painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                         tr("No repetition has its first and last key event yet: set them in Mark."));
+        return;
+    }
+    for (int i = 0; i < static_cast<int>(tiles_.size()); ++i)
+        drawTile(painter, tiles_[static_cast<std::size_t>(i)], tileRect(i));
+}
+
+void Wall::mousePressEvent(QMouseEvent* event) {
+    if (const int index = tileAt(event->position()); index >= 0)
+        emit clicked(QString::fromStdString(tiles_[static_cast<std::size_t>(index)].trial));
+}
+void Wall::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (const int index = tileAt(event->position()); index >= 0)
+        emit opened(QString::fromStdString(tiles_[static_cast<std::size_t>(index)].trial));
+}
+
+} // namespace riflesso

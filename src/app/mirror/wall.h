@@ -1,0 +1,71 @@
+#pragma once
+// The wall: all repetitions of a set as small moving pictures at the same phase. It keeps each movement's pictures in
+// small, fetched one after another, so that playing needs no decoding.
+
+#include "app/mirror/wall_tiles.h"
+
+#include <QImage>
+#include <QWidget>
+
+#include <functional>
+#include <map>
+#include <set>
+
+namespace riflesso {
+
+class Wall : public QWidget {
+    Q_OBJECT
+public:
+    /// Asks for a frame of a clip; `ready` is called later in the window's thread, or never.
+    using Fetch =
+        std::function<void(const QString& clip, int frame, QObject* view, std::function<void(QImage, int)> ready)>;
+    Wall(Fetch fetch, QWidget* parent = nullptr);
+
+    /// Pictures of movements that were there before are kept.
+    void setTiles(std::vector<WallTile> tiles);
+    void setPhase(double percent);
+    void setChosen(const std::string& trial);
+    /// Blind: results, values and signs are hidden, and a click asks for the verdict.
+    void setBlind(bool blind);
+    /// Forgets all pictures, and fetches no more.
+    void release();
+    [[nodiscard]] const std::vector<WallTile>& tiles() const { return tiles_; }
+    /// Middle of a tile, for who drives the window; a null point where there is none.
+    [[nodiscard]] QPoint middleOf(const std::string& trial) const;
+    /// Share of all small pictures that are here, 0..1.
+    [[nodiscard]] double fetched() const;
+
+signals:
+    void clicked(const QString& trial);
+    void opened(const QString& trial); ///< double click: to see it large
+    void fetchedMore();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void showEvent(QShowEvent*) override;
+    void hideEvent(QHideEvent*) override;
+
+private:
+    struct Pictures {
+        std::map<int, QImage> byFrame;
+        std::size_t wanted = 0; ///< how many different frames
+        bool fetching = false;
+    };
+    [[nodiscard]] QRectF tileRect(int index) const;
+    [[nodiscard]] int tileAt(QPointF at) const;
+    [[nodiscard]] double aspect() const;
+    void fetchNext(const std::string& trial);
+    void keep(const std::string& trial, int frame, const QImage& whole);
+    void drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const;
+
+    Fetch fetch_;
+    std::vector<WallTile> tiles_;
+    std::map<std::string, Pictures> pictures_;
+    std::string chosen_;
+    double phase_ = 0;
+    bool blind_ = false;
+};
+
+} // namespace riflesso

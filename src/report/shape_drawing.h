@@ -1,0 +1,21 @@
+#pragma once
+// Draws what is measured over a picture, on the stage and on paper alike.
+
+#include "core/measured_shape.h"
+
+#include <QColor>
+#include <QPainter>
+#include <QPointF>
+#include <QRectF>
+#include <QString>
+
+#include <functional>
+
+namespace riflesso {
+
+/// `place` takes pixels of the clip to the painter's coordinates; `width` is a segment's, in those. The value stands at
+/// the shape's label, kept inside `bounds` (painter's coordinates, unless empty).
+void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& value, const QColor& colour, double width,
+               const std::function<QPointF(QPointF)>& place, const QRectF& bounds = {});
+
+} // namespace riflesso

@@ -1,0 +1,236 @@
+// Mirror: what is measured is drawn on both pictures with its number; both play; the wall of all repetitions.
+
+#include "window_driver.h"
+
+#include "app/mirror/mirror_page.h"
+#include "app/mirror/wall.h"
+#include "app/widgets/deviation_ruler.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QLabel>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestMirror : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+    std::unique_ptr<Driver> app_;
+
+    [[nodiscard]] QString said(const char* stage) const {
+        return app_->find<StageView>(stage)->accessibleDescription();
+    }
+    [[nodiscard]] const MirrorPage* page() const {
+        return static_cast<MirrorPage*>(app_->window->page(QStringLiteral("mirror")));
+    }
+    void chooseRow(const char* measure) const {
+        auto* row = app_->find<QWidget>((std::string("row-") + measure).c_str());
+        QVERIFY(row);
+        QTest::mouseClick(row, Qt::LeftButton, {}, QPoint(20, row->height() / 2));
+    }
+    [[nodiscard]] QString valueOf(const char* measure, const std::vector<TrialMeasures>& trials,
+                                  const std::string& trial) const {
+        for (const TrialMeasures& measured : trials)
+            if (measured.trial == trial) {
+                const MeasureValue* value = measured.find(measure);
+                return words::withU(*app_->data().pack.measure(measure), *value->value, 2 * value->u);
+            }
+        return QStringLiteral("no such trial");
+    }
+    [[nodiscard]] Wall* wall() const { return app_->find<Wall>("wall"); }
+    void clickTile(const std::string& trial) const {
+        QTest::mouseClick(wall(), Qt::LeftButton, {}, wall()->middleOf(trial));
+    }
+
+private slots:
+    void initTestCase() {
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
+        const auto cases = app_->workspace.library()->cases();
+        for (const CaseEntry& entry : *cases)
+            if (entry.athlete == QStringLiteral("Ilka Sandrey"))
+                app_->workspace.selectCase(entry.id);
+        for (const Session& session : app_->data().sessions)
+            if (session.title == QStringLiteral("Baseline"))
+                app_->workspace.selectSession(session.id);
+        app_->workspace.selectStress(Stress::Calm);
+        QTRY_VERIFY(app_->quiet());
+        app_->step("mirror");
+        QTRY_VERIFY(app_->quiet());
+    }
+    void aMeasureOpensTheComparison() {
+        QVERIFY(!page()->measure().empty());
+        QVERIFY2(said("athleteStage").contains(QStringLiteral("±")), qPrintable(said("athleteStage")));
+    }
+    void theChosenMeasureIsDrawnWithTheAssessmentsNumber() {
+        chooseRow("elbow_down");
+        QCOMPARE(page()->measure(), std::string("elbow_down"));
+        const auto assessment = app_->workspace.assessment();
+        const std::string own = trialId(app_->workspace.repetition());
+        QVERIFY2(said("athleteStage").endsWith(valueOf("elbow_down", assessment->measures, own)),
+                 qPrintable(said("athleteStage")));
+        const auto below = app_->find<QComboBox>("modelRepetition")->currentData().toString().toStdString();
+        QVERIFY2(said("modelStage").endsWith(valueOf("elbow_down", assessment->modelMeasures, below)),
+                 qPrintable(said("modelStage")));
+        // Each stands at its own event, though the athlete's is out of order.
+        for (const char* stage : {"athleteStage", "modelStage"})
+            QVERIFY2(said(stage).contains(QStringLiteral("at \"front foot down\"")), qPrintable(said(stage)));
+    }
+    void awayFromItsEventTheNumberIsTheFramesOwn() {
+        chooseRow("elbow_down");
+        const QString atEvent = said("athleteStage").section(QStringLiteral(". "), -1);
+        for (int i = 0; i < 12; ++i)
+            app_->key(Qt::Key_Left);
+        const QString before = said("athleteStage").section(QStringLiteral(". "), -1);
+        QVERIFY2(before.contains(QStringLiteral("±")) && before != atEvent, qPrintable(before));
+        QVERIFY(before.section(u' ', 0, 0).toDouble() > atEvent.section(u' ', 0, 0).toDouble() + 10); // still bent
+        QVERIFY(!said("athleteStage").contains(QStringLiteral("at \"front foot down\"")));
+    }
+    void theArrowsWalkThroughTheMeasures() {
+        chooseRow("elbow_down");
+        app_->key(Qt::Key_Down);
+        QCOMPARE(page()->measure(), std::string("trunk_low"));
+        QVERIFY2(said("athleteStage").contains(QStringLiteral("at \"lowest point\"")),
+                 qPrintable(said("athleteStage")));
+        app_->key(Qt::Key_Up);
+        QCOMPARE(page()->measure(), std::string("elbow_down"));
+    }
+    void aClickOnTheNumberAsksWhy() {
+        auto* value = app_->find<QLabel>("value-elbow_down");
+        emit value->linkActivated(QStringLiteral("x"));
+        auto* why = app_->find<QWidget>("whyPanel");
+        QTRY_VERIFY(why && why->isVisible());
+        QTest::keyClick(why, Qt::Key_Escape);
+        app_->step("mirror");
+    }
+    void atEqualTimeBothStartTogether() {
+        auto* timing = app_->find<QComboBox>("mirrorTiming");
+        const auto sinceStart = [&](const char* stage) {
+            return said(stage).section(QStringLiteral(" s"), 0, 0).section(u' ', -1).toDouble();
+        };
+        // The first event of both is at phase 0.
+        app_->key(Qt::Key_E);
+        for (int i = 0; i < 8 && page()->phase() > .01; ++i)
+            app_->key(Qt::Key_E);
+        QVERIFY(page()->phase() < .01);
+        const double own = sinceStart("athleteStage"), model = sinceStart("modelStage");
+        timing->setCurrentIndex(1);
+        emit timing->activated(1);
+        QVERIFY(app_->headline().contains(QStringLiteral("at equal time")));
+        for (int i = 0; i < 20; ++i)
+            app_->key(Qt::Key_Right);
+        const double ownGone = sinceStart("athleteStage") - own, modelGone = sinceStart("modelStage") - model;
+        QVERIFY2(std::abs(ownGone - modelGone) < .0015 && ownGone > .3,
+                 qPrintable(QStringLiteral("%1 and %2").arg(ownGone).arg(modelGone)));
+        timing->setCurrentIndex(0);
+        emit timing->activated(0);
+        QVERIFY(std::abs(sinceStart("modelStage") - model - ownGone) > .005); // another pace
+        QVERIFY(app_->headline().contains(QStringLiteral("at equal phase")));
+    }
+    void spacePlaysAndLeavingThePageStops() {
+        app_->key(Qt::Key_E);
+        const double before = page()->phase();
+        app_->key(Qt::Key_Space);
+        QTRY_VERIFY(std::abs(page()->phase() - before) > 5);
+        app_->key(Qt::Key_Space);
+        const double stopped = page()->phase();
+        QTest::qWait(120);
+        QCOMPARE(page()->phase(), stopped);
+        app_->key(Qt::Key_Space);
+        app_->step("film");
+        app_->step("mirror");
+        QCOMPARE(app_->find<QAbstractButton>("mirrorPlay")->text(), QStringLiteral("Play"));
+    }
+    void theWallShowsEveryRepetitionAndTheModel() {
+        chooseRow("elbow_down");
+        app_->key(Qt::Key_W);
+        QVERIFY(wall()->isVisible());
+        QVERIFY(!app_->find<StageView>("athleteStage")->isVisible());
+        QCOMPARE(wall()->tiles().size(), std::size_t(9));
+        QVERIFY(wall()->tiles().back().isModel);
+        QVERIFY(wall()->tiles().back().mirrored); // the instructors are right-handed
+        const auto assessment = app_->workspace.assessment();
+        for (const WallTile& tile : wall()->tiles())
+            QCOMPARE(tile.value, valueOf("elbow_down", tile.isModel ? assessment->modelMeasures : assessment->measures,
+                                         tile.trial));
+        QTRY_VERIFY_WITH_TIMEOUT(wall()->fetched() >= 1, 60000);
+    }
+    void theWallIsOrderedByMeasureAndResult() {
+        auto* order = app_->find<QComboBox>("wallOrder");
+        const auto choose = [&](WallOrder wanted) {
+            order->setCurrentIndex(order->findData(static_cast<int>(wanted)));
+            emit order->activated(order->currentIndex());
+        };
+        choose(WallOrder::Measure);
+        double last = -1e9;
+        for (const WallTile& tile : wall()->tiles()) {
+            const double value = tile.value.section(u' ', 0, 0).toDouble();
+            QVERIFY2(value >= last, qPrintable(tile.value));
+            last = value;
+        }
+        QVERIFY(wall()->tiles().front().isModel); // its elbow is the straightest
+        choose(WallOrder::Result);
+        QStringList results;
+        for (const WallTile& tile : wall()->tiles())
+            if (!tile.isModel)
+                results << tile.title.section(QStringLiteral(" · "), 1, 1);
+        QStringList sorted = results;
+        std::sort(sorted.begin(), sorted.end()); // hit, missed, rim in the alphabet; hit, rim, missed in the pack
+        QCOMPARE(results.first(), QStringLiteral("hit"));
+        QCOMPARE(results.last(), QStringLiteral("missed"));
+        QVERIFY(results != sorted);
+        choose(WallOrder::Condition);
+        QCOMPARE(wall()->tiles().size(), std::size_t(8 + 6 + 1));
+        QVERIFY(wall()->tiles().front().title.startsWith(QStringLiteral("calm")));
+        // A click on a repetition under the other condition chooses it, and its condition.
+        const std::string reacting = wall()->tiles()[9].trial;
+        clickTile(reacting);
+        QTRY_COMPARE(trialId(app_->workspace.repetition()), reacting);
+        QVERIFY(app_->workspace.stress() != Stress::Calm);
+        app_->workspace.selectStress(Stress::Calm);
+        QTRY_VERIFY(app_->quiet());
+        choose(WallOrder::Number);
+    }
+    void blindHidesTheFilmsVerdictAndAsksTheAthletes() {
+        QCOMPARE(wall()->tiles().size(), std::size_t(9));
+        const std::string second = wall()->tiles()[1].trial;
+        const RepetitionId id = repetitionId(second);
+        const std::string before = app_->data().repetition(id)->felt;
+        app_->key(Qt::Key_B);
+        QVERIFY(app_->headline().contains(QStringLiteral("hidden")));
+        QVERIFY(!app_->find<QWidget>("row-elbow_down")->isVisible());
+        std::set<std::string> seen;
+        for (int i = 0; i < 3; ++i) {
+            clickTile(second);
+            seen.insert(app_->data().repetition(id)->felt);
+        }
+        QCOMPARE(seen, (std::set<std::string>{"", "off", "right"}));
+        QCOMPARE(app_->data().repetition(id)->felt, before);
+        QVERIFY(trialId(app_->workspace.repetition()) != second); // asking is not choosing
+        app_->key(Qt::Key_B);
+        QTRY_VERIFY(app_->find<QWidget>("row-elbow_down")->isVisible());
+        QTRY_VERIFY2(app_->find<QLabel>("where")->text().contains(QStringLiteral("felt agrees with film in")),
+                     qPrintable(app_->find<QLabel>("where")->text()));
+    }
+    void aDoubleClickShowsOneLarge() {
+        const std::string third = wall()->tiles()[2].trial;
+        QTest::mouseDClick(wall(), Qt::LeftButton, {}, wall()->middleOf(third));
+        QTRY_COMPARE(trialId(app_->workspace.repetition()), third);
+        QVERIFY(app_->find<StageView>("athleteStage")->isVisible() && !wall()->isVisible());
+        QVERIFY(app_->errors.isEmpty());
+    }
+    void gridsUseTheSpace() {
+        QCOMPARE(wallGrid(0, {700, 400}, 1.6, 40), QSize(0, 0));
+        QCOMPARE(wallGrid(1, {700, 400}, 1.6, 40), QSize(1, 1));
+        QCOMPARE(wallGrid(2, {700, 200}, 1, 0), QSize(2, 1));
+        QCOMPARE(wallGrid(2, {200, 700}, 1, 0), QSize(1, 2));
+        for (int n = 1; n < 40; ++n) {
+            const QSize grid = wallGrid(n, {700, 450}, 1.6, 40);
+            QVERIFY(grid.width() * grid.height() >= n && grid.width() * (grid.height() - 1) < n);
+        }
+    }
+};
+
+QTEST_MAIN(TestMirror)
+#include "tst_mirror.moc"
