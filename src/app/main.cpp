@@ -134,6 +134,7 @@ int main(int argc, char** argv) {
     }
     riflesso::Workspace workspace;
     workspace.setDemo(demo);
+    workspace.setOwnFolder(demo ? data + QStringLiteral("/library") : folder);
     riflesso::MainWindow window(workspace);
     window.resize(options->size);
     window.show();

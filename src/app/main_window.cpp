@@ -12,6 +12,7 @@
 #include "app/practice/practice_page.h"
 #include "app/progress/progress_page.h"
 #include "app/settings/settings_page.h"
+#include "app/start/demo_door.h"
 #include "app/start/start_page.h"
 #include "app/theme.h"
 #include "report/words.h"
@@ -82,6 +83,8 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     outer->addLayout(middle, 1);
     outer->addWidget(status_);
     why_ = new WhyPanel(workspace, this);
+    tour_ = new Tour(workspace, this);
+    connect(tour_, &Tour::pageAsked, this, [this](const QString& id) { showPage(id); });
 
     addPage(QStringLiteral("athlete"), tr("Athlete"), new AthletePage(workspace, stack_), true);
     auto* film = new FilmPage(workspace, stack_);
@@ -169,6 +172,10 @@ void MainWindow::addPage(const QString& id, const QString& title, Page* page, bo
 }
 
 void MainWindow::showPage(const QString& wanted, const QString& detail) {
+    if (wanted == QLatin1String("tour")) {
+        takeTour();
+        return;
+    }
     const bool needsCase = !worksWithoutCase(wanted);
     const QString id = needsCase && !workspace_.hasCase() ? QStringLiteral("start") : wanted;
     Page* page = this->page(id);
@@ -185,6 +192,10 @@ void MainWindow::showPage(const QString& wanted, const QString& detail) {
     headline_->setVisible(!page->headline().isEmpty());
     status_->setKeys(page->keys());
     page->setFocus();
+}
+
+void MainWindow::takeTour() {
+    openDemo(workspace_, this, [this] { tour_->start(); });
 }
 
 void MainWindow::refreshAll() {
@@ -239,6 +250,7 @@ void MainWindow::fillSearch() {
     pageEntry(tr("Go to Cases"), QStringLiteral("start"));
     pageEntry(tr("Go to Skill packs"), QStringLiteral("packs"));
     pageEntry(tr("Go to Settings"), QStringLiteral("settings"));
+    found_[tr("Take the ten-minute tour")] = [this] { takeTour(); };
     found_[tr("Undo")] = [this] { workspace_.undo(); };
     found_[tr("Redo")] = [this] { workspace_.redo(); };
     if (workspace_.library())
@@ -252,7 +264,7 @@ void MainWindow::fillSearch() {
         const Pack& pack = workspace_.data().pack;
         for (const MeasureDef& def : pack.measures)
             found_[tr("Measure: %1").arg(words::text(def.title))] = [this, id = words::text(def.id)] {
-                showPage(QStringLiteral("mirror"));
+                showPage(QStringLiteral("mirror"), id);
                 explain(id, {});
             };
         for (const DrillDef& drill : pack.drills)

@@ -3,6 +3,7 @@
 
 #include "app/course_bar.h"
 #include "app/status_line.h"
+#include "app/tour/tour.h"
 #include "app/why_panel.h"
 
 #include <QStackedWidget>
@@ -24,6 +25,9 @@ public:
     [[nodiscard]] static QStringList pageIds();
     /// Adds clips to the chosen session (a new one where there is none) and shows them.
     void addClips(const QStringList& paths);
+    /// The ten-minute tour, in the demo; opens that first where another library is open.
+    void takeTour();
+    [[nodiscard]] const Tour& tour() const { return *tour_; }
 
 protected:
     void resizeEvent(QResizeEvent*) override;
@@ -45,6 +49,7 @@ private:
     QStackedWidget* stack_;
     StatusLine* status_;
     WhyPanel* why_;
+    Tour* tour_;
     std::map<QString, Page*> pages_;
     std::map<QString, std::function<void()>> found_; ///< what a search entry does
     QString current_;

@@ -27,6 +27,9 @@ public:
     /// Puts the demo back to its first state; false where this is not the demo's folder.
     [[nodiscard]] Result<void> resetDemo();
     void setDemo(bool demo) { demo_ = demo; }
+    /// Folder of the library that is the user's own, to come back to from the demo; empty: there is none.
+    void setOwnFolder(const QString& folder) { ownFolder_ = folder; }
+    [[nodiscard]] const QString& ownFolder() const { return ownFolder_; }
     [[nodiscard]] bool isDemo() const { return demo_; }
 
     [[nodiscard]] Library* library() const { return library_.get(); }
@@ -93,6 +96,7 @@ private:
     RepetitionId repetition_;
     std::shared_ptr<const Assessment> assessment_;
     bool assessing_ = false, demo_ = false;
+    QString ownFolder_;
     int assessGeneration_ = 0;
     std::map<const QObject*, int> viewIds_;
     int nextView_ = 1, framesUnderWay_ = 0;

@@ -1,5 +1,6 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
+#include "media/clip_checks.h"
 #include "media/clip_writer.h"
 #include "simcam/simulated_clip.h"
 
@@ -13,9 +14,9 @@ Result<Json> probe(const Words& words) {
     const auto reader = ClipReader::open(words[0]);
     if (!reader)
         return reader.error();
-    const auto repeated = (*reader)->repeatedFrames({});
-    if (!repeated)
-        return repeated.error();
+    const auto checks = checkClip(**reader);
+    if (!checks)
+        return checks.error();
     const ClipInfo& info = (*reader)->info();
     Json out;
     out["codec"] = info.codec;
@@ -28,7 +29,7 @@ Result<Json> probe(const Words& words) {
     out["gaps"] = Json::array();
     for (const ClipGap& gap : info.gaps)
         out["gaps"].push_back({{"frame", gap.frame}, {"interval_s", gap.intervalS}});
-    out["repeated_frames"] = *repeated;
+    out["repeated_frames"] = checks->repeated;
     out["duration_s"] = info.durationS;
     out["has_sound"] = info.hasSound;
     return out;

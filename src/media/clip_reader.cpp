@@ -127,25 +127,6 @@ public:
             (void)decodeTo(index); // a frame that cannot be decoded is said when it is asked for
     }
 
-    Result<std::vector<int>> repeatedFrames(const std::function<bool(double)>& goOn) override {
-        std::vector<int> repeated;
-        std::size_t lastHash = 0;
-        for (int i = 0; i < info_.frames(); ++i) {
-            if (goOn && !goOn(static_cast<double>(i) / info_.frames()))
-                return cancelled();
-            const Result<Picture> shown = frame(i);
-            if (!shown)
-                continue;
-            const std::vector<std::uint8_t>& rgb = *shown->rgb;
-            const std::size_t hash =
-                std::hash<std::string_view>()({reinterpret_cast<const char*>(rgb.data()), rgb.size()});
-            if (i > 0 && hash == lastHash)
-                repeated.push_back(i);
-            lastHash = hash;
-        }
-        return repeated;
-    }
-
 private:
     [[nodiscard]] AVStream* stream() const { return input_->streams[stream_]; }
 

@@ -53,8 +53,6 @@ public:
     virtual void prepare(int index) = 0;
     /// Bytes of decoded frames kept now; never above the bound by more than one frame.
     [[nodiscard]] virtual std::size_t cachedBytes() const = 0;
-    /// Frames whose content equals the frame before; decodes the whole clip. `goOn` is asked now and then.
-    [[nodiscard]] virtual Result<std::vector<int>> repeatedFrames(const std::function<bool(double share)>& goOn) = 0;
 
     static constexpr std::size_t kDefaultCacheBytes = std::size_t(256) << 20;
 };

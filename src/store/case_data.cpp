@@ -46,7 +46,8 @@ Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
     trial.number = repetition.number;
     trial.capture = {
         section.view,           section.facing,         section.handedness.value_or(data.athlete.handedness),
-        section.metresPerPixel, section.scaleRelativeU, section.slowMotion};
+        section.metresPerPixel, section.scaleRelativeU, section.bearingDeg,
+        section.slowMotion};
     trial.times = FrameTimes::ofClip(*place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;
     for (const auto& [id, event] : repetition.events) {

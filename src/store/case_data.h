@@ -2,6 +2,7 @@
 // What a library holds of one case, as values. Read whole, never written back: changes go through Edit.
 
 #include "core/ids.h"
+#include "core/known_length.h"
 #include "core/pack.h"
 #include "core/trial.h"
 
@@ -82,6 +83,8 @@ struct Section {
     Stress stress = Stress::Calm;
     std::optional<double> metresPerPixel;
     double scaleRelativeU = 0;
+    std::vector<KnownLength> knownLengths; ///< what the scale comes from; empty: entered, or not known
+    std::optional<double> bearingDeg;      ///< of the camera off the normal of the movement's plane; none: not known
     std::vector<Repetition> repetitions;
 };
 

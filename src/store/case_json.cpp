@@ -287,7 +287,7 @@ private:
 
     Section sectionOf(const JsonNode& node, int frames) {
         node.expectObject({"from", "to", "view", "facing", "handedness", "performer", "slow_motion", "stress",
-                           "metres_per_pixel", "scale_u", "repetitions"});
+                           "metres_per_pixel", "scale_u", "bearing", "known_lengths", "repetitions"});
         Section s;
         s.from = node.integer("from", 0, 0, frames - 1);
         s.to = node.integer("to", 0, s.from, frames - 1);
@@ -301,6 +301,20 @@ private:
         s.stress = node.word("stress", Stress::Calm, true, "a stress level", stressFrom);
         s.metresPerPixel = optional(node, "metres_per_pixel");
         s.scaleRelativeU = node.number("scale_u", 0, 0, 1);
+        constexpr double kRightAngle = 90;
+        if (node.has("bearing") && !node.at("bearing").json().is_null())
+            s.bearingDeg = node.requiredNumber("bearing", 0, kRightAngle);
+        node.list("known_lengths", false, [&](const JsonNode& known) {
+            known.expectObject({"frame", "ax", "ay", "bx", "by", "metres", "u_m"});
+            constexpr double kFar = 1e6, kShortest = 1e-4, kLongest = 1e4;
+            KnownLength length;
+            length.frame = known.integer("frame", 0, 0, frames - 1);
+            length.a = {known.requiredNumber("ax", -kFar, kFar), known.requiredNumber("ay", -kFar, kFar)};
+            length.b = {known.requiredNumber("bx", -kFar, kFar), known.requiredNumber("by", -kFar, kFar)};
+            length.metres = known.requiredNumber("metres", kShortest, kLongest);
+            length.uM = known.requiredNumber("u_m", 0, kLongest);
+            s.knownLengths.push_back(length);
+        });
         node.list("repetitions", true, [&](const JsonNode& r) {
             r.expectObject({"id", "number", "from", "to", "result", "variant", "felt"});
             Repetition repetition;

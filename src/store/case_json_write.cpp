@@ -44,7 +44,17 @@ Json sectionJson(const Section& s) {
              {"stress", toString(s.stress)},
              {"metres_per_pixel", orNull(s.metresPerPixel)},
              {"scale_u", s.scaleRelativeU},
+             {"bearing", orNull(s.bearingDeg)},
+             {"known_lengths", Json::array()},
              {"repetitions", Json::array()}};
+    for (const KnownLength& length : s.knownLengths)
+        out["known_lengths"].push_back({{"frame", length.frame},
+                                        {"ax", length.a.x},
+                                        {"ay", length.a.y},
+                                        {"bx", length.b.x},
+                                        {"by", length.b.y},
+                                        {"metres", length.metres},
+                                        {"u_m", length.uM}});
     for (const Repetition& r : s.repetitions)
         out["repetitions"].push_back({{"id", r.id.value},
                                       {"number", r.number},

@@ -1,5 +1,7 @@
 #include "store/edit.h"
 
+#include "store/known_lengths_text.h"
+
 #include <QIODevice>
 
 namespace riflesso {
@@ -18,7 +20,9 @@ QVariantList sectionValues(const Section& s) {
             s.slowMotion,
             text(toString(s.stress)),
             orNull(s.metresPerPixel),
-            s.scaleRelativeU};
+            s.scaleRelativeU,
+            orNull(s.bearingDeg),
+            lengthsToText(s.knownLengths)};
 }
 
 } // namespace
@@ -143,7 +147,9 @@ Result<SectionId> Edit::addSection(ClipId clip, const Section& section) {
     values.prepend(qint64(clip.value));
     const auto row = insert(
         QStringLiteral("INSERT INTO section(clip_id, first_frame, last_frame, view, facing, handedness, performer, "
-                       "slow_motion, stress, metres_per_pixel, scale_u) VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"),
+                       "slow_motion, stress, metres_per_pixel, scale_u, bearing, known_lengths) VALUES(?, ?, ?, ?, ?, "
+                       "?, ?, ?, ?, ?, "
+                       "?, ?, ?)"),
         values);
     if (!row)
         return row.error();
@@ -154,8 +160,53 @@ Result<void> Edit::setSection(const Section& section) {
     values.append(qint64(section.id.value));
     return exec(
         QStringLiteral("UPDATE section SET first_frame=?, last_frame=?, view=?, facing=?, handedness=?, performer=?, "
-                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=? WHERE id=?"),
+                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=?, bearing=?, known_lengths=? WHERE id=?"),
         values);
+}
+
+Result<SectionId> Edit::splitSection(const Section& section, int frame) {
+    if (frame <= section.from || frame > section.to)
+        return badInput("", "a frame inside the section, after its first", std::to_string(frame));
+    for (const Repetition& r : section.repetitions)
+        if (r.from < frame && frame <= r.to)
+            return badInput("", "a place between repetitions",
+                            "frame " + std::to_string(frame) + ", inside repetition " + std::to_string(r.number));
+    Section first = section, second = section;
+    first.to = frame - 1;
+    second.from = frame;
+    const auto own = [frame](const KnownLength& length) { return length.frame >= frame; };
+    if (std::any_of(section.knownLengths.begin(), section.knownLengths.end(), own)) {
+        std::erase_if(first.knownLengths, own);
+        std::erase_if(second.knownLengths, [&](const KnownLength& length) { return !own(length); });
+    }
+    if (const auto done = setSection(first); !done)
+        return done.error();
+    const auto clip = db_.value(QStringLiteral("SELECT clip_id FROM section WHERE id=?"), {qint64(section.id.value)});
+    if (!clip)
+        return clip.error();
+    const auto made = addSection({clip->toLongLong()}, second);
+    if (!made)
+        return made.error();
+    for (const Repetition& r : section.repetitions)
+        if (r.from >= frame)
+            if (const auto done = exec(QStringLiteral("UPDATE repetition SET section_id=? WHERE id=?"),
+                                       {qint64(made->value), qint64(r.id.value)});
+                !done)
+                return done.error();
+    return *made;
+}
+Result<void> Edit::joinSections(const Section& section, const Section& following) {
+    if (following.from != section.to + 1)
+        return badInput("", "the section that follows", "another");
+    Section whole = section;
+    whole.to = following.to;
+    if (const auto done = setSection(whole); !done)
+        return done;
+    if (const auto done = exec(QStringLiteral("UPDATE repetition SET section_id=? WHERE section_id=?"),
+                               {qint64(section.id.value), qint64(following.id.value)});
+        !done)
+        return done;
+    return exec(QStringLiteral("DELETE FROM section WHERE id=?"), {qint64(following.id.value)});
 }
 
 Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {

@@ -43,6 +43,11 @@ public:
     [[nodiscard]] Result<SectionId> firstSection(ClipId id);
     [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
     [[nodiscard]] Result<void> setSection(const Section& section);
+    /// A new section begins at `frame`, of the same kind; the repetitions from there on are its. A repetition that lies
+    /// across the place, or a place at an end of the section, is bad input.
+    [[nodiscard]] Result<SectionId> splitSection(const Section& section, int frame);
+    /// The section takes what follows it, and that one's repetitions.
+    [[nodiscard]] Result<void> joinSections(const Section& section, const Section& following);
 
     [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);

@@ -1,4 +1,5 @@
 #include "store/library.h"
+#include "store/known_lengths_text.h"
 
 #include "core/pack_reader.h"
 #include "core/single_cycles.h"
@@ -206,7 +207,7 @@ private:
 
     void sections(Clip& clip) {
         each("SELECT id, first_frame, last_frame, view, facing, handedness, performer, slow_motion, stress, "
-             "metres_per_pixel, scale_u FROM section WHERE clip_id=? ORDER BY first_frame, id",
+             "metres_per_pixel, scale_u, bearing, known_lengths FROM section WHERE clip_id=? ORDER BY first_frame, id",
              clip.id.value, [&](const QSqlQuery& row) {
                  Section s;
                  s.id = {row.value(0).toLongLong()};
@@ -220,6 +221,8 @@ private:
                  s.stress = stressFrom(plain(row.value(8))).value_or(Stress::Calm);
                  s.metresPerPixel = optionalNumber(row.value(9));
                  s.scaleRelativeU = row.value(10).toDouble();
+                 s.bearingDeg = optionalNumber(row.value(11));
+                 s.knownLengths = lengthsFromText(row.value(12).toString());
                  clip.sections.push_back(std::move(s));
              });
         for (Section& section : clip.sections) {

@@ -92,6 +92,12 @@ ALTER TABLE athlete ADD COLUMN consent_given TEXT NOT NULL DEFAULT '';
 ALTER TABLE athlete ADD COLUMN consent_until TEXT NOT NULL DEFAULT '';
 
 ALTER TABLE athlete ADD COLUMN consent_scope TEXT NOT NULL DEFAULT ''
+)"),
+                                            // 3: where the camera stood, and what its picture was measured by.
+                                            QStringLiteral(R"(
+ALTER TABLE section ADD COLUMN bearing REAL;
+
+ALTER TABLE section ADD COLUMN known_lengths TEXT NOT NULL DEFAULT ''
 )")};
     return kMigrations;
 }

@@ -2,6 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "media/clip_checks.h"
 #include "media/clip_reader.h"
 #include "media/clip_writer.h"
 #include "media/picture_maker.h"
@@ -303,14 +304,38 @@ private slots:
             QStringLiteral("-f lavfi -i color=red:size=64x64:rate=25:duration=0.4 -c:v libx264 -qp 0 -pix_fmt yuv420p")
                 .split(u' '));
         const auto reader = ClipReader::open(clip.toStdString());
-        const auto repeated = (*reader)->repeatedFrames({});
-        QVERIFY(repeated);
-        QCOMPARE(repeated->size(), static_cast<std::size_t>((*reader)->info().frames() - 1));
-        const auto stopped = (*reader)->repeatedFrames([](double) { return false; });
+        const auto checks = checkClip(**reader);
+        QVERIFY(checks);
+        QCOMPARE(checks->repeated.size(), static_cast<std::size_t>((*reader)->info().frames() - 1));
+        QVERIFY(checks->cuts.empty());
+        const auto stopped = checkClip(**reader, [](double) { return false; });
         QVERIFY(!stopped);
         QVERIFY(stopped.error().kind == Error::Kind::Cancelled);
         const auto moving = ClipReader::open(longGroup().toStdString());
-        QVERIFY((*moving)->repeatedFrames({})->empty());
+        const auto none = checkClip(**moving);
+        QVERIFY(none->repeated.empty() && none->cuts.empty() && !none->lit);
+    }
+    void cutsAndBlackBarsAreSeen() {
+        // Three takes joined: two moving pictures and a fractal, with bars above and below.
+        const QString clip = made(
+            QStringLiteral("joined.mp4"),
+            {QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"),
+             QStringLiteral("testsrc=size=320x180:rate=30:duration=1"), QStringLiteral("-f"), QStringLiteral("lavfi"),
+             QStringLiteral("-i"), QStringLiteral("mandelbrot=size=320x180:rate=30"), QStringLiteral("-f"),
+             QStringLiteral("lavfi"), QStringLiteral("-i"),
+             QStringLiteral("smptehdbars=size=320x180:rate=30:duration=0.5"), QStringLiteral("-filter_complex"),
+             QStringLiteral("[1]trim=duration=1.5[m];[0][m][2]concat=n=3,pad=320:240:0:30:black"),
+             QStringLiteral("-c:v"), QStringLiteral("libx264"), QStringLiteral("-pix_fmt"), QStringLiteral("yuv420p")});
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY(reader);
+        QCOMPARE((*reader)->info().frames(), 90);
+        const auto checks = checkClip(**reader);
+        QVERIFY(checks);
+        QCOMPARE(checks->cuts, (std::vector<int>{30, 75}));
+        QVERIFY(checks->lit);
+        QVERIFY2(std::abs(checks->lit->top - 30) <= 2 && std::abs(checks->lit->height - 180) <= 4,
+                 qPrintable(QStringLiteral("%1 + %2").arg(checks->lit->top).arg(checks->lit->height)));
+        QVERIFY(checks->lit->left <= 2 && checks->lit->width >= 316);
     }
     void writtenClipsReadBack() {
         const std::string path = dir_.filePath(QStringLiteral("written.mp4")).toStdString();

@@ -35,6 +35,8 @@ MadeLibrary richLibrary(const QString& folder) {
         section.performer = QStringLiteral("Performer");
         section.handedness = Side::Left;
         section.metresPerPixel = 1 / 7.0;
+        section.bearingDeg = 1 / 3.0;
+        section.knownLengths = {{2, {1 / 3.0, 2}, {400.125, 7}, 1.1, .0025}};
         const auto models = edit.addSession(made.caseId, QDate(2026, 10, 1), QStringLiteral("Models"), true);
         if (!edit.addClip(*models, there, section))
             return badInput("clip", "", "");

@@ -60,6 +60,58 @@ private slots:
         QCOMPARE(data.clip(made.clip)->frames(), 200);
         QVERIFY(data.clip(made.clip)->missing);
     }
+    void aSectionIsSplitAndJoined() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const auto sections = [&] { return made.data().clip(made.clip)->sections; };
+        // What is known of the section goes to both; a length stays with the frames it was marked in.
+        QVERIFY(made.library->change(QStringLiteral("Scale"), [&](Edit& edit) {
+            Section section = sections()[0];
+            section.knownLengths = {{70, {1.5, 2}, {301.5, 2}, 1.25, .0025}, {150, {0, 0}, {0, 480}, 2, .0025}};
+            section.metresPerPixel = 1.25 / 300;
+            section.scaleRelativeU = .01;
+            section.bearingDeg = 12.5;
+            return edit.setSection(section);
+        }));
+        QCOMPARE(sections()[0].knownLengths.size(), std::size_t(2));
+        QCOMPARE(sections()[0].knownLengths[0].b.x, 301.5);
+        QCOMPARE(*sections()[0].bearingDeg, 12.5);
+        const std::string before = printed(made.data());
+        // Inside a repetition, and at the ends, nothing is split.
+        for (int frame : {0, 61, 100, 200})
+            QVERIFY(!made.library->change(QStringLiteral("Split"), [&](Edit& edit) -> Result<void> {
+                const auto done = edit.splitSection(sections()[0], frame);
+                return done ? Result<void>() : done.error();
+            }));
+        QCOMPARE(printed(made.data()), before);
+        QVERIFY(made.library->change(QStringLiteral("Split"), [&](Edit& edit) -> Result<void> {
+            const auto done = edit.splitSection(sections()[0], 110);
+            return done ? Result<void>() : done.error();
+        }));
+        auto now = sections();
+        QCOMPARE(now.size(), std::size_t(2));
+        QCOMPARE(now[0].to, 109);
+        QCOMPARE(now[1].from, 110);
+        QCOMPARE(now[1].to, 199);
+        QCOMPARE(now[0].repetitions.size(), std::size_t(1));
+        QCOMPARE(now[1].repetitions.size(), std::size_t(1));
+        QVERIFY(now[1].repetitions[0].id == made.repetitions[1]);
+        QCOMPARE(now[1].metresPerPixel, now[0].metresPerPixel);
+        QCOMPARE(now[0].knownLengths.size(), std::size_t(1));
+        QCOMPARE(now[1].knownLengths.size(), std::size_t(1));
+        QCOMPARE(now[1].knownLengths[0].frame, 150);
+        QVERIFY(made.library->undo());
+        QCOMPARE(printed(made.data()), before);
+        QVERIFY(made.library->redo());
+        now = sections();
+        QVERIFY(!made.library->change(QStringLiteral("Join"),
+                                      [&](Edit& edit) { return edit.joinSections(now[1], now[0]); }));
+        QVERIFY(made.library->change(QStringLiteral("Join"),
+                                     [&](Edit& edit) { return edit.joinSections(now[0], now[1]); }));
+        QCOMPARE(printed(made.data()), before);
+        // The bearing reaches the core.
+        QCOMPARE(*toTrial(made.data(), placeOf(made.data(), made.repetitions[0])).capture.bearingDeg, 12.5);
+    }
     void onlyWhatWasTouchedIsReadAgain() {
         QTemporaryDir dir;
         MadeLibrary made = makeLibrary(dir.path());

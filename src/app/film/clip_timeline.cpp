@@ -52,7 +52,9 @@ void ClipTimeline::paintEvent(QPaintEvent*) {
     small.setPointSizeF(8.5);
     painter.setFont(small);
     for (const Section& section : sections_) {
-        const QRectF band(QPointF(xOf(section.from), 6), QPointF(xOf(section.to), 22));
+        // A hairline of ground between two sections.
+        const QRectF band(QPointF(xOf(section.from), 6),
+                          QPointF(xOf(section.to) - (section.to + 1 < frames_ ? 1 : 0), 22));
         painter.fillRect(band, p.course);
         painter.setPen(p.slate);
         QString text = words::text(toString(section.view)) + tr(" view, ") + words::stressName(section.stress);

@@ -1,5 +1,6 @@
 #include "app/film/film_page.h"
 
+#include "app/film/length_bar.h"
 #include "app/film/section_panel.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
@@ -30,6 +31,23 @@ FilmPage::FilmPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     layout->addWidget(buildStage(), 1);
     side_ = new SectionPanel(workspace, this);
     layout->addWidget(side_);
+    connect(side_, &SectionPanel::lengthAsked, this, &FilmPage::measureLength);
+    connect(length_, &LengthBar::changed, this, &FilmPage::showFigures);
+    connect(length_, &LengthBar::left, this, [this] {
+        stage_->setMarking(false);
+        stage_->setLoupe(false);
+        showFigures();
+        setFocus();
+        emit headlineChanged();
+    });
+    connect(length_, &LengthBar::kept, this, [this](QPointF a, QPointF b, double metres) {
+        side_->addLength({frame_, {a.x(), a.y()}, {b.x(), b.y()}, metres, 0});
+        setFocus();
+    });
+    connect(length_, &LengthBar::forgotten, side_, &SectionPanel::forgetLengths);
+    connect(stage_, &StageView::clicked, this, [this](QPointF pixel) { length_->click(pixel); });
+    connect(stage_, &StageView::markDragged, this,
+            [this](const QString& end, QPointF pixel) { length_->move(end, pixel); });
     connect(player_, &Player::frameDue, this, &FilmPage::goToFrame);
     connect(player_, &Player::stopped, this, [this] { play_->setText(tr("Play")); });
 }
@@ -97,6 +115,8 @@ QWidget* FilmPage::buildStage() {
     bar->addWidget(time_, 1);
     bar->addWidget(cut_);
     layout->addLayout(bar);
+    length_ = new LengthBar;
+    layout->addWidget(length_);
     timeline_ = new ClipTimeline;
     timeline_->setObjectName(QStringLiteral("clipTimeline"));
     layout->addWidget(timeline_);
@@ -142,6 +162,9 @@ QString FilmPage::headline() const {
     if (session->clips.empty())
         return tr("%1 has no clip. <b>Next: add a clip, filmed from the side the skill asks for.</b>")
             .arg(session->title.toHtmlEscaped());
+    if (length_->active())
+        return tr("Scale of this section: click both ends of something of known length, in the plane of movement. "
+                  "<b>Next: type its length and keep it.</b>");
     if (cutStart_)
         return tr("A repetition starts at frame %1. <b>Next: go to its end and press C again.</b>").arg(*cutStart_);
     if (repetitions == 0)
@@ -174,8 +197,11 @@ StepState FilmPage::state() const {
 }
 
 QList<KeyHint> FilmPage::keys() const {
-    QList<KeyHint> hints = {
-        {tr("Space"), tr("play")}, {QStringLiteral("← →"), tr("frame")}, {QStringLiteral("C"), tr("cut")}};
+    QList<KeyHint> hints = {{tr("Space"), tr("play")},
+                            {QStringLiteral("← →"), tr("frame")},
+                            {QStringLiteral("C"), tr("cut")},
+                            {QStringLiteral("S"), tr("split section")},
+                            {QStringLiteral("L"), tr("length")}};
     if (workspace().hasCase() && !workspace().data().pack.results.empty() &&
         !workspace().data().pack.results.front().values.empty())
         hints.append(
@@ -319,6 +345,26 @@ void FilmPage::goToFrame(int frame) {
         showSide();
 }
 
+void FilmPage::measureLength() {
+    if (length_->active()) {
+        length_->leave();
+        return;
+    }
+    if (!section())
+        return;
+    player_->stop();
+    stage_->setMarking(true);
+    stage_->setLoupe(true);
+    length_->start();
+    showFigures();
+    setFocus();
+    emit headlineChanged();
+}
+
+void FilmPage::showFigures() {
+    stage_->setFigures(length_->active() ? length_->figures(frame_) : std::vector<StageFigure>());
+}
+
 void FilmPage::togglePlay() {
     if (player_->playing()) {
         player_->stop();
@@ -384,7 +430,9 @@ void FilmPage::showSide() {
     const Section* part = section();
     cut_->setEnabled(part != nullptr);
     play_->setEnabled(part != nullptr);
-    side_->show(clip(), part);
+    side_->show(clip(), part, frame_);
+    length_->setLengths(part ? part->knownLengths : std::vector<KnownLength>(), clip() ? clip()->height : 0);
+    showFigures();
 }
 
 void FilmPage::addClips(const QStringList& paths) {
@@ -457,7 +505,14 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Delete:
         side_->removeRepetition();
         return;
+    case Qt::Key_L:
+        measureLength();
+        return;
+    case Qt::Key_S:
+        side_->splitAt(frame_);
+        return;
     case Qt::Key_Escape:
+        length_->leave();
         cutStart_.reset();
         timeline_->setCutStart({});
         cut_->setText(tr("Start of a repetition"));

@@ -13,6 +13,7 @@ class QPushButton;
 
 namespace riflesso {
 
+class LengthBar;
 class SectionPanel;
 
 class FilmPage : public Page {
@@ -43,6 +44,8 @@ private:
     void goToFrame(int frame);
     void togglePlay();
     void cut();
+    void measureLength();
+    void showFigures();
     void showClips();
     void showSide();
 
@@ -53,6 +56,7 @@ private:
     QPushButton *play_, *cut_;
     QComboBox* speed_;
     SectionPanel* side_;
+    LengthBar* length_;
     QLabel* time_;
     ClipId clip_;
     int frame_ = 0;

@@ -1,8 +1,9 @@
 #include "app/film/section_panel.h"
 
+#include "app/film/clip_check_box.h"
+#include "app/film/length_bar.h"
 #include "app/page.h"
 #include "app/theme.h"
-#include "media/clip_reader.h"
 #include "report/words.h"
 
 #include <QComboBox>
@@ -17,13 +18,36 @@
 #include <algorithm>
 
 namespace riflesso {
+namespace {
+constexpr double kSameScale = 5e-7; ///< metres a pixel: below what the field shows
+}
 
 SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     setFixedWidth(276);
-    auto* layout = new QVBoxLayout(this);
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    auto* inner = new QWidget;
+    outer->addWidget(scrolled(inner));
+    auto* layout = new QVBoxLayout(inner);
     layout->setContentsMargins(14, 10, 14, 10);
     layout->setSpacing(6);
-    layout->addWidget(label(tr("THIS SECTION"), theme::kHeading));
+    auto* head = new QHBoxLayout;
+    heading_ = label(tr("THIS SECTION"), theme::kHeading);
+    split_ = new QPushButton(tr("Split here (S)"));
+    split_->setObjectName(QStringLiteral("splitHere"));
+    split_->setToolTip(tr("Another take begins at this frame: it gets its own view, conditions and slow motion."));
+    join_ = new QPushButton(tr("Join"));
+    join_->setObjectName(QStringLiteral("joinSections"));
+    join_->setToolTip(tr("Makes one section of this and the one before; what is said of that one holds."));
+    head->addWidget(heading_, 1);
+    for (QPushButton* button : {join_, split_}) {
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setStyleSheet(QStringLiteral("padding: 2px 8px;"));
+        head->addWidget(button);
+    }
+    layout->addLayout(head);
+    connect(split_, &QPushButton::clicked, this, [this] { splitAt(frame_); });
+    connect(join_, &QPushButton::clicked, this, &SectionPanel::joinWithBefore);
     layout->addLayout(buildForm());
     layout->addSpacing(6);
     layout->addWidget(label(tr("REPETITION"), theme::kHeading));
@@ -67,14 +91,8 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addWidget(remove_, 0, Qt::AlignLeft);
     connect(remove_, &QPushButton::clicked, this, &SectionPanel::removeRepetition);
     layout->addSpacing(6);
-    layout->addWidget(label(tr("CHECKS OF THE CLIP"), theme::kHeading));
-    checks_ = label({}, theme::kQuiet);
-    checks_->setObjectName(QStringLiteral("checks"));
+    checks_ = new ClipCheckBox(workspace, this);
     layout->addWidget(checks_);
-    auto* repeats = new QPushButton(tr("Look for repeated frames"));
-    repeats->setFocusPolicy(Qt::TabFocus);
-    layout->addWidget(repeats, 0, Qt::AlignLeft);
-    connect(repeats, &QPushButton::clicked, this, &SectionPanel::lookForRepeats);
     layout->addStretch();
 }
 
@@ -93,13 +111,14 @@ const Repetition* SectionPanel::repetition() const {
     return place && place.clip->id == clip_ ? place.repetition : nullptr;
 }
 
-void SectionPanel::show(const Clip* clip, const Section* section) {
+void SectionPanel::show(const Clip* clip, const Section* section, int frame) {
+    frame_ = frame;
     clip_ = clip ? clip->id : ClipId{};
     section_ = section ? section->id : SectionId{};
     const bool before = std::exchange(filling_, true);
     showForm(section);
     showRepetition();
-    showChecks();
+    checks_->show(clip, section);
     filling_ = before;
 }
 
@@ -137,6 +156,26 @@ QFormLayout* SectionPanel::buildForm() {
     scale_->setSuffix(tr(" mm/px"));
     scale_->setToolTip(tr("Millimetres a pixel in the plane of movement. Without it lengths are given in body units."));
     form->addRow(tr("Scale"), scale_);
+    lengths_ = new QPushButton(tr("Known length (L)"));
+    lengths_->setObjectName(QStringLiteral("knownLength"));
+    lengths_->setToolTip(tr("Click both ends of something of known length on the picture: the scale follows."));
+    lengths_->setFocusPolicy(Qt::TabFocus);
+    connect(lengths_, &QPushButton::clicked, this, &SectionPanel::lengthAsked);
+    form->addRow(QString(), lengths_);
+    scaleText_ = label({}, theme::kQuiet);
+    scaleText_->setObjectName(QStringLiteral("scaleText"));
+    form->addRow(scaleText_);
+    bearing_ = new QDoubleSpinBox;
+    bearing_->setObjectName(QStringLiteral("bearing"));
+    constexpr double kNotKnown = -1, kMost = 89;
+    bearing_->setRange(kNotKnown, kMost);
+    bearing_->setDecimals(0);
+    bearing_->setSpecialValueText(tr("not known"));
+    bearing_->setSuffix(QStringLiteral("°"));
+    bearing_->setToolTip(
+        tr("How far the camera stands off square to the movement. Beyond 10° values are as seen, beyond "
+           "45° refused."));
+    form->addRow(tr("Camera off by"), bearing_);
     handedness_ = combo(tr("Hand"), "sectionHand");
     handedness_->addItems({tr("the athlete's"), tr("left"), tr("right")});
     performer_ = new QLineEdit;
@@ -145,6 +184,7 @@ QFormLayout* SectionPanel::buildForm() {
     form->addRow(tr("Who"), performer_);
     connect(slowMotion_, &QDoubleSpinBox::editingFinished, this, &SectionPanel::save);
     connect(scale_, &QDoubleSpinBox::editingFinished, this, &SectionPanel::save);
+    connect(bearing_, &QDoubleSpinBox::editingFinished, this, &SectionPanel::save);
     connect(performer_, &QLineEdit::editingFinished, this, &SectionPanel::save);
     return form;
 }
@@ -197,7 +237,13 @@ void SectionPanel::save() {
     changed.facing = facing_->currentIndex() == 0 ? Side::Left : Side::Right;
     changed.stress = static_cast<Stress>(stress_->currentData().toInt());
     changed.slowMotion = slowMotion_->value();
-    changed.metresPerPixel = scale_->value() > 0 ? std::optional(scale_->value() / 1000) : std::nullopt;
+    const double entered = scale_->value() / 1000;
+    if (std::abs(entered - part->metresPerPixel.value_or(0)) >= kSameScale) {
+        changed.metresPerPixel = entered > 0 ? std::optional(entered) : std::nullopt;
+        changed.knownLengths.clear(); // entered by hand: the lengths no longer say where it comes from
+        changed.scaleRelativeU = 0;
+    }
+    changed.bearingDeg = bearing_->value() < 0 ? std::nullopt : std::optional(bearing_->value());
     changed.handedness = handedness_->currentIndex() == 0
                              ? std::nullopt
                              : std::optional(handedness_->currentIndex() == 1 ? Side::Left : Side::Right);
@@ -205,15 +251,26 @@ void SectionPanel::save() {
     const bool same = changed.view == part->view && changed.facing == part->facing && changed.stress == part->stress &&
                       std::abs(changed.slowMotion - part->slowMotion) < 5e-4 &&
                       changed.handedness == part->handedness && changed.performer == part->performer &&
-                      std::abs(changed.metresPerPixel.value_or(0) - part->metresPerPixel.value_or(0)) < 5e-7;
+                      std::abs(changed.bearingDeg.value_or(-1) - part->bearingDeg.value_or(-1)) < .5 &&
+                      std::abs(changed.metresPerPixel.value_or(0) - part->metresPerPixel.value_or(0)) < kSameScale;
     if (!same)
         workspace_.apply(tr("Change the section"), [changed](Edit& edit) { return edit.setSection(changed); });
 }
 
 void SectionPanel::showForm(const Section* part) {
-    for (QWidget* control :
-         std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, handedness_, performer_})
+    for (QWidget* control : std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, lengths_,
+                                                            bearing_, handedness_, performer_, split_})
         control->setEnabled(part != nullptr);
+    const Clip* shown = clip();
+    const Section* before = sectionBefore();
+    join_->setVisible(before != nullptr);
+    heading_->setText(
+        shown && part && shown->sections.size() > 1
+            ? tr("SECTION %1 OF %2").arg(std::distance(shown->sections.data(), part) + 1).arg(shown->sections.size())
+            : tr("THIS SECTION"));
+    const QString words = part && shown ? scaleWords(part->knownLengths, shown->height) : QString();
+    scaleText_->setText(words);
+    scaleText_->setVisible(!words.isEmpty());
     if (!part)
         return;
     view_->setCurrentIndex(static_cast<int>(part->view));
@@ -221,8 +278,63 @@ void SectionPanel::showForm(const Section* part) {
     stress_->setCurrentIndex(static_cast<int>(part->stress));
     slowMotion_->setValue(part->slowMotion);
     scale_->setValue(1000 * part->metresPerPixel.value_or(0));
+    bearing_->setValue(part->bearingDeg.value_or(-1));
     handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);
     performer_->setText(part->performer);
+}
+
+const Section* SectionPanel::sectionBefore() const {
+    const Clip* shown = clip();
+    const Section* part = section();
+    if (shown && part)
+        for (const Section& other : shown->sections)
+            if (other.to + 1 == part->from)
+                return &other;
+    return nullptr;
+}
+
+void SectionPanel::splitAt(int frame) {
+    const Section* part = section();
+    if (!part)
+        return;
+    workspace_.apply(tr("Split the section at frame %1").arg(frame), [part, frame](Edit& edit) -> Result<void> {
+        const auto made = edit.splitSection(*part, frame);
+        return made ? Result<void>() : made.error();
+    });
+}
+
+void SectionPanel::joinWithBefore() {
+    const Section *part = section(), *before = sectionBefore();
+    if (part && before)
+        workspace_.apply(tr("Join two sections"),
+                         [part, before](Edit& edit) { return edit.joinSections(*before, *part); });
+}
+
+void SectionPanel::addLength(KnownLength length) {
+    const Section* part = section();
+    const Clip* shown = clip();
+    if (!part || !shown)
+        return;
+    Section changed = *part;
+    length.uM = kTapeUM;
+    changed.knownLengths.push_back(length);
+    keepLengths(changed, tr("Known length of %1 m").arg(length.metres, 0, 'g', 4));
+}
+
+void SectionPanel::forgetLengths() {
+    if (const Section* part = section()) {
+        Section changed = *part;
+        changed.knownLengths.clear();
+        keepLengths(changed, tr("Forget the known lengths"));
+    }
+}
+
+void SectionPanel::keepLengths(Section changed, const QString& name) {
+    const auto scale = scaleFrom(changed.knownLengths, defaultSigmaPx(clip()->height));
+    changed.metresPerPixel = scale ? std::optional(scale->metresPerPixel) : std::nullopt;
+    changed.scaleRelativeU = scale ? scale->relativeU : 0;
+    changed.repetitions.clear();
+    workspace_.apply(name, [changed](Edit& edit) { return edit.setSection(changed); });
 }
 
 void SectionPanel::showRepetition() {
@@ -272,62 +384,6 @@ void SectionPanel::showRepetition() {
         button->setEnabled(shown != nullptr);
         button->setChecked(shown && shown->result == values[i]);
     }
-}
-
-void SectionPanel::showChecks() {
-    const Clip* shown = clip();
-    if (!shown) {
-        checks_->setText({});
-        return;
-    }
-    QStringList lines;
-    const std::vector<double>& times = *shown->timesS;
-    std::vector<double> intervals;
-    for (std::size_t i = 1; i < times.size(); ++i)
-        intervals.push_back(times[i] - times[i - 1]);
-    const double typical = intervals.empty() ? 0 : median(intervals);
-    const auto gaps = std::count_if(intervals.begin(), intervals.end(), [&](double d) { return d > 1.5 * typical; });
-    lines << tr("%1 × %2 pixels, %3 frames, %4 a second")
-                 .arg(shown->width)
-                 .arg(shown->height)
-                 .arg(shown->frames())
-                 .arg(typical > 0 ? 1 / typical : 0, 0, 'f', 1);
-    lines << (gaps ? tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
-                   : tr("no gaps between frames"));
-    const Section* part = section();
-    const std::vector<View>& views = workspace_.data().pack.views;
-    if (part && std::find(views.begin(), views.end(), part->view) == views.end())
-        lines << tr("wrong view: this skill is judged from the %1").arg(words::text(toString(views.front())));
-    if (part && typical > 0)
-        lines << tr("an event can be placed to about ± %1 s")
-                     .arg(words::number(2 * eventUncertainty(typical / part->slowMotion, kDefaultMarkingFrames), 3));
-    if (const auto said = repeats_.find(shown->hash); said != repeats_.end())
-        lines << said->second;
-    checks_->setText(lines.join(QStringLiteral("\n")));
-}
-
-void SectionPanel::lookForRepeats() {
-    const Clip* shown = clip();
-    if (!shown || shown->missing)
-        return;
-    const QString path = shown->path, hash = shown->hash;
-    workspace_.jobs().start<std::vector<int>>(
-        tr("Looking for repeated frames"), this,
-        [path](JobControl& control) -> Result<std::vector<int>> {
-            const auto reader = ClipReader::open(path.toStdString());
-            if (!reader)
-                return reader.error();
-            return (*reader)->repeatedFrames([&control](double share) { return control.goOn(share); });
-        },
-        [this, hash](const Result<std::vector<int>>& result) {
-            if (!result && result.error().kind == Error::Kind::Cancelled)
-                return;
-            repeats_[hash] = !result ? words::text(result.error().sentence())
-                             : result->empty()
-                                 ? tr("no repeated frames")
-                                 : tr("%1 repeated frames, the first is %2").arg(result->size()).arg(result->front());
-            showChecks();
-        });
 }
 
 } // namespace riflesso

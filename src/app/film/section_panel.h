@@ -16,25 +16,35 @@ class QPushButton;
 
 namespace riflesso {
 
+class ClipCheckBox;
+
 class SectionPanel : public QWidget {
     Q_OBJECT
 public:
     SectionPanel(Workspace& workspace, QWidget* parent);
     /// Shows the values of a section of the clip; nothing chosen: disabled.
-    void show(const Clip* clip, const Section* section);
+    void show(const Clip* clip, const Section* section, int frame);
+    void splitAt(int frame);
+    /// A length seen on the picture: the scale of the section follows from all of them.
+    void addLength(KnownLength length);
+    void forgetLengths();
     /// Stores a result for the chosen repetition of the shown clip, by its place in the pack's list.
     void setResult(int index);
     /// The athlete's own verdict on the chosen repetition; the same again takes it back.
     void setFelt(bool right);
     void removeRepetition();
 
+signals:
+    void lengthAsked(); ///< known length on the picture
+
 private:
     QFormLayout* buildForm();
     void save();
     void showForm(const Section* section);
     void showRepetition();
-    void showChecks();
-    void lookForRepeats();
+    void joinWithBefore();
+    void keepLengths(Section changed, const QString& name);
+    [[nodiscard]] const Section* sectionBefore() const;
     [[nodiscard]] const Clip* clip() const;
     [[nodiscard]] const Section* section() const;
     [[nodiscard]] const Repetition* repetition() const;
@@ -43,15 +53,18 @@ private:
     ClipId clip_;
     SectionId section_;
     QComboBox *view_, *facing_, *stress_, *handedness_;
-    QDoubleSpinBox *slowMotion_, *scale_;
+    QDoubleSpinBox *slowMotion_, *scale_, *bearing_;
+    QPushButton *split_, *join_, *lengths_;
+    QLabel *heading_, *scaleText_;
+    ClipCheckBox* checks_;
+    int frame_ = 0;
     QLineEdit* performer_;
-    QLabel *repetitionText_, *checks_;
+    QLabel* repetitionText_;
     void keepResult(const QString& text);
     QHBoxLayout* results_;
     QLabel* numberText_;
     QLineEdit* number_;
     QPushButton *feltRight_, *feltOff_, *remove_;
-    std::map<QString, QString> repeats_; ///< by clip hash: what the look for repeated frames said
     bool filling_ = false;
 };
 

@@ -1,6 +1,7 @@
 #include "app/start/start_page.h"
 
 #include "app/start/case_shelf.h"
+#include "app/start/demo_door.h"
 #include "app/start/desk_list.h"
 #include "app/theme.h"
 #include "core/pack_reader.h"
@@ -59,7 +60,16 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
               theme::kQuiet));
     auto* demo = new QPushButton(tr("Open the demo"));
     demo->setObjectName(QStringLiteral("openDemo"));
-    right->addWidget(demo, 0, Qt::AlignLeft);
+    auto* tour = new QPushButton(tr("Take the ten-minute tour"));
+    tour->setObjectName(QStringLiteral("takeTour"));
+    tour->setToolTip(tr("From the athlete to the printed plan, in the demo. It can be left at any step."));
+    own_ = new QPushButton(tr("Back to my library"));
+    own_->setObjectName(QStringLiteral("ownLibrary"));
+    auto* doors = new QHBoxLayout;
+    for (QPushButton* button : {demo, tour, own_})
+        doors->addWidget(button);
+    doors->addStretch();
+    right->addLayout(doors);
     right->addSpacing(16);
     right->addWidget(label(tr("Filming people, often children, needs their consent or that of their parents. "
                               "Everything stays on this machine."),
@@ -85,7 +95,13 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     connect(shelf_, &CaseShelf::opened, this, [this] { emit goTo(QStringLiteral("athlete")); });
     connect(start, &QPushButton::clicked, this, &StartPage::startCase);
     connect(name_, &QLineEdit::returnPressed, this, &StartPage::startCase);
-    connect(demo, &QPushButton::clicked, this, &StartPage::openDemo);
+    connect(demo, &QPushButton::clicked, this,
+            [this] { openDemo(this->workspace(), this, [this] { emit goTo(QStringLiteral("athlete")); }); });
+    connect(tour, &QPushButton::clicked, this, [this] { emit goTo(QStringLiteral("tour")); });
+    connect(own_, &QPushButton::clicked, this, [this] {
+        openOwnLibrary(this->workspace());
+        emit goTo(QStringLiteral("start"));
+    });
     setFocusProxy(name_);
 }
 
@@ -93,10 +109,11 @@ QString StartPage::headline() const {
     if (workspace().hasCase())
         return tr("Open is the case of %1. <b>Next: open another, start one, or bring one in.</b>")
             .arg(workspace().data().athlete.name.toHtmlEscaped());
-    return tr("This library has no case yet. <b>Next: start one, or open the demo.</b>");
+    return tr("This library has no case yet. <b>Next: start one, open the demo, or take the tour.</b>");
 }
 
 void StartPage::refresh() {
+    own_->setVisible(workspace().isDemo() && !workspace().ownFolder().isEmpty());
     desk_->refresh();
     shelf_->refresh();
     // What a newcomer does first stands first.
@@ -141,22 +158,6 @@ void StartPage::startCase() {
     workspace().selectCase(made);
     emit goTo(clips.isEmpty() ? QStringLiteral("athlete") : QStringLiteral("film"),
               clips.isEmpty() ? QString() : QStringLiteral("add:") + clips.join(u'\n'));
-}
-
-void StartPage::openDemo() {
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
-    if (!QFileInfo::exists(folder + QStringLiteral("/library.sqlite"))) {
-        const auto built = buildDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
-        if (!built) {
-            workspace().say(words::text(built.error().sentence()), true);
-            return;
-        }
-    }
-    workspace().setDemo(true);
-    if (const auto opened = workspace().open(folder); !opened)
-        workspace().say(words::text(opened.error().sentence()), true);
-    else
-        emit goTo(QStringLiteral("athlete"));
 }
 
 } // namespace riflesso

@@ -5,6 +5,7 @@
 
 class QComboBox;
 class QLineEdit;
+class QPushButton;
 
 namespace riflesso {
 
@@ -23,12 +24,12 @@ public:
 
 private:
     void startCase();
-    void openDemo();
     CaseShelf* shelf_;
     DeskList* desk_;
     QLineEdit* name_;
     QComboBox *skill_, *handedness_;
     QLabel* waiting_;
+    QPushButton* own_;
     QStringList clips_;
 };
 

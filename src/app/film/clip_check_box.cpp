@@ -1,0 +1,167 @@
+#include "app/film/clip_check_box.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "core/stats.h"
+#include "report/words.h"
+
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace riflesso {
+namespace {
+
+QStringList measuredLines(const Clip& clip, const Section* section, const std::vector<View>& views) {
+    QStringList lines;
+    const std::vector<double>& times = *clip.timesS;
+    std::vector<double> intervals;
+    for (std::size_t i = 1; i < times.size(); ++i)
+        intervals.push_back(times[i] - times[i - 1]);
+    const double typical = intervals.empty() ? 0 : median(intervals);
+    const auto gaps = std::count_if(intervals.begin(), intervals.end(), [&](double d) { return d > 1.5 * typical; });
+    lines << ClipCheckBox::tr("%1 × %2 pixels, %3 frames, %4 a second")
+                 .arg(clip.width)
+                 .arg(clip.height)
+                 .arg(clip.frames())
+                 .arg(typical > 0 ? 1 / typical : 0, 0, 'f', 1);
+    lines << (gaps ? ClipCheckBox::tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
+                   : ClipCheckBox::tr("no gaps between frames"));
+    if (section && std::find(views.begin(), views.end(), section->view) == views.end())
+        lines << ClipCheckBox::tr("wrong view: this skill is judged from the %1")
+                     .arg(words::text(toString(views.front())));
+    if (section && typical > 0)
+        lines << ClipCheckBox::tr("an event can be placed to about ± %1 s")
+                     .arg(words::number(2 * eventUncertainty(typical / section->slowMotion, kDefaultMarkingFrames), 3));
+    return lines;
+}
+
+} // namespace
+
+ClipCheckBox::ClipCheckBox(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(6);
+    layout->addWidget(label(tr("CHECKS OF THE CLIP"), theme::kHeading));
+    text_ = label({}, theme::kQuiet);
+    text_->setObjectName(QStringLiteral("checks"));
+    layout->addWidget(text_);
+    look_ = new QPushButton(tr("Look through the clip"));
+    look_->setObjectName(QStringLiteral("lookThrough"));
+    look_->setToolTip(tr("For repeated frames, cuts between takes and black bars: every frame is read once."));
+    split_ = new QPushButton;
+    split_->setObjectName(QStringLiteral("splitAtCuts"));
+    for (QPushButton* button : {look_, split_}) {
+        button->setFocusPolicy(Qt::TabFocus);
+        layout->addWidget(button, 0, Qt::AlignLeft);
+    }
+    connect(look_, &QPushButton::clicked, this, &ClipCheckBox::lookThrough);
+    connect(split_, &QPushButton::clicked, this, &ClipCheckBox::splitAtCuts);
+}
+
+const Clip* ClipCheckBox::clip() const { return workspace_.hasCase() ? workspace_.data().clip(clip_) : nullptr; }
+
+std::vector<int> ClipCheckBox::openCuts(const Clip& shown) const {
+    std::vector<int> open;
+    const auto found = found_.find(shown.hash);
+    if (found == found_.end() || !found->second)
+        return open;
+    for (int cut : found->second->cuts)
+        if (std::none_of(shown.sections.begin(), shown.sections.end(),
+                         [cut](const Section& section) { return section.from == cut; }))
+            open.push_back(cut);
+    return open;
+}
+
+QStringList ClipCheckBox::foundLines(const Clip& shown) const {
+    const auto found = found_.find(shown.hash);
+    if (found == found_.end())
+        return {};
+    if (!found->second)
+        return {words::text(found->second.error().sentence())};
+    const ClipChecks& checks = *found->second;
+    QStringList lines;
+    lines << (checks.repeated.empty()
+                  ? tr("no repeated frames")
+                  : tr("%1, the first is %2")
+                        .arg(words::counted(checks.repeated.size(), tr("repeated frame"), tr("repeated frames")))
+                        .arg(checks.repeated.front()));
+    QStringList cuts;
+    for (int cut : checks.cuts)
+        cuts << QString::number(cut);
+    lines << (cuts.isEmpty() ? tr("no cuts") : tr("it looks cut at frame %1").arg(cuts.join(QStringLiteral(", "))));
+    if (checks.lit)
+        lines << tr("black bars: the picture is %1 × %2 at %3, %4")
+                     .arg(checks.lit->width)
+                     .arg(checks.lit->height)
+                     .arg(checks.lit->left)
+                     .arg(checks.lit->top);
+    return lines;
+}
+
+void ClipCheckBox::show(const Clip* shown, const Section* section) {
+    clip_ = shown ? shown->id : ClipId{};
+    section_ = section ? section->id : SectionId{};
+    look_->setEnabled(shown && !shown->missing);
+    split_->setVisible(false);
+    if (!shown) {
+        text_->setText({});
+        return;
+    }
+    text_->setText(
+        (measuredLines(*shown, section, workspace_.data().pack.views) + foundLines(*shown)).join(QStringLiteral("\n")));
+    look_->setVisible(!found_.contains(shown->hash));
+    const std::size_t open = openCuts(*shown).size();
+    split_->setVisible(open > 0);
+    split_->setText(tr("Split into %1 sections there").arg(shown->sections.size() + open));
+}
+
+void ClipCheckBox::lookThrough() {
+    const Clip* shown = clip();
+    if (!shown || shown->missing)
+        return;
+    const QString path = shown->path, hash = shown->hash;
+    workspace_.jobs().start<ClipChecks>(
+        tr("Looking through %1").arg(shown->title), this,
+        [path](JobControl& control) -> Result<ClipChecks> {
+            const auto reader = ClipReader::open(path.toStdString());
+            if (!reader)
+                return reader.error();
+            return checkClip(**reader, [&control](double share) { return control.goOn(share); });
+        },
+        [this, hash](const Result<ClipChecks>& result) {
+            if (!result && result.error().kind == Error::Kind::Cancelled)
+                return;
+            found_.insert_or_assign(hash, result);
+            const Clip* now = clip();
+            const Section* section = nullptr;
+            if (now)
+                for (const Section& entry : now->sections)
+                    if (entry.id == section_)
+                        section = &entry;
+            show(now, section);
+        });
+}
+
+void ClipCheckBox::splitAtCuts() {
+    const Clip* shown = clip();
+    if (!shown)
+        return;
+    std::vector<int> cuts = openCuts(*shown);
+    std::sort(cuts.rbegin(), cuts.rend()); // from the end: what lies before keeps its section
+    workspace_.apply(tr("Split %1 at its cuts").arg(shown->title), [&](Edit& edit) -> Result<void> {
+        for (Section section : shown->sections)
+            for (int cut : cuts) {
+                if (cut <= section.from || cut > section.to)
+                    continue;
+                if (const auto done = edit.splitSection(section, cut); !done)
+                    return done.error();
+                section.to = cut - 1;
+                std::erase_if(section.repetitions, [cut](const Repetition& r) { return r.from >= cut; });
+            }
+        return {};
+    });
+}
+
+} // namespace riflesso

@@ -1,0 +1,37 @@
+#pragma once
+// What is said of the shown clip: size, rate, gaps, wrong view; a look through it for repeated frames, cuts and bars,
+// and splitting at the cuts it suggests.
+
+#include "app/workspace.h"
+#include "media/clip_checks.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+
+namespace riflesso {
+
+class ClipCheckBox : public QWidget {
+    Q_OBJECT
+public:
+    ClipCheckBox(Workspace& workspace, QWidget* parent);
+    void show(const Clip* clip, const Section* section);
+
+private:
+    void lookThrough();
+    void splitAtCuts();
+    [[nodiscard]] const Clip* clip() const;
+    [[nodiscard]] QStringList foundLines(const Clip& clip) const;
+    /// Suggested cuts at which no section begins yet.
+    [[nodiscard]] std::vector<int> openCuts(const Clip& clip) const;
+
+    Workspace& workspace_;
+    ClipId clip_;
+    SectionId section_;
+    QLabel* text_;
+    QPushButton *look_, *split_;
+    std::map<QString, Result<ClipChecks>> found_; ///< by clip hash
+};
+
+} // namespace riflesso

@@ -1,0 +1,53 @@
+#include "app/start/demo_door.h"
+
+#include "demo/demo_library.h"
+#include "report/words.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+namespace riflesso {
+
+void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> then) {
+    if (workspace.isDemo() && workspace.hasCase()) { // it is open already, wherever it lies
+        then();
+        return;
+    }
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+    const auto open = [&workspace, folder, then = std::move(then)] {
+        workspace.setDemo(true);
+        if (const auto opened = workspace.open(folder); !opened)
+            workspace.say(words::text(opened.error().sentence()), true);
+        else
+            then();
+    };
+    if (QFileInfo::exists(folder + QStringLiteral("/library.sqlite"))) {
+        open();
+        return;
+    }
+    workspace.say(QCoreApplication::translate("DemoDoor", "The demo is being put together; it opens by itself."));
+    const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
+    workspace.jobs().start<bool>(
+        QCoreApplication::translate("DemoDoor", "Putting the demo together"), receiver,
+        [folder, sources](JobControl&) -> Result<bool> {
+            const auto built = buildDemoLibrary(folder, sources);
+            return built ? Result<bool>(true) : Result<bool>(built.error());
+        },
+        [&workspace, open](const Result<bool>& built) {
+            if (!built)
+                workspace.say(words::text(built.error().sentence()), true);
+            else
+                open();
+        });
+}
+
+void openOwnLibrary(Workspace& workspace) {
+    if (workspace.ownFolder().isEmpty())
+        return;
+    workspace.setDemo(false);
+    if (const auto opened = workspace.open(workspace.ownFolder()); !opened)
+        workspace.say(words::text(opened.error().sentence()), true);
+}
+
+} // namespace riflesso

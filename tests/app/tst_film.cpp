@@ -1,0 +1,164 @@
+// Film: the scale from a known length on the picture; an edited clip in sections.
+
+#include "window_driver.h"
+
+#include "app/film/length_bar.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QProcess>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestFilm : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+    std::unique_ptr<Driver> app_;
+    ClipId edited_;
+
+    [[nodiscard]] CaseData onDisk() const { return *app_->workspace.library()->loadCase(app_->data().id); }
+    [[nodiscard]] std::vector<Section> sections() const { return onDisk().clip(edited_)->sections; }
+    [[nodiscard]] QString text(const char* name) const { return app_->find<QLabel>(name)->text(); }
+    void goTo(int frame) const {
+        auto* timeline = app_->find<QWidget>("clipTimeline");
+        const int frames = app_->data().clip(edited_)->frames();
+        QTest::mouseClick(
+            timeline, Qt::LeftButton, {},
+            QPoint(14 + qRound(static_cast<double>(frame) / (frames - 1) * (timeline->width() - 28)), 12));
+        while (text("filmTime").section(u' ', 1, 1).toInt() < frame)
+            app_->key(Qt::Key_Right);
+        while (text("filmTime").section(u' ', 1, 1).toInt() > frame)
+            app_->key(Qt::Key_Left);
+    }
+
+private slots:
+    void initTestCase() {
+        // Two takes in one file, as an editing program leaves them.
+        const QString clip = folder_.filePath(QStringLiteral("edited.mp4"));
+        QProcess ffmpeg;
+        ffmpeg.start(QStringLiteral("ffmpeg"),
+                     {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-f"), QStringLiteral("lavfi"),
+                      QStringLiteral("-i"), QStringLiteral("testsrc=size=640x360:rate=30:duration=2"),
+                      QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"),
+                      QStringLiteral("smptehdbars=size=640x360:rate=30:duration=2"), QStringLiteral("-filter_complex"),
+                      QStringLiteral("[0][1]concat=n=2"), QStringLiteral("-pix_fmt"), QStringLiteral("yuv420p"), clip});
+        QVERIFY(ffmpeg.waitForFinished(60000) && ffmpeg.exitCode() == 0);
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(folder_.filePath(QStringLiteral("library"))).ok());
+        QFile pack(QStringLiteral(PACKS "/fencing_lunge.json"));
+        QVERIFY(pack.open(QIODevice::ReadOnly));
+        CaseId made;
+        QVERIFY(app_->workspace.apply(QStringLiteral("Start"), [&](Edit& edit) -> Result<void> {
+            Athlete athlete;
+            athlete.name = QStringLiteral("Test Person");
+            made = *edit.addCase(*edit.addAthlete(athlete), QStringLiteral("Lunge"), QString::fromUtf8(pack.readAll()));
+            return edit.addSession(made, QDate(2026, 11, 3), QStringLiteral("First"), false)
+                       ? Result<void>()
+                       : Result<void>(badInput("", "", ""));
+        }));
+        app_->workspace.selectCase(made);
+        app_->workspace.selectSession(app_->data().sessions.front().id);
+        app_->window->showPage(QStringLiteral("film"), QStringLiteral("add:") + clip);
+        QTRY_COMPARE_WITH_TIMEOUT(app_->data().sessions.front().clips.size(), std::size_t(1), 20000);
+        edited_ = app_->data().sessions.front().clips.front().id;
+        QVERIFY(app_->shows("filmStage"));
+    }
+    void aLengthOnThePictureGivesTheScale() {
+        app_->key(Qt::Key_L);
+        QVERIFY(app_->headline().contains(QStringLiteral("Scale of this section")));
+        app_->clickPixel("filmStage", {100, 100});
+        QVERIFY(text("lengthText").contains(QStringLiteral("other end")));
+        app_->clickPixel("filmStage", {500, 100});
+        auto* metres = app_->find<QDoubleSpinBox>("lengthMetres");
+        QTRY_VERIFY(metres->isVisible());
+        metres->setFocus();
+        metres->selectAll();
+        QTest::keyClicks(metres, QStringLiteral("2.0"));
+        app_->click("keepLength");
+        QTRY_COMPARE(sections()[0].knownLengths.size(), std::size_t(1));
+        const Section first = sections()[0];
+        QVERIFY(std::abs(*first.metresPerPixel - .005) < 1e-4); // a click falls on a whole pixel of the window
+        QVERIFY(first.scaleRelativeU > 0 && first.scaleRelativeU < .01);
+        QVERIFY2(text("scaleText").contains(QStringLiteral("no check possible")), qPrintable(text("scaleText")));
+        QVERIFY(text("lengthText").contains(QStringLiteral("Click another")));
+        // A second one that does not agree is told, and is the doubt.
+        app_->clickPixel("filmStage", {300, 50});
+        app_->clickPixel("filmStage", {300, 250});
+        metres->setValue(1.1);
+        app_->click("keepLength");
+        QTRY_COMPARE(sections()[0].knownLengths.size(), std::size_t(2));
+        QVERIFY2(text("scaleText").contains(QStringLiteral("2 lengths differ by")), qPrintable(text("scaleText")));
+        QVERIFY(sections()[0].scaleRelativeU > .04);
+        // The lengths go with the scale: entered by hand it is only a number again.
+        app_->workspace.undo();
+        QTRY_COMPARE(sections()[0].knownLengths.size(), std::size_t(1));
+        app_->key(Qt::Key_L);
+        QVERIFY(!app_->headline().contains(QStringLiteral("Scale of this section")));
+        auto* scale = app_->find<QDoubleSpinBox>("scale");
+        scale->setFocus();
+        scale->selectAll();
+        QTest::keyClicks(scale, QStringLiteral("7.5"));
+        QTest::keyClick(scale, Qt::Key_Return);
+        QTRY_VERIFY(sections()[0].knownLengths.empty());
+        QVERIFY(std::abs(*sections()[0].metresPerPixel - .0075) < 1e-9);
+        QVERIFY(!app_->find<QLabel>("scaleText")->isVisible());
+    }
+    void theCameraOffSquareIsKept() {
+        auto* bearing = app_->find<QDoubleSpinBox>("bearing");
+        QCOMPARE(bearing->text(), QStringLiteral("not known"));
+        bearing->setFocus();
+        bearing->selectAll();
+        QTest::keyClicks(bearing, QStringLiteral("15"));
+        QTest::keyClick(bearing, Qt::Key_Return);
+        QTRY_VERIFY(sections()[0].bearingDeg.has_value());
+        QCOMPARE(*sections()[0].bearingDeg, 15.0);
+        app_->workspace.undo();
+        QTRY_VERIFY(!sections()[0].bearingDeg);
+        QCOMPARE(bearing->text(), QStringLiteral("not known"));
+    }
+    void theLookThroughSuggestsTheCut() {
+        app_->click("lookThrough");
+        QTRY_VERIFY_WITH_TIMEOUT(text("checks").contains(QStringLiteral("it looks cut at frame 60")), 30000);
+        QVERIFY(text("checks").contains(QStringLiteral("repeated frames"))); // the second take stands still
+        QCOMPARE(sections().size(), std::size_t(1));                         // the analyst decides
+        app_->click("splitAtCuts");
+        QTRY_COMPARE(sections().size(), std::size_t(2));
+        QCOMPARE(sections()[1].from, 60);
+        QVERIFY(!app_->find<QWidget>("splitAtCuts")->isVisible());
+        // Each has its own slow motion: the time shown is the section's.
+        goTo(90);
+        auto* slow = app_->find<QDoubleSpinBox>("slowMotion");
+        slow->setFocus();
+        slow->selectAll();
+        QTest::keyClicks(slow, QStringLiteral("8"));
+        QTest::keyClick(slow, Qt::Key_Return);
+        QTRY_COMPARE(sections()[1].slowMotion, 8.0);
+        QCOMPARE(sections()[0].slowMotion, 1.0);
+    }
+    void aSectionIsSplitByKeyAndJoinedAgain() {
+        goTo(30);
+        app_->key(Qt::Key_S);
+        QTRY_COMPARE(sections().size(), std::size_t(3));
+        QCOMPARE(sections()[1].from, 30);
+        QVERIFY(app_->find<QWidget>("joinSections")->isVisible());
+        app_->click("joinSections");
+        QTRY_COMPARE(sections().size(), std::size_t(2));
+        // In the middle of a repetition it says why not.
+        goTo(5);
+        app_->key(Qt::Key_C);
+        goTo(40);
+        app_->key(Qt::Key_C);
+        QTRY_COMPARE(sections()[0].repetitions.size(), std::size_t(1));
+        QVERIFY(app_->errors.isEmpty());
+        goTo(20);
+        app_->key(Qt::Key_S);
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY2(app_->errors[0].contains(QStringLiteral("between repetitions")), qPrintable(app_->errors[0]));
+        QCOMPARE(sections().size(), std::size_t(2));
+    }
+};
+
+QTEST_MAIN(TestFilm)
+#include "tst_film.moc"
