@@ -27,7 +27,13 @@ class TestTour : public QObject {
         QTRY_VERIFY(app_->quiet());
         QTest::qWait(700);
     }
-    void next() const { app_->click("tourNext"); }
+    /// All of the card's text is to be seen, and the card lies inside the window.
+    void next() const {
+        const auto* text = app_->find<QLabel>("tourText");
+        QVERIFY2(text->height() >= text->heightForWidth(text->width()), qPrintable(step()));
+        QVERIFY(app_->window->rect().contains(app_->find<QWidget>("tour")->geometry()));
+        app_->click("tourNext");
+    }
     [[nodiscard]] bool isDone() const {
         return QTest::qWaitFor([this] { return task().contains(QStringLiteral("Done")); }, 8000);
     }

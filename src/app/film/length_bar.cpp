@@ -6,7 +6,7 @@
 
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
-#include <QKeyEvent>
+#include <QLineEdit>
 #include <QPushButton>
 
 namespace riflesso {
@@ -52,6 +52,7 @@ LengthBar::LengthBar(QWidget* parent) : QWidget(parent) {
         layout->addWidget(each);
     }
     connect(keep_, &QPushButton::clicked, this, &LengthBar::keep);
+    connect(metres_->findChild<QLineEdit*>(), &QLineEdit::returnPressed, this, &LengthBar::keep);
     connect(forget_, &QPushButton::clicked, this, &LengthBar::forgotten);
     connect(leave_, &QPushButton::clicked, this, &LengthBar::leave);
     hide();

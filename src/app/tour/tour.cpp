@@ -157,7 +157,7 @@ void Tour::watch() {
 }
 
 void Tour::place() {
-    adjustSize();
+    resize(kWidth, layout()->totalHeightForWidth(kWidth)); // adjustSize asks wrapped text for too little
     const QWidget* anchor = current().anchor.isEmpty() ? nullptr : window_->findChild<QWidget*>(current().anchor);
     constexpr int kMargin = 18, kStatus = 44;
     const QRect room = window_->rect().adjusted(kMargin, kMargin, -kMargin, -kMargin - kStatus);
