@@ -3,7 +3,7 @@
 #include "core/csv.h"
 #include "demo/demo_library.h"
 #include "media/clip_reader.h"
-#include "report/report_content.h"
+#include "report/paper.h"
 #include "store/case_archive.h"
 #include "store/library.h"
 
@@ -202,7 +202,7 @@ Result<Json> report(const Words& words) {
                       QImage::Format_RGB888)
             .copy();
     };
-    if (const auto written = writePdf(*content, pictures, absolute(out)); !written)
+    if (const auto written = writePdf(*content, Paper::Plan, pictures, absolute(out)); !written)
         return written.error();
     return Json{{"out", out}, {"assessment", id}, {"pictures_missing", missing}};
 }

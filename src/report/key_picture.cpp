@@ -1,5 +1,7 @@
 #include "report/key_picture.h"
 
+#include "report/shape_drawing.h"
+
 #include <QPainter>
 
 namespace riflesso {
@@ -110,15 +112,27 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
     }
     const QRectF crop = cropAround(ref.marks, size, frame.size());
     const double scale = size.width() / crop.width();
+    painter.save();
     if (ref.mirrored) {
         painter.translate(size.width(), 0);
         painter.scale(-1, 1);
     }
     painter.drawImage(QRectF(-crop.x() * scale, -crop.y() * scale, frame.width() * scale, frame.height() * scale),
                       frame);
-    drawFigure(painter, ref.marks, lines, ref.ofModel ? look::dark().model : look::dark().athlete,
-               std::max(1.5, size.width() / 220.0),
-               [&](QPointF p) { return QPointF((p.x() + .5 - crop.x()) * scale, (p.y() + .5 - crop.y()) * scale); });
+    painter.restore(); // words are never mirrored
+    const auto place = [&](QPointF p) {
+        const double x = (p.x() + .5 - crop.x()) * scale;
+        return QPointF(ref.mirrored ? size.width() - x : x, (p.y() + .5 - crop.y()) * scale);
+    };
+    const QColor colour = ref.ofModel ? look::dark().model : look::dark().athlete;
+    const double width = std::max(1.5, size.width() / 220.0);
+    drawFigure(painter, ref.marks, lines, colour, width, place);
+    if (ref.shape) {
+        QFont font = painter.font();
+        font.setPixelSize(std::max(11, size.width() / 24));
+        painter.setFont(font);
+        drawShape(painter, *ref.shape, ref.value, colour, width * 1.1, place, out.rect());
+    }
     return out;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 // A key position as a picture: the clip's own frame, cut to the athlete, with the marked figure drawn on it.
 
+#include "core/measured_shape.h"
 #include "report/look.h"
 #include "store/case_data.h"
 
@@ -20,6 +21,8 @@ struct PictureRef {
     bool ofModel = false;
     std::map<std::string, QPointF> marks; ///< pixels of the clip
     QString caption;
+    std::optional<MeasuredShape> shape = {}; ///< what is measured, drawn over the figure
+    QString value = {};                      ///< that stands beside it
 };
 
 /// Frame of a clip as an image, null where it cannot be had.

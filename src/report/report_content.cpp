@@ -13,47 +13,6 @@ namespace {
 
 using words::text;
 
-/// Heaviest measure condition of a tree that has a deviation.
-const Condition* heaviestJudged(const ConditionTree& node, const Assessment& assessment) {
-    if (node.shape == ConditionTree::Shape::Leaf)
-        return node.leaf.subject == Condition::Subject::Measure && assessment.deviation(node.leaf.id) ? &node.leaf
-                                                                                                      : nullptr;
-    const Condition* best = nullptr;
-    for (const ConditionTree& member : node.members) {
-        const Condition* own = heaviestJudged(member, assessment);
-        if (own && (!best || own->weight > best->weight))
-            best = own;
-    }
-    return best;
-}
-
-/// Event at which a measure is best seen.
-std::string eventOf(const Pack& pack, const MeasureDef& def) {
-    if (!def.at.empty())
-        return def.at;
-    if (!def.toEvent.empty())
-        return def.toEvent;
-    const PhaseDef* phase = pack.phase(!def.over.empty() ? def.over : def.phase);
-    return phase ? phase->to : std::string();
-}
-
-std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const std::string& event,
-                                    const QString& words) {
-    const RepetitionPlace place = placeOf(data, id);
-    if (!place)
-        return {};
-    const auto found = place.repetition->events.find(event);
-    if (found == place.repetition->events.end())
-        return {};
-    PictureRef ref;
-    ref.clipPath = place.clip->path;
-    ref.clipHash = place.clip->hash;
-    ref.frame = static_cast<int>(std::lround(found->second.frame));
-    ref.marks = marksIn(*place.repetition, ref.frame);
-    ref.caption = words;
-    return ref;
-}
-
 QString joined(const std::vector<std::string>& list) {
     QStringList out;
     for (const std::string& entry : list)
@@ -62,66 +21,6 @@ QString joined(const std::vector<std::string>& list) {
 }
 
 } // namespace
-
-std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
-    const Condition* condition = heaviestJudged(fault.when, assessment);
-    return condition && pack.measure(condition->id) ? condition->id : std::string();
-}
-
-std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment, const FaultDef& fault) {
-    std::vector<PictureRef> out;
-    const std::string id = leadingMeasure(data.pack, assessment, fault);
-    const SetDeviation* set = assessment.deviation(id);
-    if (!set || set->repetitions.empty())
-        return out;
-    const MeasureDef& def = *data.pack.measure(id);
-    const std::string event = eventOf(data.pack, def);
-    const EventDef* named = data.pack.event(event);
-    const QString at = named ? text(named->title).toLower() : QString();
-    // The repetition nearest the median stands for the set.
-    const auto nearest =
-        std::min_element(set->repetitions.begin(), set->repetitions.end(), [&](const auto& a, const auto& b) {
-            return std::abs(a.deviation - set->deviation) < std::abs(b.deviation - set->deviation);
-        });
-    const RepetitionId own = repetitionId(nearest->trial);
-    const RepetitionPlace place = placeOf(data, own);
-    if (!place)
-        return out;
-    if (auto ref = pictureOf(data, own, event,
-                             QStringLiteral("%1, repetition %2, %3")
-                                 .arg(data.athlete.name.section(u' ', 0, 0))
-                                 .arg(place.repetition->number)
-                                 .arg(at)))
-        out.push_back(*ref);
-    if (!set->reference.modelMean)
-        return out;
-    const TrialMeasures* best = nullptr;
-    double bestGap = 0;
-    for (const TrialMeasures& trial : assessment.modelMeasures)
-        if (const MeasureValue* value = trial.find(id); value && value->valid()) {
-            const double gap = std::abs(*value->value - *set->reference.modelMean);
-            if (!best || gap < bestGap) {
-                best = &trial;
-                bestGap = gap;
-            }
-        }
-    if (!best)
-        return out;
-    const RepetitionPlace model = placeOf(data, repetitionId(best->trial));
-    if (!model)
-        return out;
-    const bool mirrored = model.section->view == View::Side && model.section->facing != place.section->facing;
-    if (auto ref =
-            pictureOf(data, repetitionId(best->trial), event,
-                      QStringLiteral("%1%2, %3")
-                          .arg(model.section->performer.isEmpty() ? QStringLiteral("Model") : model.section->performer,
-                               mirrored ? QStringLiteral(", mirrored") : QString(), at))) {
-        ref->mirrored = mirrored;
-        ref->ofModel = true;
-        out.push_back(*ref);
-    }
-    return out;
-}
 
 namespace {
 
@@ -275,10 +174,30 @@ ReportContent composeReport(const ReportSubject& subject) {
                 needs << QStringLiteral("a partner");
             ladder.steps.push_back({text(drill.title), words::stageName(drill.stage), said(drill.cue),
                                     words::doseText(drill.dose), said(drill.good), joined(drill.cautions),
-                                    needs.join(QStringLiteral(", ")), rung.startHere});
+                                    needs.join(QStringLiteral(", ")), rung.startHere, said(drill.feels),
+                                    said(drill.wrong), drill.dose, !drill.partner});
         }
         out.ladders.push_back(std::move(ladder));
     }
+    for (const KeyPosition& position : keyPositions(data, a)) {
+        ReportContent::Position row{text(pack.event(position.event)->title), position.own, position.model, {}};
+        for (const MeasureDef* def : position.measures) {
+            const SetDeviation& set = *a.deviation(def->id);
+            row.measures.push_back({text(def->title).section(u',', 0, 0),
+                                    words::withU(*def, set.median, set.expandedU),
+                                    words::referenceText(*def, set.reference),
+                                    set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state)),
+                                    {}});
+        }
+        out.positions.push_back(std::move(row));
+    }
+    const QDate today = subject.made.date();
+    for (const Competition& competition : data.competitions)
+        if (out.competition.isEmpty() && competition.date >= today &&
+            today >= competition.date.addDays(-data.plan.noChangeDays))
+            out.competition = QStringLiteral("%1, %2").arg(competition.title, shown(competition.date));
+    if (data.plan.retest.isValid() && data.plan.retest >= today)
+        out.retest = shown(data.plan.retest);
     for (const std::string& caution : a.prescription.cautions)
         out.cautions << text(caution);
     out.cautions << QStringLiteral(

@@ -3,7 +3,7 @@
 
 #include "core/assessment.h"
 #include "core/schedule.h"
-#include "report/key_picture.h"
+#include "report/evidence.h"
 
 namespace riflesso {
 
@@ -20,6 +20,14 @@ struct ReportContent {
     struct Step {
         QString title, stage, cue, dose, good, cautions, needs;
         bool startHere = false;
+        QString feels = {}, wrong = {}; ///< what it feels like; how it looks when it goes wrong
+        Dose amount = {};
+        bool alone = true; ///< needs no partner
+    };
+    struct Position { ///< a key event
+        QString title;
+        std::optional<PictureRef> own, model;
+        std::vector<Row> measures;
     };
     struct Ladder {
         QString fault;
@@ -30,7 +38,10 @@ struct ReportContent {
     std::vector<Row> strengths, measures;
     std::vector<Entry> findings;
     std::vector<Ladder> ladders;
+    std::vector<Position> positions;
     QStringList cautions, missing, schedule, lesson, beliefs, remarks;
+    QString competition; ///< the next one, while nothing may be changed before it; else empty
+    QString retest;      ///< its date; empty: not set
     std::vector<std::pair<std::string, std::string>> lines; ///< of the figure in the pictures
     QString answer;                                         ///< the whole assessment as JSON, for the record
 };
@@ -45,12 +56,6 @@ struct ReportSubject {
 };
 
 [[nodiscard]] ReportContent composeReport(const ReportSubject& subject);
-
-/// The pictures of a finding: the athlete's repetition with the median deviation, and a model's, at its key event.
-[[nodiscard]] std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment,
-                                                       const FaultDef& fault);
-/// The measure that carries a fault most: its heaviest judged measure condition; empty for none.
-[[nodiscard]] std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault);
 
 [[nodiscard]] QString toJson(const ReportContent& content);
 [[nodiscard]] Result<ReportContent> reportFromJson(const QString& json, const QString& where);
@@ -69,12 +74,5 @@ struct LessonLine {
 };
 [[nodiscard]] std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& prescription);
 constexpr int kLessonMinutes = 30; ///< beside normal training (own choice)
-
-/// The pages of the report as they will print, as pictures of `dotsPerInch`.
-[[nodiscard]] std::vector<QImage> previewPages(const ReportContent& content, const PictureSource& pictures,
-                                               int dotsPerInch);
-
-/// Writes the report as PDF (A4). The folder must exist.
-[[nodiscard]] Result<void> writePdf(const ReportContent& content, const PictureSource& pictures, const QString& path);
 
 } // namespace riflesso

@@ -37,17 +37,68 @@ std::vector<ReportContent::Row> rows(const Json& json, const char* key) {
         out.push_back({at(row, "title"), at(row, "value"), at(row, "reference"), at(row, "sign"), at(row, "note")});
     return out;
 }
+Json points(const std::vector<PixelPoint>& list) {
+    Json out = Json::array();
+    for (const PixelPoint& point : list)
+        out.push_back({point.x, point.y});
+    return out;
+}
+PixelPoint point(const Json& json) { return {json.at(0).get<double>(), json.at(1).get<double>()}; }
+Json curves(const std::vector<ShapeCurve>& list) {
+    Json out = Json::array();
+    for (const ShapeCurve& curve : list)
+        out.push_back({{"points", points(curve.points)}, {"shares", curve.shares}});
+    return out;
+}
+std::vector<ShapeCurve> curves(const Json& json, const char* key) {
+    std::vector<ShapeCurve> out;
+    for (const Json& entry : json.value(key, Json::array())) {
+        ShapeCurve curve;
+        for (const Json& at : entry.value("points", Json::array()))
+            curve.points.push_back(point(at));
+        curve.shares = entry.value("shares", std::vector<double>());
+        if (!curve.shares.empty() && curve.shares.size() != curve.points.size())
+            curve.shares.clear();
+        out.push_back(std::move(curve));
+    }
+    return out;
+}
+Json shape(const MeasuredShape& shape) {
+    Json lines = Json::array();
+    for (const ShapeLine& line : shape.lines)
+        lines.push_back(
+            {{"from", {line.from.x, line.from.y}}, {"to", {line.to.x, line.to.y}}, {"reference", line.reference}});
+    return {{"lines", lines},
+            {"arcs", curves(shape.arcs)},
+            {"paths", curves(shape.paths)},
+            {"centre", {shape.arcCentre.x, shape.arcCentre.y}},
+            {"label", {shape.label.x, shape.label.y}}};
+}
+MeasuredShape shapeFrom(const Json& json) {
+    MeasuredShape out;
+    for (const Json& line : json.value("lines", Json::array()))
+        out.lines.push_back({point(line.at("from")), point(line.at("to")), line.value("reference", false)});
+    out.arcs = curves(json, "arcs");
+    out.paths = curves(json, "paths");
+    out.arcCentre = point(json.at("centre"));
+    out.label = point(json.at("label"));
+    return out;
+}
 Json picture(const PictureRef& ref) {
     Json marks = Json::object();
-    for (const auto& [name, point] : ref.marks)
-        marks[name] = {point.x(), point.y()};
-    return {{"clip", plain(ref.clipPath)},
-            {"hash", plain(ref.clipHash)},
-            {"frame", ref.frame},
-            {"mirrored", ref.mirrored},
-            {"model", ref.ofModel},
-            {"caption", plain(ref.caption)},
-            {"marks", marks}};
+    for (const auto& [name, at] : ref.marks)
+        marks[name] = {at.x(), at.y()};
+    Json out{{"clip", plain(ref.clipPath)},
+             {"hash", plain(ref.clipHash)},
+             {"frame", ref.frame},
+             {"mirrored", ref.mirrored},
+             {"model", ref.ofModel},
+             {"caption", plain(ref.caption)},
+             {"marks", marks},
+             {"value", plain(ref.value)}};
+    if (ref.shape)
+        out["shape"] = shape(*ref.shape);
+    return out;
 }
 PictureRef picture(const Json& json) {
     PictureRef ref;
@@ -57,10 +108,17 @@ PictureRef picture(const Json& json) {
     ref.mirrored = json.value("mirrored", false);
     ref.ofModel = json.value("model", false);
     ref.caption = at(json, "caption");
+    ref.value = at(json, "value");
     const Json marks = json.value("marks", Json::object());
-    for (const auto& [name, point] : marks.items())
-        ref.marks[name] = QPointF(point[0].get<double>(), point[1].get<double>());
+    for (const auto& [name, place] : marks.items())
+        ref.marks[name] = QPointF(place[0].get<double>(), place[1].get<double>());
+    if (json.contains("shape"))
+        ref.shape = shapeFrom(json["shape"]);
     return ref;
+}
+Json orNothing(const std::optional<PictureRef>& ref) { return ref ? picture(*ref) : Json(nullptr); }
+std::optional<PictureRef> pictureOrNone(const Json& json, const char* key) {
+    return json.contains(key) && json[key].is_object() ? std::optional(picture(json[key])) : std::nullopt;
 }
 
 } // namespace
@@ -78,6 +136,8 @@ QString toJson(const ReportContent& c) {
                                      {"set", c.set},
                                      {"model", c.model},
                                      {"goal", c.goal},
+                                     {"competition", c.competition},
+                                     {"retest", c.retest},
                                      {"answer", c.answer}})
         out[key] = plain(value);
     out["strengths"] = rows(c.strengths);
@@ -111,9 +171,21 @@ QString toJson(const ReportContent& c) {
                              {"good", plain(s.good)},
                              {"cautions", plain(s.cautions)},
                              {"needs", plain(s.needs)},
-                             {"start", s.startHere}});
+                             {"start", s.startHere},
+                             {"feels", plain(s.feels)},
+                             {"wrong", plain(s.wrong)},
+                             {"sets", s.amount.sets},
+                             {"repetitions", s.amount.repetitions},
+                             {"minutes", s.amount.minutes},
+                             {"alone", s.alone}});
         out["ladders"].push_back({{"fault", plain(ladder.fault)}, {"main", ladder.main}, {"steps", steps}});
     }
+    out["positions"] = Json::array();
+    for (const auto& p : c.positions)
+        out["positions"].push_back({{"title", plain(p.title)},
+                                    {"own", orNothing(p.own)},
+                                    {"reference", orNothing(p.model)},
+                                    {"measures", rows(p.measures)}});
     out["cautions"] = list(c.cautions);
     out["missing"] = list(c.missing);
     out["schedule"] = list(c.schedule);
@@ -143,6 +215,8 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
                                           {"set", &c.set},
                                           {"model", &c.model},
                                           {"goal", &c.goal},
+                                          {"competition", &c.competition},
+                                          {"retest", &c.retest},
                                           {"answer", &c.answer}})
             *target = at(*json, key);
         c.strengths = rows(*json, "strengths");
@@ -159,10 +233,23 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
         for (const Json& l : json->value("ladders", Json::array())) {
             ReportContent::Ladder ladder{at(l, "fault"), l.value("main", true), {}};
             for (const Json& s : l.value("steps", Json::array()))
-                ladder.steps.push_back({at(s, "title"), at(s, "stage"), at(s, "cue"), at(s, "dose"), at(s, "good"),
-                                        at(s, "cautions"), at(s, "needs"), s.value("start", false)});
+                ladder.steps.push_back({at(s, "title"),
+                                        at(s, "stage"),
+                                        at(s, "cue"),
+                                        at(s, "dose"),
+                                        at(s, "good"),
+                                        at(s, "cautions"),
+                                        at(s, "needs"),
+                                        s.value("start", false),
+                                        at(s, "feels"),
+                                        at(s, "wrong"),
+                                        {s.value("sets", 0), s.value("repetitions", 0), s.value("minutes", 0)},
+                                        s.value("alone", true)});
             c.ladders.push_back(std::move(ladder));
         }
+        for (const Json& p : json->value("positions", Json::array()))
+            c.positions.push_back(
+                {at(p, "title"), pictureOrNone(p, "own"), pictureOrNone(p, "reference"), rows(p, "measures")});
         c.cautions = lines(*json, "cautions");
         c.missing = lines(*json, "missing");
         c.schedule = lines(*json, "schedule");

@@ -1,7 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "report/key_picture.h"
-#include "report/report_content.h"
+#include "report/paper.h"
 #include "report/words.h"
 
 #include <QProcess>
@@ -175,7 +175,7 @@ private slots:
         QImage frame(100, 80, QImage::Format_RGB32);
         frame.fill(Qt::darkGreen);
         const auto written = writePdf(
-            smallContent(), [&](const QString&, int) { return frame; }, path);
+            smallContent(), Paper::Plan, [&](const QString&, int) { return frame; }, path);
         QVERIFY2(written, written ? "" : written.error().sentence().c_str());
         // poppler is the independent reader.
         QProcess process;
@@ -189,10 +189,129 @@ private slots:
         process.start(QStringLiteral("pdfimages"), {QStringLiteral("-list"), path});
         QVERIFY(process.waitForFinished());
         QVERIFY(process.readAllStandardOutput().count('\n') >= 3); // header, rule, at least one picture
-        QVERIFY(!writePdf(smallContent(), {}, QStringLiteral("/no/such/folder/r.pdf")));
+        QVERIFY(!writePdf(smallContent(), Paper::Plan, {}, QStringLiteral("/no/such/folder/r.pdf")));
+    }
+    void everyPaperSaysWhatItIsFor() {
+        QTemporaryDir dir;
+        ReportContent c = smallContent();
+        auto& steps = c.ladders[0].steps;
+        steps[0].feels = QStringLiteral("Slow to begin with.");
+        steps[0].wrong = QStringLiteral("The heel lifts.");
+        steps[0].amount = {3, 8, 0};
+        c.retest = QStringLiteral("24 Nov 2026");
+        ReportContent::Position position;
+        position.title = QStringLiteral("Foot down");
+        position.own = c.findings[0].pictures[0];
+        position.measures = {{QStringLiteral("Knee bend"),
+                              QStringLiteral("33 ± 7°"),
+                              QStringLiteral("model 12°"),
+                              QStringLiteral("clear"),
+                              {}}};
+        c.positions = {position};
+        using P = Paper;
+        QCOMPARE(papersOf(c), (std::vector<P>{P::Plan, P::AthletePage, P::HomeSheet, P::KeyPositions}));
+        const auto textOf = [&](Paper paper) {
+            const QString path = dir.filePath(paperFileWord(paper) + QStringLiteral(".pdf"));
+            QImage frame(100, 80, QImage::Format_RGB32);
+            frame.fill(Qt::darkGreen);
+            const PictureSource source = [&](const QString&, int) { return frame; };
+            if (!writePdf(c, paper, source, path))
+                return QString();
+            QProcess process;
+            process.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
+            process.waitForFinished();
+            return QString::fromUtf8(process.readAllStandardOutput()).simplified();
+        };
+        const QString page = textOf(P::AthletePage);
+        for (const char* expected : {"Stands well", "“Grow tall.”", "It is good when: It is straight.",
+                                     "You will feel: Slow to begin with.", "We film again on 24 Nov 2026", "Stop on pain."})
+            QVERIFY2(page.contains(QString::fromUtf8(expected)), expected);
+        QVERIFY(!page.contains(QStringLiteral("All measures"))); // few words
+        QVERIFY(page.contains(QStringLiteral("page 1 of 1")));
+        const QString home = textOf(P::HomeSheet);
+        for (const char* expected :
+             {"Target: 24 good ones a day", "Stop and think when: The heel lifts.", "Wall drill"})
+            QVERIFY2(home.contains(QString::fromUtf8(expected)), expected);
+        const QString positions = textOf(P::KeyPositions);
+        for (const char* expected : {"Foot down", "Knee bend", "33 ± 7°", "(model 12°)", "Repetition 3"})
+            QVERIFY2(positions.contains(QString::fromUtf8(expected)), expected);
+        c.competition = QStringLiteral("Cup, 8 Dec 2026");
+        QCOMPARE(papersOf(c).back(), P::CompetitionCard);
+        const QString card = textOf(P::CompetitionCard);
+        for (const char* expected : {"Cup, 8 Dec 2026", "Nothing new now", "“Grow tall.”", "Stands well"})
+            QVERIFY2(card.contains(QString::fromUtf8(expected)), expected);
+        QVERIFY(!card.contains(QStringLiteral("The knee is bent"))); // no faults on the last days
+        // What needs somebody else does not go home; a rung below it may.
+        steps.push_back(steps[0]);
+        steps[0].startHere = false;
+        steps[1].title = QStringLiteral("With a feeder");
+        steps[1].alone = false;
+        QVERIFY(textOf(P::HomeSheet).contains(QStringLiteral("Wall drill")));
+        QVERIFY(!textOf(P::HomeSheet).contains(QStringLiteral("With a feeder")));
+        steps[0].alone = false;
+        QVERIFY(textOf(P::HomeSheet).contains(QStringLiteral("nothing to take home")));
+    }
+    void aFrozenReportKeepsItsDrawings() {
+        ReportContent c = smallContent();
+        PictureRef& ref = c.findings[0].pictures[0];
+        MeasuredShape shape;
+        shape.lines = {{{1.25, 2}, {3, 4}, true}};
+        shape.arcs = {{{{1, 1}, {2, 2.5}}, {}}};
+        shape.paths = {{{{5, 5}, {6, 6}}, {.25, 1}}};
+        shape.arcCentre = {7, 8};
+        shape.label = {9, 10};
+        ref.shape = shape;
+        ref.value = QStringLiteral("33 ± 7°");
+        c.positions = {{QStringLiteral("Foot down"), ref, {}, {}}};
+        c.ladders[0].steps[0].amount = {2, 5, 7};
+        c.ladders[0].steps[0].alone = false;
+        const auto back = reportFromJson(toJson(c), QStringLiteral("here"));
+        QVERIFY(back);
+        const PictureRef& same = back->findings[0].pictures[0];
+        QVERIFY(same.shape);
+        QCOMPARE(same.value, ref.value);
+        QCOMPARE(same.shape->lines[0].from, shape.lines[0].from);
+        QCOMPARE(same.shape->lines[0].reference, true);
+        QCOMPARE(same.shape->arcs[0].points, shape.arcs[0].points);
+        QCOMPARE(same.shape->paths[0].shares, shape.paths[0].shares);
+        QCOMPARE(same.shape->arcCentre, shape.arcCentre);
+        QCOMPARE(same.shape->label, shape.label);
+        QVERIFY(back->positions[0].own && !back->positions[0].model);
+        QCOMPARE(back->ladders[0].steps[0].amount.minutes, 7);
+        QVERIFY(!back->ladders[0].steps[0].alone);
+        QCOMPARE(toJson(*back), toJson(c));
+        // Frozen before there were drawings: it reads, and has its plan.
+        QString old = toJson(smallContent());
+        old.replace(QStringLiteral("\"positions\""), QStringLiteral("\"unknown\""));
+        const auto older = reportFromJson(old, QStringLiteral("here"));
+        QVERIFY(older && older->positions.empty() && !older->findings[0].pictures[0].shape);
+        // A drawing that is not one is said, and crashes nothing.
+        QString broken = toJson(c);
+        broken.replace(QStringLiteral("\"centre\":[7.0,8.0]"), QStringLiteral("\"centre\":[7.0]"));
+        QVERIFY(broken != toJson(c));
+        QVERIFY(!reportFromJson(broken, QStringLiteral("here")));
+    }
+    void whatIsMeasuredIsDrawnOnThePicture() {
+        QImage frame(400, 300, QImage::Format_RGB32);
+        frame.fill(Qt::darkGreen);
+        PictureRef ref;
+        ref.marks = {{"left_knee", {150, 160}}, {"left_hip", {155, 60}}};
+        const PictureSource source = [&](const QString&, int) { return frame; };
+        const auto drawn = [&] { return keyPicture(ref, {}, source, {400, 300}); };
+        const QImage without = drawn();
+        MeasuredShape shape;
+        shape.lines = {{{150, 160}, {250, 160}, false}};
+        shape.label = {200, 160};
+        ref.shape = shape;
+        ref.value = QStringLiteral("0.5 m");
+        const QImage with = drawn();
+        QVERIFY(with != without);
+        ref.mirrored = true;
+        const QImage mirrored = drawn();
+        QVERIFY(mirrored != with.mirrored(true, false)); // the words are not turned over with the picture
     }
     void thePreviewHasThePagesOfThePdf() {
-        const auto pages = previewPages(smallContent(), {}, 72);
+        const auto pages = previewPages(smallContent(), Paper::Plan, {}, 72);
         QVERIFY(!pages.empty());
         QCOMPARE(pages.front().size(), QSize(595, 842));
     }

@@ -5,6 +5,7 @@
 #include "media/clip_reader.h"
 #include "report/words.h"
 
+#include <QComboBox>
 #include <QCoreApplication>
 #include <QDir>
 #include <QHBoxLayout>
@@ -61,7 +62,18 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
     auto* column = new QVBoxLayout(side);
     column->setContentsMargins(16, 12, 16, 12);
     column->setSpacing(7);
-    column->addWidget(label(tr("THE PLAN ON PAPER"), theme::kHeading));
+    column->addWidget(label(tr("ON PAPER"), theme::kHeading));
+    papers_ = new QComboBox;
+    papers_->setObjectName(QStringLiteral("papers"));
+    papers_->setAccessibleName(tr("Which paper"));
+    column->addWidget(papers_);
+    connect(papers_, &QComboBox::activated, this, [this] {
+        paper_ = static_cast<Paper>(papers_->currentData().toInt());
+        if (!pathEdited_)
+            path_->setText(suggestedPath());
+        preview();
+        emit headlineChanged();
+    });
     what_ = label({});
     column->addWidget(what_);
     column->addWidget(label(tr("WHAT LEAVES THIS MACHINE"), theme::kHeading));
@@ -94,8 +106,8 @@ QString HandoverPage::headline() const {
     if (!assessment)
         return tr("Nothing to hand over yet. <b>Next: mark key positions.</b>");
     const std::size_t frozen = workspace().data().assessments.size();
-    return tr("The plan as it will print, for the athlete. %1<b>Next: freeze and print it.</b>")
-        .arg(frozen ? tr("%1 frozen so far. ").arg(frozen) : QString());
+    return tr("As it will print: %1. %2<b>Next: freeze and print it.</b>")
+        .arg(paperName(paper_), frozen ? tr("%1 frozen so far. ").arg(frozen) : QString());
 }
 
 StepState HandoverPage::state() const {
@@ -112,8 +124,8 @@ ReportContent HandoverPage::compose() const {
 }
 
 QString HandoverPage::suggestedPath() const {
-    QString name =
-        workspace().data().athlete.name + QStringLiteral(" plan ") + QDate::currentDate().toString(Qt::ISODate);
+    QString name = workspace().data().athlete.name + u' ' + paperFileWord(paper_) + u' ' +
+                   QDate::currentDate().toString(Qt::ISODate);
     name.replace(QRegularExpression(QStringLiteral("[^\\w\\-]+")), QStringLiteral("_"));
     return QDir(workspace().library()->folder())
         .absoluteFilePath(QStringLiteral("reports/") + name + QStringLiteral(".pdf"));
@@ -143,6 +155,25 @@ void HandoverPage::refresh() {
     }
 }
 
+void HandoverPage::showPapers(const ReportContent& content) {
+    const std::vector<Paper> papers = papersOf(content);
+    if (std::find(papers.begin(), papers.end(), paper_) == papers.end())
+        paper_ = Paper::Plan;
+    papers_->clear();
+    for (Paper paper : papers) {
+        papers_->addItem(paperName(paper), static_cast<int>(paper));
+        if (paper == paper_)
+            papers_->setCurrentIndex(papers_->count() - 1);
+    }
+}
+
+void HandoverPage::show(const QString& detail) {
+    for (Paper paper : {Paper::Plan, Paper::AthletePage, Paper::HomeSheet, Paper::KeyPositions, Paper::CompetitionCard})
+        if (paperFileWord(paper) == detail)
+            paper_ = paper;
+    preview();
+}
+
 void HandoverPage::preview() {
     if (!workspace().assessment()) {
         clearLayout(pages_);
@@ -151,14 +182,27 @@ void HandoverPage::preview() {
         return;
     }
     const ReportContent content = compose();
+    showPapers(content);
+    const Paper paper = paper_;
     std::size_t pictures = 0;
-    for (const auto& finding : content.findings)
-        pictures += finding.pictures.size();
-    what_->setText(tr("%1 strengths, %2 findings, %3, %4 key pictures, dates and cautions.")
-                       .arg(content.strengths.size())
-                       .arg(content.findings.size())
-                       .arg(words::counted(content.ladders.size(), tr("ladder"), tr("ladders")))
-                       .arg(pictures));
+    if (paper == Paper::KeyPositions)
+        for (const auto& position : content.positions)
+            pictures += std::size_t(position.own.has_value()) + std::size_t(position.model.has_value());
+    else if (paper != Paper::CompetitionCard)
+        for (const auto& finding : content.findings)
+            pictures += paper == Paper::Plan || finding.main ? finding.pictures.size() : 0;
+    if (paper == Paper::Plan)
+        what_->setText(tr("%1 strengths, %2 findings, %3, %4 key pictures, dates and cautions.")
+                           .arg(content.strengths.size())
+                           .arg(content.findings.size())
+                           .arg(words::counted(content.ladders.size(), tr("ladder"), tr("ladders")))
+                           .arg(pictures));
+    else
+        what_->setText(
+            paper == Paper::AthletePage    ? tr("Large, few words: what is good, one thing, when we film again.")
+            : paper == Paper::HomeSheet    ? tr("The drill to take home, how good looks, boxes for two weeks.")
+            : paper == Paper::KeyPositions ? tr("Each key event side by side, with what is measured drawn on it.")
+                                           : tr("For the last days: one cue and what can be relied on."));
     leaves_->setText(tr("Name, skill, %1 still pictures with the athlete's or the model's face, measured values "
                         "and the plan. No clip. "
                         "Hand it on only to those whom the athlete, or the parents of a child, agreed to.")
@@ -166,10 +210,10 @@ void HandoverPage::preview() {
                      u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
     workspace().jobs().start<std::vector<QImage>>(
         tr("Laying out the plan"), this,
-        [content](JobControl& control) -> Result<std::vector<QImage>> {
+        [content, paper](JobControl& control) -> Result<std::vector<QImage>> {
             if (!control.goOn(0))
                 return cancelled();
-            return previewPages(content, ownPictures(), 88);
+            return previewPages(content, paper, ownPictures(), 88);
         },
         [this](Result<std::vector<QImage>> result) {
             clearLayout(pages_);
@@ -208,7 +252,7 @@ void HandoverPage::printStored(const StoredAssessment& stored, const QString& pa
     const QString content = stored.content;
     workspace().jobs().start<QString>(
         tr("Printing the plan"), this,
-        [content, path](JobControl& control) -> Result<QString> {
+        [content, path, paper = paper_](JobControl& control) -> Result<QString> {
             if (!control.goOn(0.1))
                 return cancelled();
             const auto report = reportFromJson(content, QStringLiteral("the frozen assessment"));
@@ -216,7 +260,10 @@ void HandoverPage::printStored(const StoredAssessment& stored, const QString& pa
                 return report.error();
             if (!QDir().mkpath(QFileInfo(path).absolutePath()))
                 return badInput(path.toStdString(), "a folder that can be written to", "no write");
-            if (const auto written = writePdf(*report, ownPictures(), path); !written)
+            const auto papers = papersOf(*report);
+            if (std::find(papers.begin(), papers.end(), paper) == papers.end())
+                return badInput("the frozen assessment", paperName(paper).toStdString(), "an assessment that has none");
+            if (const auto written = writePdf(*report, paper, ownPictures(), path); !written)
                 return written.error();
             return path;
         },

@@ -1,9 +1,10 @@
 #pragma once
-// Hand-over: the plan as it will print, frozen with its numbers, as PDF.
+// Hand-over: the papers as they will print, from an assessment frozen with its numbers, as PDF.
 
 #include "app/page.h"
-#include "report/report_content.h"
+#include "report/paper.h"
 
+class QComboBox;
 class QLineEdit;
 class QPushButton;
 class QVBoxLayout;
@@ -19,12 +20,17 @@ public:
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
 
+public slots:
+    /// The word of a paper: plan, page, home, positions, card.
+    void show(const QString& detail) override;
+
 protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
     [[nodiscard]] ReportContent compose() const;
     [[nodiscard]] QString suggestedPath() const;
+    void showPapers(const ReportContent& content);
     void preview();
     void freezeAndPrint();
     void printStored(const StoredAssessment& stored, const QString& path);
@@ -33,6 +39,8 @@ private:
     QLineEdit* path_;
     QPushButton* print_;
     QLabel *what_, *leaves_;
+    QComboBox* papers_;
+    Paper paper_ = Paper::Plan;
     const Assessment* shown_ = nullptr;
     bool pathEdited_ = false;
 };

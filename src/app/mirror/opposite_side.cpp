@@ -2,6 +2,7 @@
 
 #include "core/measure.h"
 #include "core/stats.h"
+#include "core/typical_trial.h"
 
 #include <QCoreApplication>
 
@@ -62,28 +63,11 @@ const Trial* ownBestOf(const CaseData& data, const std::vector<Trial>& trials, c
     });
 }
 
-/// The repetition nearest to the medians of its set, in tolerances.
 const Trial* mostTypicalOf(const Pack& pack, const std::vector<Trial>& trials) {
     constexpr double kCutoffHz = 6; // only to choose by
-    const std::vector<TrialMeasures> measures = measureTrials(pack, trials, kCutoffHz);
-    std::map<std::string, double> medians;
-    for (const MeasureDef& def : pack.measures) {
-        std::vector<double> values;
-        for (const TrialMeasures& own : measures)
-            if (const MeasureValue* value = own.find(def.id); value && value->valid())
-                values.push_back(*value->value);
-        if (!values.empty())
-            medians[def.id] = median(values);
-    }
-    return leastOf(trials, [&](const Trial& trial) -> std::optional<double> {
-        std::vector<double> parts;
-        for (const TrialMeasures& own : measures)
-            for (const auto& [id, value] : own.measures)
-                if (const MeasureDef* def = pack.measure(id);
-                    own.trial == trial.id && def && value.valid() && medians.contains(id) && def->tolerance > 0)
-                    parts.push_back(std::abs(*value.value - medians[id]) / def->tolerance);
-        return parts.empty() ? std::nullopt : std::optional(mean(parts));
-    });
+    const std::string id = mostTypicalTrial(pack, measureTrials(pack, trials, kCutoffHz));
+    const auto found = std::find_if(trials.begin(), trials.end(), [&](const Trial& trial) { return trial.id == id; });
+    return found == trials.end() ? nullptr : &*found;
 }
 
 } // namespace

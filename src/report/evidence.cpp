@@ -1,0 +1,185 @@
+#include "report/evidence.h"
+
+#include "core/typical_trial.h"
+#include "report/words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+using words::text;
+
+/// Heaviest measure condition of a tree that has a deviation.
+const Condition* heaviestJudged(const ConditionTree& node, const Assessment& assessment) {
+    if (node.shape == ConditionTree::Shape::Leaf)
+        return node.leaf.subject == Condition::Subject::Measure && assessment.deviation(node.leaf.id) ? &node.leaf
+                                                                                                      : nullptr;
+    const Condition* best = nullptr;
+    for (const ConditionTree& member : node.members) {
+        const Condition* own = heaviestJudged(member, assessment);
+        if (own && (!best || own->weight > best->weight))
+            best = own;
+    }
+    return best;
+}
+
+/// Event at which a measure is best seen.
+std::string eventOf(const Pack& pack, const MeasureDef& def) {
+    if (!def.at.empty())
+        return def.at;
+    if (!def.toEvent.empty())
+        return def.toEvent;
+    const PhaseDef* phase = pack.phase(!def.over.empty() ? def.over : def.phase);
+    return phase ? phase->to : std::string();
+}
+
+std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const std::string& event,
+                                    const QString& words) {
+    const RepetitionPlace place = placeOf(data, id);
+    if (!place)
+        return {};
+    const auto found = place.repetition->events.find(event);
+    if (found == place.repetition->events.end())
+        return {};
+    PictureRef ref;
+    ref.clipPath = place.clip->path;
+    ref.clipHash = place.clip->hash;
+    ref.frame = static_cast<int>(std::lround(found->second.frame));
+    ref.marks = marksIn(*place.repetition, ref.frame);
+    ref.caption = words;
+    return ref;
+}
+
+/// What is measured at an event, drawn on a picture of it with the repetition's own value: `wanted` where that can be
+/// drawn, else the measure there that deviates most.
+void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& assessment, RepetitionId id,
+                  const std::string& event, const MeasureDef* wanted) {
+    const Trial trial = toTrial(data, placeOf(data, id));
+    std::vector<std::pair<double, const MeasureDef*>> candidates;
+    for (const SetDeviation& set : assessment.deviations) {
+        const MeasureDef* def = data.pack.measure(set.measure);
+        if (def && def->at == event && set.tolerance > 0)
+            candidates.emplace_back(def == wanted ? 1e9 : std::abs(set.deviation) / set.tolerance, def);
+    }
+    std::stable_sort(candidates.begin(), candidates.end(),
+                     [](const auto& a, const auto& b) { return a.first > b.first; });
+    for (const auto& [weight, def] : candidates) {
+        auto shape = measuredShape(data.pack, *def, trial, ref.frame, assessment.cutoff.hz);
+        if (!shape)
+            continue;
+        for (const auto* trials : {&assessment.measures, &assessment.modelMeasures})
+            for (const TrialMeasures& measured : *trials)
+                if (measured.trial == trial.id)
+                    if (const MeasureValue* value = measured.find(def->id); value && value->valid())
+                        ref.value = words::withU(*def, *value->value, 2 * value->u);
+        ref.shape = std::move(shape);
+        return;
+    }
+}
+
+QString modelName(const RepetitionPlace& model, bool mirrored) {
+    return (model.section->performer.isEmpty() ? QStringLiteral("Model") : model.section->performer) +
+           (mirrored ? QStringLiteral(", mirrored") : QString());
+}
+bool isMirrored(const RepetitionPlace& model, const RepetitionPlace& own) {
+    return model.section->view == View::Side && model.section->facing != own.section->facing;
+}
+
+} // namespace
+
+std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
+    const Condition* condition = heaviestJudged(fault.when, assessment);
+    return condition && pack.measure(condition->id) ? condition->id : std::string();
+}
+
+std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment, const FaultDef& fault) {
+    std::vector<PictureRef> out;
+    const std::string id = leadingMeasure(data.pack, assessment, fault);
+    const SetDeviation* set = assessment.deviation(id);
+    if (!set || set->repetitions.empty())
+        return out;
+    const MeasureDef& def = *data.pack.measure(id);
+    const std::string event = eventOf(data.pack, def);
+    const EventDef* named = data.pack.event(event);
+    const QString at = named ? text(named->title).toLower() : QString();
+    // The repetition nearest the median stands for the set.
+    const auto nearest =
+        std::min_element(set->repetitions.begin(), set->repetitions.end(), [&](const auto& a, const auto& b) {
+            return std::abs(a.deviation - set->deviation) < std::abs(b.deviation - set->deviation);
+        });
+    const RepetitionId own = repetitionId(nearest->trial);
+    const RepetitionPlace place = placeOf(data, own);
+    if (!place)
+        return out;
+    if (auto ref = pictureOf(data, own, event,
+                             QStringLiteral("%1, repetition %2, %3")
+                                 .arg(data.athlete.name.section(u' ', 0, 0))
+                                 .arg(place.repetition->number)
+                                 .arg(at))) {
+        drawMeasured(*ref, data, assessment, own, event, &def);
+        out.push_back(*ref);
+    }
+    if (!set->reference.modelMean)
+        return out;
+    const TrialMeasures* best = nullptr;
+    double bestGap = 0;
+    for (const TrialMeasures& trial : assessment.modelMeasures)
+        if (const MeasureValue* value = trial.find(id); value && value->valid()) {
+            const double gap = std::abs(*value->value - *set->reference.modelMean);
+            if (!best || gap < bestGap) {
+                best = &trial;
+                bestGap = gap;
+            }
+        }
+    if (!best)
+        return out;
+    const RepetitionPlace model = placeOf(data, repetitionId(best->trial));
+    if (!model)
+        return out;
+    const bool mirrored = isMirrored(model, place);
+    if (auto ref = pictureOf(data, repetitionId(best->trial), event,
+                             QStringLiteral("%1, %2").arg(modelName(model, mirrored), at))) {
+        ref->mirrored = mirrored;
+        ref->ofModel = true;
+        drawMeasured(*ref, data, assessment, repetitionId(best->trial), event, &def);
+        out.push_back(*ref);
+    }
+    return out;
+}
+
+std::vector<KeyPosition> keyPositions(const CaseData& data, const Assessment& assessment) {
+    const RepetitionId own = repetitionId(mostTypicalTrial(data.pack, assessment.measures)),
+                       model = repetitionId(mostTypicalTrial(data.pack, assessment.modelMeasures));
+    const RepetitionPlace ownPlace = placeOf(data, own), modelPlace = placeOf(data, model);
+    std::vector<KeyPosition> out;
+    if (!ownPlace)
+        return out;
+    const bool mirrored = modelPlace && isMirrored(modelPlace, ownPlace);
+    for (const EventDef& event : data.pack.events) {
+        KeyPosition position;
+        position.event = event.id;
+        position.own = pictureOf(data, own, event.id,
+                                 QStringLiteral("%1, repetition %2")
+                                     .arg(data.athlete.name.section(u' ', 0, 0))
+                                     .arg(ownPlace.repetition->number));
+        if (position.own)
+            drawMeasured(*position.own, data, assessment, own, event.id, nullptr);
+        if (modelPlace)
+            position.model = pictureOf(data, model, event.id, modelName(modelPlace, mirrored));
+        if (position.model) {
+            position.model->mirrored = mirrored;
+            position.model->ofModel = true;
+            drawMeasured(*position.model, data, assessment, model, event.id, nullptr);
+        }
+        for (const SetDeviation& set : assessment.deviations)
+            if (const MeasureDef* def = data.pack.measure(set.measure); def && def->at == event.id)
+                position.measures.push_back(def);
+        if (position.own || position.model)
+            out.push_back(std::move(position));
+    }
+    return out;
+}
+
+} // namespace riflesso

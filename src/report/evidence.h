@@ -1,0 +1,26 @@
+#pragma once
+// Pictures that show a finding and the key positions, with what is measured drawn on them.
+
+#include "core/assessment.h"
+#include "report/key_picture.h"
+
+namespace riflesso {
+
+/// The measure that carries a fault most: its heaviest judged measure condition; empty for none.
+[[nodiscard]] std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault);
+
+/// The pictures of a finding: the athlete's repetition with the median deviation, and a model's, at its key event. Its
+/// measure is drawn; where that is a time, the one that deviates most at the event.
+[[nodiscard]] std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment,
+                                                       const FaultDef& fault);
+
+/// One key event of the movement: the most typical repetition of the set and of the model, with the measure that
+/// deviates most there drawn on both.
+struct KeyPosition {
+    std::string event;
+    std::optional<PictureRef> own, model;
+    std::vector<const MeasureDef*> measures; ///< taken at it, with a value in the set
+};
+[[nodiscard]] std::vector<KeyPosition> keyPositions(const CaseData& data, const Assessment& assessment);
+
+} // namespace riflesso
