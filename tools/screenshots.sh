@@ -6,10 +6,14 @@ library=$(mktemp -d)/demo
 trap 'rm -rf "$(dirname "$library")"' EXIT
 build/bin/riflesso-cli demo "$library" >/dev/null
 mkdir -p docs/screenshots
-for page in athlete film mark mirror findings plan practice progress handover start packs; do
-    file=docs/screenshots/${page/start/cases}.png
+shoot() { # PAGE FILE, then more of the program's words
     XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
-        build/bin/riflesso --demo --library "$library" --theme light --shot "$page" "$file"
+        build/bin/riflesso --demo --library "$library" --theme light "${@:3}" --shot "$1" "docs/screenshots/$2"
+}
+for page in athlete film mark mirror:elbow_down findings plan practice progress handover start packs; do
+    name=${page%%:*}
+    shoot "$page" "${name/start/cases}.png" --case 1
 done
-XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
-    build/bin/riflesso --demo --library "$library" --case 2 --theme light --shot mirror docs/screenshots/mirror-rowing.png
+shoot mirror:wall wall.png --case 1
+shoot handover:positions key-positions.png --case 1
+shoot mirror mirror-rowing.png --case 2

@@ -1,6 +1,7 @@
 // Riflesso: riflesso [--library DIR | --demo] [--shot PAGE[:DETAIL] FILE.png [--size WxH] [--theme light|dark]] [CLIP…]
 
 #include "app/main_window.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
@@ -118,8 +119,9 @@ int main(int argc, char** argv) {
                                     QSettings().value(QStringLiteral("theme"), 0).toInt())));
     const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     const QString demoFolder = data + QStringLiteral("/demo");
-    QString folder = options->library.isEmpty() ? data + QStringLiteral("/library")
-                                                : QDir::current().absoluteFilePath(options->library);
+    const QString usual = riflesso::settings::libraryFolder().isEmpty() ? data + QStringLiteral("/library")
+                                                                        : riflesso::settings::libraryFolder();
+    QString folder = options->library.isEmpty() ? usual : QDir::current().absoluteFilePath(options->library);
     bool demo = options->demo;
     if (demo) {
         folder = options->library.isEmpty() ? demoFolder : folder;
@@ -134,7 +136,8 @@ int main(int argc, char** argv) {
     }
     riflesso::Workspace workspace;
     workspace.setDemo(demo);
-    workspace.setOwnFolder(demo ? data + QStringLiteral("/library") : folder);
+    workspace.setOwnFolder(demo ? usual : folder);
+    workspace.setCacheMiB(riflesso::settings::cacheMiB());
     riflesso::MainWindow window(workspace);
     window.resize(options->size);
     window.show();

@@ -247,7 +247,7 @@ void Workspace::assessLater() {
 FrameServer& Workspace::server(const QString& clipPath) {
     std::unique_ptr<FrameServer>& server = servers_[clipPath];
     if (!server)
-        server = std::make_unique<FrameServer>(clipPath.toStdString());
+        server = std::make_unique<FrameServer>(clipPath.toStdString(), cacheBytes_);
     return *server;
 }
 

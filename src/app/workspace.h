@@ -27,6 +27,8 @@ public:
     /// Puts the demo back to its first state; false where this is not the demo's folder.
     [[nodiscard]] Result<void> resetDemo();
     void setDemo(bool demo) { demo_ = demo; }
+    /// Pictures kept in memory of each clip opened from now on.
+    void setCacheMiB(int mebibytes) { cacheBytes_ = static_cast<std::size_t>(mebibytes) << 20; }
     /// Folder of the library that is the user's own, to come back to from the demo; empty: there is none.
     void setOwnFolder(const QString& folder) { ownFolder_ = folder; }
     [[nodiscard]] const QString& ownFolder() const { return ownFolder_; }
@@ -97,6 +99,7 @@ private:
     std::shared_ptr<const Assessment> assessment_;
     bool assessing_ = false, demo_ = false;
     QString ownFolder_;
+    std::size_t cacheBytes_ = ClipReader::kDefaultCacheBytes;
     int assessGeneration_ = 0;
     std::map<const QObject*, int> viewIds_;
     int nextView_ = 1, framesUnderWay_ = 0;

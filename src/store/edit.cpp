@@ -133,6 +133,9 @@ Result<ClipId> Edit::addClip(SessionId session, const NewClip& clip, const Secti
         return added.error();
     return ClipId{*row};
 }
+Result<void> Edit::setClipPath(ClipId id, const QString& path) {
+    return exec(QStringLiteral("UPDATE clip SET path=? WHERE id=?"), {path, qint64(id.value)});
+}
 Result<void> Edit::removeClip(ClipId id) {
     return exec(QStringLiteral("DELETE FROM clip WHERE id=?"), {qint64(id.value)});
 }

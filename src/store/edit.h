@@ -40,6 +40,8 @@ public:
     /// With one section over the whole clip.
     [[nodiscard]] Result<ClipId> addClip(SessionId session, const NewClip& clip, const Section& section);
     [[nodiscard]] Result<void> removeClip(ClipId id);
+    /// Where its file lies now: absolute, or relative to the library's folder.
+    [[nodiscard]] Result<void> setClipPath(ClipId id, const QString& path);
     [[nodiscard]] Result<SectionId> firstSection(ClipId id);
     [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
     [[nodiscard]] Result<void> setSection(const Section& section);

@@ -2,12 +2,15 @@
 
 #include "window_driver.h"
 
-#include "app/film/length_bar.h"
+#include "app/film/clip_check_box.h"
+#include "app/settings/settings_page.h"
+#include "app/settings/stored_settings.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QProcess>
+#include <QSpinBox>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -157,6 +160,66 @@ private slots:
         QTRY_COMPARE(app_->errors.size(), 1);
         QVERIFY2(app_->errors[0].contains(QStringLiteral("between repetitions")), qPrintable(app_->errors[0]));
         QCOMPARE(sections().size(), std::size_t(2));
+    }
+    void aMovedClipIsFoundByItsContent() {
+        const QString path = app_->data().clip(edited_)->path;
+        QDir().mkpath(folder_.filePath(QStringLiteral("moved")));
+        const QString moved = folder_.filePath(QStringLiteral("moved/other name.mp4"));
+        QVERIFY(QFile::rename(path, moved));
+        app_->errors.clear();
+        app_->workspace.selectCase(app_->data().id); // as on the next start
+        app_->step("film");
+        QTRY_VERIFY(app_->data().clip(edited_)->missing);
+        auto* box = app_->window->findChild<ClipCheckBox*>();
+        QVERIFY(box && app_->find<QWidget>("findClip")->isVisible());
+        // Another file is not taken in its place.
+        const QString other = folder_.filePath(QStringLiteral("moved/other.mp4"));
+        QVERIFY(QFile::copy(moved, other));
+        QFile changed(other);
+        QVERIFY(changed.open(QIODevice::Append) && changed.write("x") == 1);
+        changed.close();
+        box->lookAt(other);
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY2(app_->errors[0].contains(QStringLiteral("another content")), qPrintable(app_->errors[0]));
+        QVERIFY(app_->data().clip(edited_)->missing);
+        box->lookAt(moved);
+        QTRY_VERIFY(!app_->data().clip(edited_)->missing);
+        QCOMPARE(onDisk().clip(edited_)->path, moved);
+        QVERIFY(!app_->find<QWidget>("findClip")->isVisible());
+        QTRY_VERIFY(!app_->find<StageView>("filmStage")->image().isNull());
+        app_->workspace.undo(); // and back to where it was, which is nowhere
+        QTRY_VERIFY(app_->data().clip(edited_)->missing);
+        app_->workspace.redo();
+        QTRY_VERIFY(!app_->data().clip(edited_)->missing);
+    }
+    void settingsHoldForNewCasesAndClips() {
+        app_->window->showPage(QStringLiteral("settings"));
+        auto* school = app_->find<QComboBox>("newSchool");
+        school->setCurrentIndex(2);
+        emit school->activated(2);
+        auto* cache = app_->find<QSpinBox>("cacheMiB");
+        cache->setFocus();
+        cache->selectAll();
+        QTest::keyClicks(cache, QStringLiteral("512"));
+        QTest::keyClick(cache, Qt::Key_Return);
+        QCOMPARE(settings::cacheMiB(), 512);
+        app_->window->showPage(QStringLiteral("start"));
+        app_->type("newName", QStringLiteral("Second Person"));
+        app_->click("startCase");
+        QTRY_COMPARE(app_->data().athlete.name, QStringLiteral("Second Person"));
+        QCOMPARE(app_->data().school, QStringLiteral("effect"));
+        // Another folder: its library opens, the first one stays as it is.
+        auto* page = static_cast<SettingsPage*>(app_->window->page(QStringLiteral("settings")));
+        const QString first = app_->workspace.library()->folder(), second = folder_.filePath(QStringLiteral("second"));
+        page->moveTo(second);
+        QCOMPARE(QFileInfo(app_->workspace.library()->folder()), QFileInfo(second));
+        QCOMPARE(QFileInfo(settings::libraryFolder()), QFileInfo(second));
+        QVERIFY(!app_->workspace.hasCase());
+        page->moveTo(first);
+        QVERIFY(app_->workspace.hasCase());
+        settings::setLibraryFolder({});
+        settings::setCacheMiB(settings::kUsualCacheMiB);
+        settings::setNewSchool(QStringLiteral("root"));
     }
 };
 

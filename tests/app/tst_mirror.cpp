@@ -220,6 +220,36 @@ private slots:
         QVERIFY(app_->find<StageView>("athleteStage")->isVisible() && !wall()->isVisible());
         QVERIFY(app_->errors.isEmpty());
     }
+    void whoStandsBelowStaysUnderAnotherCondition() {
+        auto* lower = app_->find<QComboBox>("modelRepetition");
+        const int best = lower->findText(QStringLiteral("Own best"), Qt::MatchStartsWith);
+        QVERIFY(best >= 0);
+        lower->setCurrentIndex(best);
+        emit lower->activated(best);
+        QTRY_VERIFY(said("modelStage").startsWith(QStringLiteral("Ilka at best")));
+        app_->workspace.selectStress(app_->workspace.stressLevels().back());
+        QTRY_VERIFY(app_->quiet());
+        QTRY_VERIFY2(lower->currentText().startsWith(QStringLiteral("Own best")), qPrintable(lower->currentText()));
+        app_->workspace.selectStress(Stress::Calm);
+        QTRY_VERIFY(app_->quiet());
+        QTRY_VERIFY(lower->currentText().startsWith(QStringLiteral("Own best")));
+        lower->setCurrentIndex(0);
+        emit lower->activated(0);
+    }
+    void markDrawsTheFirstTracesMeasure() {
+        app_->step("mark");
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(!said("markStage").contains(QStringLiteral("±"))); // off: a line over a joint hides it
+        app_->key(Qt::Key_M);
+        QVERIFY2(said("markStage").contains(QStringLiteral("±")), qPrintable(said("markStage")));
+        const QString here = said("markStage").section(QStringLiteral(". "), -1);
+        for (int i = 0; i < 25; ++i)
+            app_->key(Qt::Key_Right);
+        QVERIFY(said("markStage").section(QStringLiteral(". "), -1) != here);
+        app_->key(Qt::Key_M);
+        QVERIFY(!said("markStage").contains(QStringLiteral("±")));
+        app_->step("mirror");
+    }
     void gridsUseTheSpace() {
         QCOMPARE(wallGrid(0, {700, 400}, 1.6, 40), QSize(0, 0));
         QCOMPARE(wallGrid(1, {700, 400}, 1.6, 40), QSize(1, 1));

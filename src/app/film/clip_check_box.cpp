@@ -1,10 +1,12 @@
 #include "app/film/clip_check_box.h"
 
+#include "app/film/clip_finder.h"
 #include "app/page.h"
 #include "app/theme.h"
 #include "core/stats.h"
 #include "report/words.h"
 
+#include <QFileDialog>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -52,7 +54,20 @@ ClipCheckBox::ClipCheckBox(Workspace& workspace, QWidget* parent) : QWidget(pare
     look_->setToolTip(tr("For repeated frames, cuts between takes and black bars: every frame is read once."));
     split_ = new QPushButton;
     split_->setObjectName(QStringLiteral("splitAtCuts"));
-    for (QPushButton* button : {look_, split_}) {
+    find_ = new QPushButton(tr("Find the clip…"));
+    find_->setObjectName(QStringLiteral("findClip"));
+    find_->setToolTip(
+        tr("It was moved: show where it is. It is known by its content; others beside it are found too."));
+    find_->hide();
+    connect(find_, &QPushButton::clicked, this, [this] {
+        auto* dialog = new QFileDialog(this, tr("Where is the clip now?"));
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->setFileMode(QFileDialog::ExistingFile);
+        dialog->setOption(QFileDialog::DontUseNativeDialog);
+        connect(dialog, &QFileDialog::fileSelected, this, &ClipCheckBox::lookAt);
+        dialog->open();
+    });
+    for (QPushButton* button : {find_, look_, split_}) {
         button->setFocusPolicy(Qt::TabFocus);
         layout->addWidget(button, 0, Qt::AlignLeft);
     }
@@ -104,6 +119,7 @@ void ClipCheckBox::show(const Clip* shown, const Section* section) {
     clip_ = shown ? shown->id : ClipId{};
     section_ = section ? section->id : SectionId{};
     look_->setEnabled(shown && !shown->missing);
+    find_->setVisible(shown && shown->missing);
     split_->setVisible(false);
     if (!shown) {
         text_->setText({});
@@ -115,6 +131,11 @@ void ClipCheckBox::show(const Clip* shown, const Section* section) {
     const std::size_t open = openCuts(*shown).size();
     split_->setVisible(open > 0);
     split_->setText(tr("Split into %1 sections there").arg(shown->sections.size() + open));
+}
+
+void ClipCheckBox::lookAt(const QString& file) {
+    if (const Clip* shown = clip(); shown && shown->missing)
+        findClip(workspace_, this, *shown, file);
 }
 
 void ClipCheckBox::lookThrough() {

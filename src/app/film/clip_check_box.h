@@ -17,6 +17,8 @@ class ClipCheckBox : public QWidget {
 public:
     ClipCheckBox(Workspace& workspace, QWidget* parent);
     void show(const Clip* clip, const Section* section);
+    /// Whether a file is the shown missing clip; it is kept where it is.
+    void lookAt(const QString& file);
 
 private:
     void lookThrough();
@@ -30,7 +32,7 @@ private:
     ClipId clip_;
     SectionId section_;
     QLabel* text_;
-    QPushButton *look_, *split_;
+    QPushButton *look_, *split_, *find_;
     std::map<QString, Result<ClipChecks>> found_; ///< by clip hash
 };
 

@@ -333,8 +333,8 @@ void FilmPage::goToFrame(int frame) {
     time_->setText(tr("frame %1 of %2 · %3 s").arg(frame_).arg(shown->frames()).arg(real, 0, 'f', 3));
     if (shown->missing) {
         stage_->setImage({});
-        stage_->setCaption(tr("The clip is not at %1. Put it back there, or add it again.").arg(shown->path), {},
-                           look::dark().athlete);
+        stage_->setCaption(tr("The clip is not at %1. Put it back there, or find it (on the right).").arg(shown->path),
+                           {}, look::dark().athlete);
         return;
     }
     workspace().requestFrame(shown->path, frame_, stage_,

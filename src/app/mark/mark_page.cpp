@@ -34,6 +34,7 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
     strip_ = new MarkStrip(workspace, this);
     layout->addWidget(strip_);
     connect(strip_, &MarkStrip::frameAsked, this, &MarkPage::goToFrame);
+    connect(strip_, &MarkStrip::drawingChanged, this, &MarkPage::showShape);
     connect(stage_, &StageView::clicked, this, &MarkPage::placeMark);
     connect(stage_, &StageView::markPressed, this, [this](const QString& mark) {
         selected_ = mark.toStdString();
@@ -156,6 +157,7 @@ void MarkPage::goToFrame(int frame) {
         if (const auto mark = track.find(frame_); mark != track.end() && isProposed(mark->second.source))
             proposed[landmark] = isDoubtful(mark->second.source) ? 2 * mark->second.sigmaPx : 0;
     stage_->setFigures({{marksHere(), figureLines(workspace().data().pack, sides()), colour, true, proposed}});
+    showShape();
     const OpenProposals open = openProposals(*place.repetition);
     proposed_->setVisible(open.marks + open.events > 0);
     proposed_->setText(
@@ -384,6 +386,9 @@ void MarkPage::keyPressEvent(QKeyEvent* event) {
         return;
     case Qt::Key_D:
         nextDoubtful();
+        return;
+    case Qt::Key_M:
+        strip_->toggleDrawing();
         return;
     case Qt::Key_Delete:
     case Qt::Key_Backspace:

@@ -39,6 +39,7 @@ private:
     void showEvents();
     void showFigure();
     void showValues();
+    void showShape();
     void goToFrame(int frame);
     void chooseEvent(const std::string& event, bool goThere);
     void setEventHere();

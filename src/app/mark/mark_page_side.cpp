@@ -1,6 +1,8 @@
 #include "app/mark/key_position.h"
 #include "app/mark/mark_page.h"
+
 #include "app/mark/mark_proposals.h"
+#include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
 #include "app/theme.h"
 #include "core/instant.h"
@@ -172,6 +174,23 @@ StepState MarkPage::state() const {
             tr("%1 of %2").arg(done).arg(trials.size())};
 }
 
+void MarkPage::showShape() {
+    const RepetitionPlace place = workspace().place();
+    const Pack& pack = workspace().data().pack;
+    const MeasureDef* def = pack.measure(strip_->drawnMeasure());
+    if (!place || !def) {
+        stage_->setShape({});
+        return;
+    }
+    const auto assessment = workspace().assessment();
+    const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
+    const Trial trial = toTrial(workspace().data(), place);
+    const MeasureValue value = measureInFrame(pack, *def, trial, frame_, cutoff);
+    stage_->setShape(measuredShape(pack, *def, trial, frame_, cutoff),
+                     value.valid() ? words::withU(*def, *value.value, 2 * value.u) : QString(),
+                     place.session->isModel ? look::dark().model : look::dark().athlete);
+}
+
 QList<KeyHint> MarkPage::keys() const {
     QList<KeyHint> hints;
     if (selected_.empty())
@@ -182,7 +201,8 @@ QList<KeyHint> MarkPage::keys() const {
                  {QStringLiteral("H"), tr("hidden")},
                  {QStringLiteral("N"), tr("next open")},
                  {QStringLiteral("P T C"), tr("propose, track, confirm")},
-                 {QStringLiteral("D"), tr("doubtful")}};
+                 {QStringLiteral("D"), tr("doubtful")},
+                 {QStringLiteral("M"), tr("draw")}};
     else
         hints = {{QStringLiteral("↑ ↓ ← →"), tr("nudge 0.1 px")},
                  {tr("Shift"), tr("1 px")},

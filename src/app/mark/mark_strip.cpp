@@ -40,6 +40,14 @@ MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), w
         row->addWidget(trace_[i]);
         connect(trace_[i], &QComboBox::activated, this, &MarkStrip::showStrip);
     }
+    connect(trace_[0], &QComboBox::activated, this, &MarkStrip::drawingChanged);
+    draw_ = new QPushButton(tr("Draw (M)"));
+    draw_->setObjectName(QStringLiteral("drawMeasure"));
+    draw_->setToolTip(tr("Draws the measure of the first trace on the picture, with its value in this frame."));
+    draw_->setCheckable(true);
+    draw_->setFocusPolicy(Qt::TabFocus);
+    row->addWidget(draw_);
+    connect(draw_, &QPushButton::toggled, this, &MarkStrip::drawingChanged);
     layout->addLayout(row);
     strip_ = new TimeStrip;
     strip_->setObjectName(QStringLiteral("timeStrip"));
@@ -62,6 +70,11 @@ void MarkStrip::setEvent(const std::string& event) {
 }
 
 void MarkStrip::setFrame(int frame) { strip_->setFrame(frame); }
+
+std::string MarkStrip::drawnMeasure() const {
+    return draw_->isChecked() ? trace_[0]->currentData().toString().toStdString() : std::string();
+}
+void MarkStrip::toggleDrawing() { draw_->toggle(); }
 
 void MarkStrip::fillTraces() {
     const Pack& pack = workspace_.data().pack;

@@ -8,6 +8,7 @@
 
 class QComboBox;
 class QHBoxLayout;
+class QPushButton;
 
 namespace riflesso {
 
@@ -21,9 +22,13 @@ public:
     void show(const std::string& event, const std::vector<std::string>& landmarks);
     void setEvent(const std::string& event);
     void setFrame(int frame);
+    /// The measure of the first trace, where it is to be drawn on the picture; empty: nothing is.
+    [[nodiscard]] std::string drawnMeasure() const;
+    void toggleDrawing();
 
 signals:
     void frameAsked(int frame);
+    void drawingChanged();
 
 private:
     void fillTraces();
@@ -33,6 +38,7 @@ private:
     Workspace& workspace_;
     TimeStrip* strip_;
     QComboBox* trace_[2];
+    QPushButton* draw_;
     QHBoxLayout* repetitions_;
     std::string event_;
     std::vector<std::string> landmarks_;

@@ -345,7 +345,7 @@ void MirrorPage::showChooser() {
     if (assessment.get() == shownAssessment_ && !opposites_.empty())
         return;
     opposites_ = oppositesOf(workspace().data(), workspace().session(), workspace().stress(), assessment.get());
-    const QString chosen = lower_->currentData().toString();
+    const QString chosen = lower_->currentData().toString(), name = lower_->currentText();
     lower_->clear();
     bool amongModels = false;
     for (const Opposite& opposite : opposites_) {
@@ -354,7 +354,11 @@ void MirrorPage::showChooser() {
         amongModels = opposite.isModel;
         lower_->addItem(opposite.name, QString::fromStdString(opposite.trial.id));
     }
-    lower_->setCurrentIndex(std::max(0, lower_->findData(chosen)));
+    // Under another condition the same one stands below: the own best is another repetition, a session keeps its name.
+    int index = lower_->findData(chosen);
+    if (index < 0 && !name.isEmpty())
+        index = lower_->findText(name.section(u':', 0, 0), Qt::MatchStartsWith);
+    lower_->setCurrentIndex(std::max(0, index));
 }
 
 void MirrorPage::showCurve() {

@@ -1,13 +1,17 @@
 #include "app/settings/settings_page.h"
 
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "report/words.h"
 
 #include <QApplication>
 #include <QComboBox>
+#include <QFileDialog>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QPushButton>
 #include <QSettings>
+#include <QSpinBox>
 #include <QVBoxLayout>
 
 namespace riflesso {
@@ -27,9 +31,27 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
         school_->addItem(words::schoolName(school), words::text(toString(school)));
     form->addRow(tr("What to fix first, in this case"), school_);
+    newSchool_ = new QComboBox;
+    newSchool_->setObjectName(QStringLiteral("newSchool"));
+    for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
+        newSchool_->addItem(words::schoolName(school), words::text(toString(school)));
+    form->addRow(tr("What to fix first, in new cases"), newSchool_);
+    cache_ = new QSpinBox;
+    cache_->setObjectName(QStringLiteral("cacheMiB"));
+    cache_->setRange(settings::kLeastCacheMiB, settings::kMostCacheMiB);
+    cache_->setSingleStep(64);
+    cache_->setSuffix(tr(" MiB"));
+    cache_->setToolTip(
+        tr("Pictures kept in memory for each clip that is open. More makes going back and forth quicker."));
+    form->addRow(tr("Pictures kept of a clip"), cache_);
+    auto* library = new QHBoxLayout;
     folder_ = label({});
     folder_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    form->addRow(tr("Library"), folder_);
+    auto* other = new QPushButton(tr("Another folder…"));
+    other->setObjectName(QStringLiteral("otherLibrary"));
+    library->addWidget(folder_, 1);
+    library->addWidget(other);
+    form->addRow(tr("Library"), library);
     reset_ = new QPushButton(tr("Put the demo back to its first state"));
     reset_->setObjectName(QStringLiteral("resetDemo"));
     form->addRow(tr("Demo"), reset_);
@@ -53,11 +75,45 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         this->workspace().apply(tr("Change the school of ranking"),
                                 [id, school](Edit& edit) { return edit.setSchool(id, school); });
     });
+    connect(newSchool_, &QComboBox::activated, this,
+            [this] { settings::setNewSchool(newSchool_->currentData().toString()); });
+    connect(cache_, &QSpinBox::editingFinished, this, [this] {
+        if (cache_->value() == settings::cacheMiB())
+            return;
+        settings::setCacheMiB(cache_->value());
+        this->workspace().setCacheMiB(cache_->value());
+        this->workspace().say(tr("Clips opened from now on keep %1 MiB of pictures.").arg(cache_->value()));
+    });
+    connect(other, &QPushButton::clicked, this, [this] {
+        auto* dialog = new QFileDialog(this, tr("Folder of the library"));
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->setFileMode(QFileDialog::Directory);
+        dialog->setOption(QFileDialog::DontUseNativeDialog);
+        connect(dialog, &QFileDialog::fileSelected, this, &SettingsPage::moveTo);
+        dialog->open();
+    });
     connect(reset_, &QPushButton::clicked, this, [this] {
         const auto done = this->workspace().resetDemo();
         this->workspace().say(done ? tr("The demo is back in its first state.") : words::text(done.error().sentence()),
                               !done);
     });
+}
+
+void SettingsPage::moveTo(const QString& folder) {
+    const QString before = workspace().library() ? workspace().library()->folder() : QString();
+    const bool wasDemo = workspace().isDemo();
+    workspace().setDemo(false);
+    if (const auto opened = workspace().open(folder); !opened) {
+        workspace().setDemo(wasDemo);
+        workspace().say(words::text(opened.error().sentence()), true);
+        return;
+    }
+    settings::setLibraryFolder(folder);
+    workspace().setOwnFolder(folder);
+    workspace().say(before.isEmpty()
+                        ? tr("Open is the library in %1.").arg(folder)
+                        : tr("Open is the library in %1. The one in %2 stays as it is.").arg(folder, before));
+    refresh();
 }
 
 QString SettingsPage::headline() const {
@@ -69,6 +125,8 @@ void SettingsPage::refresh() {
     folder_->setText(workspace().library() ? workspace().library()->folder() : QString());
     reset_->setEnabled(workspace().isDemo());
     reset_->setToolTip(workspace().isDemo() ? QString() : tr("Only the demo library can be put back."));
+    newSchool_->setCurrentIndex(std::max(0, newSchool_->findData(settings::newSchool())));
+    cache_->setValue(settings::cacheMiB());
     school_->setEnabled(workspace().hasCase());
     school_->setCurrentIndex(static_cast<int>(workspace().school()));
 }

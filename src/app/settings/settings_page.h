@@ -5,6 +5,7 @@
 
 class QComboBox;
 class QPushButton;
+class QSpinBox;
 
 namespace riflesso {
 
@@ -15,9 +16,12 @@ public:
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override { return {}; }
     void refresh() override;
+    /// Opens the library in another folder, made where there is none, and starts there from now on.
+    void moveTo(const QString& folder);
 
 private:
-    QComboBox *theme_, *school_;
+    QComboBox *theme_, *school_, *newSchool_;
+    QSpinBox* cache_;
     QLabel* folder_;
     QPushButton* reset_;
 };

@@ -1,5 +1,6 @@
 #include "app/start/start_page.h"
 
+#include "app/settings/stored_settings.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "app/start/desk_list.h"
@@ -149,6 +150,8 @@ void StartPage::startCase() {
         if (!made_)
             return made_.error();
         made = *made_;
+        if (const auto school = edit.setSchool(made, settings::newSchool()); !school)
+            return school.error();
         const auto session = edit.addSession(made, QDate::currentDate(), tr("Baseline"), false);
         return session ? Result<void>() : Result<void>(session.error());
     });
