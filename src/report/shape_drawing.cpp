@@ -31,33 +31,6 @@ void drawPath(QPainter& painter, const ShapeCurve& path, const QColor& colour, d
         }
 }
 
-/// Beside the shape, never on it: to its right, else to its left, a thin line leading there.
-void drawValue(QPainter& painter, const QString& value, QPointF at, const QRectF& shape, const QRectF& bounds) {
-    constexpr double kClear = 14;
-    QFont bold = painter.font();
-    bold.setBold(true);
-    painter.setFont(bold);
-    const QFontMetricsF metrics(bold, painter.device());
-    QRectF box(0, 0, metrics.horizontalAdvance(value) + metrics.height() * .7, metrics.height() * 1.15);
-    box.moveCenter(at);
-    box.moveLeft(shape.right() + kClear);
-    if (!bounds.isEmpty()) {
-        if (box.right() > bounds.right() - 2 && shape.left() - kClear - box.width() > bounds.left())
-            box.moveRight(shape.left() - kClear);
-        box.moveRight(std::min(box.right(), bounds.right() - 2));
-        box.moveTop(
-            std::clamp(box.top(), bounds.top() + 2, std::max(bounds.top() + 2, bounds.bottom() - box.height() - 2)));
-    }
-    const QPointF near(box.center().x() > at.x() ? box.left() : box.right(), box.center().y());
-    painter.setPen(QPen(QColor(255, 255, 255, 190), 1));
-    painter.drawLine(at, near);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(QColor(16, 25, 28, 215));
-    painter.drawRoundedRect(box, box.height() * .25, box.height() * .25);
-    painter.setPen(Qt::white);
-    painter.drawText(box, Qt::AlignCenter, value);
-}
-
 QRectF extentOf(const MeasuredShape& shape, const std::function<QPointF(QPointF)>& place) {
     QPolygonF all;
     for (const ShapeLine& line : shape.lines)
@@ -68,7 +41,30 @@ QRectF extentOf(const MeasuredShape& shape, const std::function<QPointF(QPointF)
     return all.boundingRect();
 }
 
+QFont valueFont(QFont font) {
+    font.setBold(true);
+    return font;
+}
+
 } // namespace
+
+QRectF shapeValueBox(const QFont& font, QPaintDevice* device, const MeasuredShape& shape, const QString& value,
+                     const std::function<QPointF(QPointF)>& place, const QRectF& bounds) {
+    constexpr double kClear = 14;
+    const QFontMetricsF metrics(valueFont(font), device);
+    const QRectF extent = extentOf(shape, place);
+    QRectF box(0, 0, metrics.horizontalAdvance(value) + metrics.height() * .7, metrics.height() * 1.15);
+    box.moveCenter(place({shape.label.x, shape.label.y}));
+    box.moveLeft(extent.right() + kClear);
+    if (!bounds.isEmpty()) {
+        if (box.right() > bounds.right() - 2 && extent.left() - kClear - box.width() > bounds.left())
+            box.moveRight(extent.left() - kClear);
+        box.moveRight(std::min(box.right(), bounds.right() - 2));
+        box.moveTop(
+            std::clamp(box.top(), bounds.top() + 2, std::max(bounds.top() + 2, bounds.bottom() - box.height() - 2)));
+    }
+    return box;
+}
 
 void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& value, const QColor& colour, double width,
                const std::function<QPointF(QPointF)>& place, const QRectF& bounds) {
@@ -108,8 +104,19 @@ void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& val
             painter.drawPolyline(placed(arc.points, place));
         }
     }
-    if (!value.isEmpty())
-        drawValue(painter, value, place({shape.label.x, shape.label.y}), extentOf(shape, place), bounds);
+    if (!value.isEmpty()) {
+        // Beside the shape, never on it: a thin line leads there.
+        const QRectF box = shapeValueBox(painter.font(), painter.device(), shape, value, place, bounds);
+        const QPointF at = place({shape.label.x, shape.label.y});
+        painter.setPen(QPen(QColor(255, 255, 255, 190), 1));
+        painter.drawLine(at, QPointF(box.center().x() > at.x() ? box.left() : box.right(), box.center().y()));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(QColor(16, 25, 28, 215));
+        painter.drawRoundedRect(box, box.height() * .25, box.height() * .25);
+        painter.setPen(Qt::white);
+        painter.setFont(valueFont(painter.font()));
+        painter.drawText(box, Qt::AlignCenter, value);
+    }
     painter.restore();
 }
 

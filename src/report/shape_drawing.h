@@ -18,4 +18,9 @@ namespace riflesso {
 void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& value, const QColor& colour, double width,
                const std::function<QPointF(QPointF)>& place, const QRectF& bounds = {});
 
+/// Where drawShape puts the value: right of the shape, else left of it.
+[[nodiscard]] QRectF shapeValueBox(const QFont& font, QPaintDevice* device, const MeasuredShape& shape,
+                                   const QString& value, const std::function<QPointF(QPointF)>& place,
+                                   const QRectF& bounds);
+
 } // namespace riflesso

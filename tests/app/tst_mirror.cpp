@@ -200,6 +200,7 @@ private slots:
         app_->key(Qt::Key_B);
         QVERIFY(app_->headline().contains(QStringLiteral("hidden")));
         QVERIFY(!app_->find<QWidget>("row-elbow_down")->isVisible());
+        QVERIFY(!app_->find<QWidget>("curve")->isVisible());
         std::set<std::string> seen;
         for (int i = 0; i < 3; ++i) {
             clickTile(second);

@@ -147,7 +147,9 @@ QWidget* MirrorPage::buildBar() {
     connect(order_, &QComboBox::activated, this, [this] { showWall(); });
     connect(blind_, &QPushButton::toggled, this, [this](bool on) {
         wall_->setBlind(on);
-        rulers_->setVisible(!on);
+        for (QWidget* tells : std::initializer_list<QWidget*>{rulers_, curve_})
+            tells->setVisible(!on);
+        showWaterline();
         showWall();
         emit headlineChanged();
     });
@@ -378,6 +380,10 @@ void MirrorPage::showCurve() {
 }
 
 void MirrorPage::showWaterline() {
+    if (blind_->isChecked() || !workspace().hasCase()) {
+        waterline_->setEvents({}); // a leaning tie would tell
+        return;
+    }
     LowerSide lower{other_.trial ? &*other_.trial : nullptr, other_.map ? &*other_.map : nullptr, otherIsModel_,
                     equalTime()};
     waterline_->setEvents(waterlineEvents(workspace().data().pack, anchors_, !modelTrialsOf(workspace().data()).empty(),

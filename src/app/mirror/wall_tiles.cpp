@@ -79,6 +79,8 @@ std::vector<WallTile> wallTiles(const CaseData& data, const PhaseAnchors& anchor
     if (def)
         pack.measures.push_back(*def);
     const auto measured = measureTrials(pack, trials, cutoff);
+    const bool manyVariants = std::any_of(trials.begin(), trials.end(),
+                                          [&](const Trial& trial) { return trial.variant != trials.front().variant; });
     std::vector<Entry> entries;
     for (const Trial& trial : trials)
         if (auto entry = entryOf(data, anchors, trial)) {
@@ -88,7 +90,7 @@ std::vector<WallTile> wallTiles(const CaseData& data, const PhaseAnchors& anchor
                 title.prepend(words::stressName(place.section->stress));
             if (!place.repetition->result.empty())
                 title << words::resultText(data.pack, place.repetition->result);
-            if (!place.repetition->variant.empty())
+            if (manyVariants && !place.repetition->variant.empty())
                 title << words::text(place.repetition->variant);
             entry->tile.title = title.join(QStringLiteral(" · "));
             setValue(*entry, def, measured, set);

@@ -54,8 +54,15 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     form->addRow(tr("Library"), library);
     reset_ = new QPushButton(tr("Put the demo back to its first state"));
     reset_->setObjectName(QStringLiteral("resetDemo"));
-    form->addRow(tr("Demo"), reset_);
-    outer->addLayout(form);
+    auto* demo = new QHBoxLayout;
+    demo->addWidget(reset_);
+    demo->addStretch();
+    form->addRow(tr("Demo"), demo);
+    auto* fields = new QWidget;
+    fields->setMaximumWidth(680); // longer fields hold no more
+    form->setContentsMargins(0, 0, 0, 0);
+    fields->setLayout(form);
+    outer->addWidget(fields);
     outer->addWidget(label(tr("A mark without a measured repeatability has a standard uncertainty of 2 px at 1080 "
                               "lines, scaled with the height of the picture. "
                               "Nothing leaves this machine; the program never uses a network."),

@@ -188,16 +188,47 @@ void StageView::paintEvent(QPaintEvent*) {
         const QFontMetrics strongMetrics(bold), quietMetrics(font());
         const int wide = std::max(strongMetrics.horizontalAdvance(strong_), quietMetrics.horizontalAdvance(quiet_));
         const int high = strongMetrics.height() + (quiet_.isEmpty() ? 0 : quietMetrics.height());
-        painter.fillRect(QRectF(8, 8, wide + 16, high + 8), QColor(16, 25, 28, 175));
+        const QRectF box = captionBox(QSizeF(wide + 16, high + 8));
+        painter.fillRect(box, QColor(16, 25, 28, 175));
         painter.setFont(bold);
         painter.setPen(captionColour_);
-        painter.drawText(QPointF(16, 12 + strongMetrics.ascent()), strong_);
+        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.ascent()), strong_);
         painter.setFont(font());
         painter.setPen(look::dark().stageText);
-        painter.drawText(QPointF(16, 12 + strongMetrics.height() + quietMetrics.ascent()), quiet_);
+        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.height() + quietMetrics.ascent()), quiet_);
     }
     if (loupe_)
         drawLoupe(painter);
+}
+
+QRectF StageView::captionBox(const QSizeF& size) {
+    constexpr double kEdge = 8, kRoom = 34; // room round a mark: a head is wider than its landmark
+    const auto at = [&](int corner) {
+        QRectF box(QPointF(kEdge, kEdge), size);
+        if (corner & 1)
+            box.moveRight(width() - kEdge);
+        if (corner & 2)
+            box.moveBottom(height() - kEdge);
+        return box;
+    };
+    const auto place = [this](QPointF pixel) { return transform_.toWidget(pixel); };
+    const QRectF value =
+        shape_ && !shapeValue_.isEmpty() ? shapeValueBox(font(), this, *shape_, shapeValue_, place, rect()) : QRectF();
+    const auto covers = [&](const QRectF& box) {
+        constexpr int kAsManyMarks = 3; // a number that cannot be read is worse than a joint
+        int marks = box.intersects(value) ? kAsManyMarks : 0;
+        for (const StageFigure& figure : figures_)
+            if (figure.dots)
+                for (const auto& [name, pixel] : figure.marks)
+                    marks += box.adjusted(-kRoom, -kRoom, kRoom, kRoom).contains(transform_.toWidget(pixel));
+        return marks;
+    };
+    // It stays in its corner until it would cover the athlete: while playing it must not jump about.
+    if (covers(at(captionCorner_)) > 0)
+        for (int corner : {0, 1, 2, 3})
+            if (covers(at(corner)) < covers(at(captionCorner_)))
+                captionCorner_ = corner;
+    return at(captionCorner_);
 }
 
 void StageView::drawProposed(QPainter& painter, const StageFigure& figure) const {

@@ -82,6 +82,7 @@ protected:
 private:
     [[nodiscard]] std::string markAt(QPointF widget) const;
     void describe();
+    [[nodiscard]] QRectF captionBox(const QSizeF& size);
     void drawLoupe(QPainter& painter);
     void drawProposed(QPainter& painter, const StageFigure& figure) const;
 
@@ -97,6 +98,7 @@ private:
     bool fit_ = true, loupe_ = false, marking_ = false;
     std::optional<QPointF> cursor_, panFrom_;
     std::string dragged_;
+    int captionCorner_ = 0; ///< 0 top left, 1 top right, 2 bottom left, 3 bottom right
     bool moved_ = false;
 };
 
