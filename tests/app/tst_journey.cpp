@@ -5,7 +5,10 @@
 
 #include "window_driver.h"
 
+#include "app/plan/week_view.h"
+
 #include <QComboBox>
+#include <QDateEdit>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QProcess>
@@ -194,6 +197,21 @@ private slots:
         QTest::keyClicks(homework, QStringLiteral("8"));
         QTest::keyClick(homework, Qt::Key_Return);
         QTRY_COMPARE(onDisk().plan.homeworkMinutes, 8);
+        // A test is dragged to another day; the calendar field follows, and it is one undo step.
+        auto* weeks = d.find<WeekView>("weeks");
+        d.window->grab(); // laid out
+        const QDate retention =
+            d.data().plan.retention.isValid() ? d.data().plan.retention : d.find<QDateEdit>("planRetention")->date();
+        const QDate wanted = retention.addDays(-2);
+        const QPoint from = weeks->cellOf(retention).center().toPoint(), to = weeks->cellOf(wanted).center().toPoint();
+        QVERIFY(!from.isNull() && !to.isNull());
+        QTest::mousePress(weeks, Qt::LeftButton, {}, from);
+        QTest::mouseMove(weeks, to);
+        QTest::mouseRelease(weeks, Qt::LeftButton, {}, to);
+        QTRY_COMPARE(onDisk().plan.retention, wanted);
+        QCOMPARE(d.find<QDateEdit>("planRetention")->date(), wanted);
+        d.workspace.undo();
+        QTRY_VERIFY(onDisk().plan.retention != wanted);
     }
     void practiceCountsAndTakesBack() {
         Driver& d = *d_;

@@ -1,5 +1,7 @@
 #include "app/plan/plan_page.h"
 
+#include "app/plan/week_view.h"
+
 #include "app/theme.h"
 #include "app/widgets/sign_label.h"
 #include "report/plan_calendar.h"
@@ -22,75 +24,6 @@
 #include <algorithm>
 
 namespace riflesso {
-
-WeekView::WeekView(QWidget* parent) : QWidget(parent) { setAccessibleName(tr("Weeks of the plan")); }
-
-void WeekView::setSchedule(const Schedule& schedule) {
-    schedule_ = schedule;
-    constexpr int kMostWeeks = 14, kDaysOfWeek = 7;
-    weeks_ = std::min(kMostWeeks, static_cast<int>(schedule_.days.size()) / kDaysOfWeek);
-    setFixedHeight(weeks_ * 25 + 24);
-    update();
-}
-
-void WeekView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const look::Palette& p = theme::colours();
-    QFont small = font();
-    small.setPointSizeF(8.5);
-    painter.setFont(small);
-    const QFontMetrics metrics(small);
-    constexpr int left = 62, rowHeight = 25;
-    const double day = (width() - left - 150) / 7.0;
-    painter.setPen(p.slate);
-    for (int d = 0; d < 7; ++d)
-        painter.drawText(QRectF(left + d * day, 0, day, 20), Qt::AlignCenter,
-                         QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
-    for (int week = 0; week < weeks_; ++week) {
-        const double y = 20 + week * rowHeight;
-        const auto dayAt = [&](int d) -> const ScheduledDay& {
-            return schedule_.days[static_cast<std::size_t>(7 * week + d)];
-        };
-        painter.setPen(p.slate);
-        painter.drawText(QRectF(0, y, left - 8, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
-                         dateOf(dayAt(0).date).toString(QStringLiteral("d MMM")));
-        QStringList notes;
-        for (int d = 0; d < 7; ++d) {
-            const ScheduledDay& own = dayAt(d);
-            const QDate date = dateOf(own.date);
-            const QRectF cell(left + d * day + 1, y + 2, day - 2, rowHeight - 4);
-            painter.fillRect(cell, own.competition.empty() ? p.raised : p.ink);
-            if (!own.competition.empty())
-                notes << words::text(own.competition);
-            if (own.noChange)
-                painter.fillRect(cell, QBrush(p.hairline, Qt::BDiagPattern));
-            if (own.technique) {
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(p.athlete);
-                painter.drawRoundedRect(QRectF(cell.center() - QPointF(6, 6), QSizeF(12, 12)), 2, 2);
-            } else if (own.homework) {
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(p.slate);
-                painter.drawEllipse(cell.center(), 2, 2);
-            }
-            if (own.retest || own.retention) {
-                painter.setPen(QPen(p.model, 2.5));
-                painter.setBrush(Qt::NoBrush);
-                painter.drawEllipse(cell.center(), 7, 7);
-                notes << (own.retest ? tr("retest") : tr("retention test"));
-            }
-            if (date == QDate::currentDate()) {
-                painter.setPen(QPen(p.ink, 1.2));
-                painter.setBrush(Qt::NoBrush);
-                painter.drawRect(cell);
-            }
-        }
-        painter.setPen(p.ink);
-        painter.drawText(QRectF(left + 7 * day + 8, y, 142, rowHeight), Qt::AlignVCenter | Qt::AlignLeft,
-                         metrics.elidedText(notes.join(QStringLiteral(", ")), Qt::ElideRight, 142));
-    }
-}
 
 PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
     auto* layout = new QHBoxLayout(this);
@@ -137,10 +70,16 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     column->addLayout(conflicts_);
     column->addWidget(label(tr("WEEKS"), theme::kHeading));
     weeks_ = new WeekView;
+    weeks_->setObjectName(QStringLiteral("weeks"));
     column->addWidget(weeks_);
-    column->addWidget(label(
-        tr("Square: technique session. Dot: homework. Ring: test. Hatched: no technique changes. Filled: competition."),
-        theme::kQuiet));
+    column->addWidget(
+        label(tr("Square: technique session. Dot: homework. Ring: test, drag it to another day. Hatched: no "
+                 "technique changes. Filled: competition."),
+              theme::kQuiet));
+    connect(weeks_, &WeekView::testMoved, this, [this](bool retention, const QDate& day) {
+        (retention ? retention_ : retest_)->setDate(day);
+        save();
+    });
     auto* calendar = new QPushButton(tr("Write a calendar file…"));
     calendar->setObjectName(QStringLiteral("writeCalendar"));
     calendar->setToolTip(tr("The dates of the plan as an .ics file for any calendar."));

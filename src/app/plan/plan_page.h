@@ -2,7 +2,7 @@
 // Plan: the ladder of the chosen focus, where the athlete stands; dates, homework, conflicts in place.
 
 #include "app/page.h"
-#include "core/schedule.h"
+#include "core/prescription.h"
 
 class QDateEdit;
 class QSpinBox;
@@ -10,20 +10,7 @@ class QVBoxLayout;
 
 namespace riflesso {
 
-/// The weeks of a plan, a row each, with what falls into them.
-class WeekView : public QWidget {
-    Q_OBJECT
-public:
-    explicit WeekView(QWidget* parent = nullptr);
-    void setSchedule(const Schedule& schedule);
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-
-private:
-    Schedule schedule_;
-    int weeks_ = 0;
-};
+class WeekView;
 
 class PlanPage : public Page {
     Q_OBJECT
