@@ -163,6 +163,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         steps.push_back(edit.addBelief(*id, belief));
     for (const Decision& decision : data_.decisions)
         steps.push_back(edit.restoreDecision(*id, decision));
+    for (const TermOverride& override : data_.overrides)
+        steps.push_back(edit.restoreOverride(*id, override));
     for (const PracticeRepetition& repetition : data_.practice)
         steps.push_back(edit.addPractice(*id, repetition));
     for (const JournalEntry& entry : journal_)

@@ -35,6 +35,9 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     in.school = school;
     if (!in.trials.empty() && !in.trials.front().variant.empty())
         in.choices.situation["variant"] = in.trials.front().variant;
+    for (const TermOverride& override : data.overrides)
+        if (data.pack.fault(override.fault)) // one of an older edition of the pack says nothing here
+            in.choices.overrides.push_back(override);
     for (const Decision& decision : data.decisions)
         (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn : in.choices.decisions.setAside)
             .push_back(decision.fault);

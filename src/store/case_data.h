@@ -1,6 +1,7 @@
 #pragma once
 // What a library holds of one case, as values. Read whole, never written back: changes go through Edit.
 
+#include "core/findings.h"
 #include "core/ids.h"
 #include "core/known_length.h"
 #include "core/pack.h"
@@ -154,6 +155,7 @@ struct CaseData {
     std::vector<Belief> beliefs;
     std::vector<Session> sessions; ///< the athlete's by date, then the models'
     std::vector<Decision> decisions;
+    std::vector<TermOverride> overrides; ///< of the score's terms, each with its reason
     PlanSettings plan;
     std::vector<PracticeRepetition> practice;
     std::vector<StoredAssessment> assessments;

@@ -160,7 +160,7 @@ private:
 
     void walk(const JsonNode& root) {
         root.expectObject({"format", "version", "program", "title", "school", "athlete", "competitions", "beliefs",
-                           "sessions", "decisions", "plan", "assessments"});
+                           "sessions", "decisions", "overrides", "plan", "assessments"});
         CaseData& data = out_.data;
         data.title = qt(root.text("title"));
         data.school = qt(plain(qt(root.text("school"))));
@@ -192,6 +192,17 @@ private:
             decision.reason = qt(node.text("reason", false));
             decision.at = moment(node, "at");
             data.decisions.push_back(decision);
+        });
+        root.list("overrides", false, [&](const JsonNode& node) {
+            node.expectObject({"fault", "term", "value", "reason"});
+            TermOverride entry;
+            entry.fault = node.text("fault");
+            entry.term = node.word("term", Term::Effect, true,
+                                   "severity, frequency, certainty, leverage, effect, readiness", termFrom);
+            const auto [low, high] = rangeOf(entry.term);
+            entry.value = node.requiredNumber("value", low, high);
+            entry.reason = node.text("reason");
+            data.overrides.push_back(std::move(entry));
         });
         const JsonNode plan = root.at("plan");
         plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention"});

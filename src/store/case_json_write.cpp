@@ -94,6 +94,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"beliefs", Json::array()},
               {"sessions", Json::array()},
               {"decisions", Json::array()},
+              {"overrides", Json::array()},
               {"plan",
                {{"sessions_per_week", data.plan.sessionsPerWeek},
                 {"homework_minutes", data.plan.homeworkMinutes},
@@ -155,6 +156,9 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                                      {"choice", plain(toString(d.choice))},
                                      {"reason", plain(d.reason)},
                                      {"at", iso(d.at)}});
+    for (const TermOverride& o : data.overrides)
+        root["overrides"].push_back(
+            {{"fault", o.fault}, {"term", toString(o.term)}, {"value", o.value}, {"reason", o.reason}});
     for (std::size_t i = 0; i < data.assessments.size(); ++i) {
         const StoredAssessment& stored = data.assessments[i];
         const QString file = QStringLiteral("assessments/%1.json").arg(i + 1);

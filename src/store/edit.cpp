@@ -307,6 +307,33 @@ Result<void> Edit::undecide(CaseId id, const std::string& fault) {
         return done;
     return note(id, QStringLiteral("decision taken back: ") + text(fault), {});
 }
+Result<void> Edit::restoreOverride(CaseId id, const TermOverride& o) {
+    const auto [low, high] = rangeOf(o.term);
+    if (!(o.value >= low && o.value <= high))
+        return badInput("", "a value from " + std::to_string(low) + " to " + std::to_string(high),
+                        std::to_string(o.value));
+    if (o.reason.empty())
+        return badInput("", "a reason for the value set by hand", "none");
+    return exec(QStringLiteral("INSERT INTO term_override(case_id, fault, term, value, reason) VALUES(?, ?, ?, ?, ?) "
+                               "ON CONFLICT(case_id, fault, term) DO UPDATE SET value=excluded.value, "
+                               "reason=excluded.reason"),
+                {qint64(id.value), text(o.fault), text(toString(o.term)), o.value, text(o.reason)});
+}
+Result<void> Edit::setOverride(CaseId id, const TermOverride& o) {
+    if (auto done = restoreOverride(id, o); !done)
+        return done;
+    return note(id,
+                QStringLiteral("%1 of %2 set to %3")
+                    .arg(text(toString(o.term)), text(o.fault), QString::number(o.value, 'g', 4)),
+                text(o.reason));
+}
+Result<void> Edit::removeOverride(CaseId id, const std::string& fault, Term term) {
+    auto done = exec(QStringLiteral("DELETE FROM term_override WHERE case_id=? AND fault=? AND term=?"),
+                     {qint64(id.value), text(fault), text(toString(term))});
+    if (!done)
+        return done;
+    return note(id, QStringLiteral("%1 of %2 computed again").arg(text(toString(term)), text(fault)), {});
+}
 Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
     return exec(
         QStringLiteral(

@@ -68,10 +68,16 @@ public:
 
     [[nodiscard]] Result<void> decide(CaseId id, const Decision& decision);
     [[nodiscard]] Result<void> undecide(CaseId id, const std::string& fault);
+    /// The analyst's value for a term of a fault's score, in place of the computed one; with its reason, which the
+    /// journal keeps. Bad input without a reason or outside rangeOf(term).
+    [[nodiscard]] Result<void> setOverride(CaseId id, const TermOverride& override);
+    [[nodiscard]] Result<void> removeOverride(CaseId id, const std::string& fault, Term term);
     [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
     [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
     [[nodiscard]] Result<void> removePractice(std::int64_t id);
     [[nodiscard]] Result<AssessmentId> addAssessment(CaseId id, const StoredAssessment& assessment);
+    /// As an archive holds it, without a new line in the journal.
+    [[nodiscard]] Result<void> restoreOverride(CaseId id, const TermOverride& override);
     /// A decision as an archive holds it, without a new line in the journal.
     [[nodiscard]] Result<void> restoreDecision(CaseId id, const Decision& decision);
     [[nodiscard]] Result<void> restoreJournal(CaseId id, const JournalEntry& entry);

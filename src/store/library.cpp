@@ -265,6 +265,12 @@ private:
                          decision.choice = choice;
                  data_.decisions.push_back(decision);
              });
+        each("SELECT fault, term, value, reason FROM term_override WHERE case_id=? ORDER BY id", data_.id.value,
+             [&](const QSqlQuery& row) {
+                 if (const auto term = termFrom(plain(row.value(1))))
+                     data_.overrides.push_back(
+                         {plain(row.value(0)), *term, row.value(2).toDouble(), plain(row.value(3))});
+             });
         each("SELECT sessions_per_week, homework_minutes, no_change_days, start, retest, retention FROM plan WHERE "
              "case_id=?",
              data_.id.value, [&](const QSqlQuery& row) {

@@ -98,6 +98,11 @@ ALTER TABLE athlete ADD COLUMN consent_scope TEXT NOT NULL DEFAULT ''
 ALTER TABLE section ADD COLUMN bearing REAL;
 
 ALTER TABLE section ADD COLUMN known_lengths TEXT NOT NULL DEFAULT ''
+)"),
+                                            // 4: the analyst's value in the place of a computed term, with the reason.
+                                            QStringLiteral(R"(
+CREATE TABLE term_override (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    fault TEXT NOT NULL, term TEXT NOT NULL, value REAL NOT NULL, reason TEXT NOT NULL, UNIQUE (case_id, fault, term))
 )")};
     return kMigrations;
 }
@@ -106,11 +111,12 @@ int schemaVersion() { return static_cast<int>(migrations().size()); }
 
 const QStringList& undoableTables() {
     static const QStringList kTables = {
-        QStringLiteral("athlete"), QStringLiteral("competition"), QStringLiteral("skill_case"),
-        QStringLiteral("belief"),  QStringLiteral("session"),     QStringLiteral("clip"),
-        QStringLiteral("section"), QStringLiteral("repetition"),  QStringLiteral("event"),
-        QStringLiteral("mark"),    QStringLiteral("observation"), QStringLiteral("decision"),
-        QStringLiteral("plan"),    QStringLiteral("practice"),    QStringLiteral("assessment")};
+        QStringLiteral("athlete"),      QStringLiteral("competition"), QStringLiteral("skill_case"),
+        QStringLiteral("belief"),       QStringLiteral("session"),     QStringLiteral("clip"),
+        QStringLiteral("section"),      QStringLiteral("repetition"),  QStringLiteral("event"),
+        QStringLiteral("mark"),         QStringLiteral("observation"), QStringLiteral("decision"),
+        QStringLiteral("plan"),         QStringLiteral("practice"),    QStringLiteral("assessment"),
+        QStringLiteral("term_override")};
     return kTables;
 }
 

@@ -9,6 +9,7 @@
 
 #include <QComboBox>
 #include <QDateEdit>
+#include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QProcess>
@@ -162,6 +163,41 @@ private slots:
         QTRY_COMPARE(d.window->currentPage(), QStringLiteral("mark"));
         QVERIFY(d.headline().contains(QStringLiteral("front foot down")));
         QVERIFY(frame > 0);
+    }
+    void aTermIsSetByHandWithItsReason() {
+        Driver& d = *d_;
+        d.step("findings");
+        QTRY_VERIFY(d.quiet());
+        QTRY_VERIFY(d.find<QLabel>("findingTitle")->text().contains(QStringLiteral("The arm is late")));
+        const auto term = [&] { return d.find<QLabel>("term-effect"); };
+        const QString computed = term()->text(), score = d.find<QLabel>("score")->text();
+        QVERIFY(!d.find<QWidget>("termValue")->isVisible());
+        emit term()->linkActivated(QStringLiteral("x"));
+        auto* value = d.find<QDoubleSpinBox>("termValue");
+        QTRY_VERIFY(value->isVisible());
+        QVERIFY(!d.find<QWidget>("computedTerm")->isVisible());
+        value->setValue(.05);
+        d.click("keepTerm"); // without a reason nothing is kept
+        QVERIFY(d.errors.last().contains(QStringLiteral("Say why")));
+        QVERIFY(onDisk().overrides.empty());
+        d.errors.clear();
+        d.type("termReason", QStringLiteral("she scores all the same"));
+        d.click("keepTerm");
+        QTRY_COMPARE(onDisk().overrides.size(), std::size_t(1));
+        QTRY_VERIFY(d.quiet() && d.workspace.assessment()->findings.find("late_arm")->overridden.size() == 1);
+        // It is no longer the first: another finding stands above it now.
+        const auto& ranked = d.workspace.assessment()->findings.unlifted;
+        QVERIFY(!ranked.empty() && ranked.front() != "late_arm");
+        QTRY_VERIFY(term()->text() != computed);
+        QTRY_VERIFY(d.find<QLabel>("score")->text() != score);
+        emit term()->linkActivated(QStringLiteral("x"));
+        QTRY_VERIFY(d.find<QWidget>("computedTerm")->isVisible());
+        d.click("computedTerm");
+        QTRY_VERIFY(onDisk().overrides.empty());
+        QTRY_VERIFY(d.quiet() && d.workspace.assessment()->findings.find("late_arm")->overridden.empty());
+        QTRY_COMPARE(term()->text(), computed);
+        QTRY_COMPARE(d.find<QLabel>("score")->text(), score);
+        d.window->page(QStringLiteral("findings"))->setFocus();
     }
     void findingsAreDecidedWithAReason() {
         Driver& d = *d_;

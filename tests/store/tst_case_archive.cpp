@@ -51,6 +51,7 @@ MadeLibrary richLibrary(const QString& folder) {
             edit.addBelief(made.caseId, {0, "m", QStringLiteral("a \"little\" late\nand low"), -0.02, true}));
         steps.push_back(edit.decide(made.caseId, {"deep", Decision::Choice::Park, QStringLiteral("later"),
                                                   QDateTime(QDate(2026, 11, 4), QTime(10, 0), Qt::UTC)}));
+        steps.push_back(edit.setOverride(made.caseId, {"bent", Term::Effect, 1 / 3.0, "a \"short\" season"}));
         steps.push_back(edit.addPractice(
             made.caseId, {0, "deep", "wall", true, QDateTime(QDate(2026, 11, 5), QTime(9, 0), Qt::UTC)}));
         steps.push_back(edit.setPlan(made.caseId, {2, 7, 10, QDate(2026, 11, 5), QDate(2026, 11, 24), {}}));

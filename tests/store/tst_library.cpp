@@ -3,6 +3,7 @@
 #include "support/made_library.h"
 #include "support/same.h"
 
+#include "store/case_assessment.h"
 #include "store/schema.h"
 
 #include <QTemporaryDir>
@@ -59,6 +60,40 @@ private slots:
         QCOMPARE(data.practice[0].at.toUTC().time(), QTime(17, 0));
         QCOMPARE(data.clip(made.clip)->frames(), 200);
         QVERIFY(data.clip(made.clip)->missing);
+    }
+    void aTermSetByHandRanksAndIsTakenBack() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const auto set = [&](const TermOverride& entry) {
+            return made.library->change(QStringLiteral("Set"),
+                                        [&](Edit& edit) { return edit.setOverride(made.caseId, entry); });
+        };
+        QVERIFY(!set({"bent", Term::Effect, .2, ""}));         // without a reason
+        QVERIFY(!set({"bent", Term::Effect, 1.2, "why not"})); // beyond its range
+        QVERIFY(made.data().overrides.empty());
+        QVERIFY(set({"bent", Term::Effect, .2, "it hardly matters to her"}));
+        QVERIFY(set({"bent", Term::Effect, .25, "a little more"})); // in its place
+        QCOMPARE(made.data().overrides.size(), std::size_t(1));
+        QCOMPARE(made.data().overrides[0].value, .25);
+        QCOMPARE(made.data().overrides[0].reason, std::string("a little more"));
+        const auto input = assessmentInput(made.data(), made.session, {}, School::Root, QDate(2026, 11, 25));
+        QCOMPARE(input.choices.overrides.size(), std::size_t(1));
+        QVERIFY(set({"no such fault", Term::Effect, .5, "left from another edition"}));
+        QCOMPARE(
+            assessmentInput(made.data(), made.session, {}, School::Root, QDate(2026, 11, 25)).choices.overrides.size(),
+            std::size_t(1));
+        QVERIFY(made.library->undo());
+        QVERIFY(made.library->change(QStringLiteral("Back"), [&](Edit& edit) {
+            return edit.removeOverride(made.caseId, "bent", Term::Effect);
+        }));
+        QVERIFY(made.data().overrides.empty());
+        QVERIFY(made.library->undo());
+        QCOMPARE(made.data().overrides.size(), std::size_t(1));
+        const auto journal = made.library->journal(made.caseId);
+        QVERIFY(std::any_of(journal->begin(), journal->end(), [](const JournalEntry& line) {
+            return line.what.contains(QStringLiteral("effect of bent set to 0.25")) &&
+                   line.reason == QStringLiteral("a little more");
+        }));
     }
     void aSectionIsSplitAndJoined() {
         QTemporaryDir dir;

@@ -1,6 +1,6 @@
 #include "app/findings/findings_page.h"
 
-#include "app/findings/wider_view.h"
+#include "app/findings/score_terms.h"
 #include "app/mark/mark_proposals.h"
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
@@ -163,10 +163,14 @@ QWidget* FindingsPage::buildWhy() {
     layout->addWidget(because_);
     layout->addSpacing(6);
     layout->addWidget(label(tr("WHY IT STANDS HERE"), theme::kHeading));
-    terms_ = new QGridLayout;
-    terms_->setHorizontalSpacing(10);
-    terms_->setVerticalSpacing(3);
-    layout->addLayout(terms_);
+    terms_ = new ScoreTerms;
+    layout->addWidget(terms_);
+    connect(terms_, &ScoreTerms::overrideAsked, this, &FindingsPage::setOverride);
+    connect(terms_, &ScoreTerms::computedAsked, this, [this](const std::string& fault, Term term) {
+        const CaseId id = this->workspace().data().id;
+        this->workspace().apply(tr("Compute a term again"),
+                                [id, fault, term](Edit& edit) { return edit.removeOverride(id, fault, term); });
+    });
     layout->addStretch();
     connect(map_, &CauseMap::faultClicked, this, [this](const QString& fault) {
         for (int i = 0; i < list_->count(); ++i)
@@ -484,9 +488,10 @@ void FindingsPage::showWhy() {
     const auto assessment = workspace().assessment();
     const Pack& pack = workspace().data().pack;
     const Finding* finding = assessment ? assessment->findings.find(fault_) : nullptr;
-    clearLayout(terms_);
-    if (!finding)
+    if (!finding) {
+        terms_->clear();
         return;
+    }
     map_->setFinding(pack, assessment->findings, fault_);
     QStringList reasons;
     for (const FaultDef& other : pack.faults)
@@ -499,34 +504,20 @@ void FindingsPage::showWhy() {
                 .arg(cause.fault.empty() ? words::text(cause.title) : words::text(pack.fault(cause.fault)->title),
                      words::text(cause.because)));
     because_->setText(reasons.join(u'\n'));
-    double explained = finding->leverage - finding->severity;
-    const std::tuple<QString, double, QString> rows[] = {
-        {tr("leverage"), finding->leverage,
-         tr("own %1 + explains %2").arg(words::number(finding->severity, 2), words::number(explained, 2))},
-        {tr("frequency"), finding->frequency, tr("shown in %1").arg(words::ofText(finding->shown, finding->judged))},
-        {tr("certainty"), finding->certainty, tr("mean chance that it is real")},
-        {tr("effect"), finding->effect, tr("on the result, from the pack")},
-        {tr("readiness"), finding->readiness,
-         finding->changedTarget ? tr("limited: change the target") : tr("no limit named")},
-        {tr("score"), finding->score, tr("the product")}};
-    int row = 0;
-    for (const auto& [name, value, note] : rows) {
-        const bool last = name == tr("score");
-        terms_->addWidget(label(name, last ? theme::kStrong : nullptr), row, 0);
-        auto* number = label(words::number(value, 2), theme::kStrong);
-        number->setAlignment(Qt::AlignRight);
-        terms_->addWidget(number, row, 1);
-        terms_->addWidget(label(note, theme::kQuiet), row, 2);
-        ++row;
-    }
-    terms_->setColumnStretch(2, 1);
-    terms_->addWidget(
-        label(tr("Order: %1. Safety stands above every order.").arg(words::schoolName(assessment->school)),
-              theme::kQuiet),
-        row++, 0, 1, 3);
-    addWiderView(*terms_, row, workspace().data(), *assessment,
+    terms_->show(workspace().data(), *assessment,
                  trialsOf(workspace().data(), workspace().session(), workspace().stress()),
                  workspace().stressLevels().size() > 1, *finding);
+}
+
+void FindingsPage::setOverride(const TermOverride& override) {
+    if (override.reason.empty()) {
+        workspace().say(tr("Say why: a value set by hand is kept with its reason."), true);
+        return;
+    }
+    const CaseId id = workspace().data().id;
+    if (workspace().apply(tr("Set %1 by hand").arg(words::text(toString(override.term))),
+                          [id, override](Edit& edit) { return edit.setOverride(id, override); }))
+        setFocus();
 }
 
 void FindingsPage::decide(Decision::Choice choice) {

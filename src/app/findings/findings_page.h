@@ -10,9 +10,10 @@ class QLineEdit;
 class QListWidget;
 class QPushButton;
 class QVBoxLayout;
-class QGridLayout;
 
 namespace riflesso {
+
+class ScoreTerms;
 
 class FindingsPage : public Page {
     Q_OBJECT
@@ -39,6 +40,7 @@ private:
     [[nodiscard]] QSize pictureSize() const; ///< as large as the window leaves room for
     void showWhy();
     void decide(Decision::Choice choice);
+    void setOverride(const TermOverride& override);
     [[nodiscard]] const Decision* decisionOn(const std::string& fault) const;
 
     QVBoxLayout *strengths_, *rulers_;
@@ -48,7 +50,7 @@ private:
     QPushButton *work_, *park_, *notFault_, *open_;
     QLineEdit* reason_;
     CauseMap* map_;
-    QGridLayout* terms_;
+    ScoreTerms* terms_;
     std::string fault_;
     std::vector<PictureRef> shownPictures_;
     const Assessment* shownAssessment_ = nullptr;
