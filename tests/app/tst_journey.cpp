@@ -189,6 +189,7 @@ private slots:
         const auto& ranked = d.workspace.assessment()->findings.unlifted;
         QVERIFY(!ranked.empty() && ranked.front() != "late_arm");
         QTRY_VERIFY(term()->text() != computed);
+        QVERIFY(!value->isVisible()); // done
         QTRY_VERIFY(d.find<QLabel>("score")->text() != score);
         emit term()->linkActivated(QStringLiteral("x"));
         QTRY_VERIFY(d.find<QWidget>("computedTerm")->isVisible());

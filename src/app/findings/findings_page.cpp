@@ -516,8 +516,10 @@ void FindingsPage::setOverride(const TermOverride& override) {
     }
     const CaseId id = workspace().data().id;
     if (workspace().apply(tr("Set %1 by hand").arg(words::text(toString(override.term))),
-                          [id, override](Edit& edit) { return edit.setOverride(id, override); }))
+                          [id, override](Edit& edit) { return edit.setOverride(id, override); })) {
+        terms_->leaveEditor();
         setFocus();
+    }
 }
 
 void FindingsPage::decide(Decision::Choice choice) {

@@ -63,7 +63,10 @@ ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent) {
     };
     connect(keep_, &QPushButton::clicked, this, keep);
     connect(reason_, &QLineEdit::returnPressed, this, keep);
-    connect(computed_, &QPushButton::clicked, this, [this] { emit computedAsked(fault_, term_); });
+    connect(computed_, &QPushButton::clicked, this, [this] {
+        leaveEditor();
+        emit computedAsked(fault_, term_);
+    });
     connect(close, &QPushButton::clicked, editor_, &QWidget::hide);
 }
 
@@ -72,6 +75,8 @@ void ScoreTerms::clear() {
     editor_->hide();
     fault_.clear();
 }
+
+void ScoreTerms::leaveEditor() { editor_->hide(); }
 
 void ScoreTerms::edit(Term term, const QString& name, double value, bool isSet) {
     term_ = term;

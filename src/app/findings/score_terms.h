@@ -23,6 +23,7 @@ public:
     void show(const CaseData& data, const Assessment& assessment, const std::vector<Trial>& trials, bool otherLevels,
               const Finding& finding);
     void clear();
+    void leaveEditor();
 
 signals:
     void overrideAsked(const TermOverride& override);
