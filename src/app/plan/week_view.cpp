@@ -94,8 +94,8 @@ void WeekView::paintEvent(QPaintEvent*) {
 
 QRectF WeekView::cell(int index) const {
     const double day = dayWidth(width());
-    return {kLeft + index % kDays * day + 1, kHead + static_cast<double>(index / kDays * kRowHeight) + 2, day - 2,
-            kRowHeight - 4.0};
+    const int week = index / kDays;
+    return {kLeft + index % kDays * day + 1, kHead + week * kRowHeight + 2.0, day - 2, kRowHeight - 4.0};
 }
 
 QRectF WeekView::cellOf(const QDate& day) const {
