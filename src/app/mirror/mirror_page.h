@@ -71,6 +71,7 @@ private:
     [[nodiscard]] QString blindWords() const;
     [[nodiscard]] double lowerTime(double ownTimeS, double percent) const;
     [[nodiscard]] bool equalTime() const;
+    [[nodiscard]] double cutoffHz() const;
     [[nodiscard]] QString valueIn(const MeasureDef& def, const Side& side, bool lower) const;
     [[nodiscard]] const MeasureDef* measureDef() const;
 

@@ -1,0 +1,280 @@
+// Mirror in motion: which pictures stand at a phase, an event or a time, playing, and the keys.
+
+#include "app/mirror/mirror_page.h"
+
+#include "app/mirror/phase_pictures.h"
+#include "app/mirror/ruler_list.h"
+#include "app/mirror/wall.h"
+#include "core/instant.h"
+#include "core/progress.h"
+#include "report/key_picture.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QKeyEvent>
+#include <QPushButton>
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr int kTickMs = 40; ///< 25 pictures a second
+
+} // namespace
+
+double MirrorPage::cutoffHz() const {
+    const auto assessment = workspace().assessment();
+    return assessment ? assessment->cutoff.hz : CutoffChoice().hz;
+}
+
+void MirrorPage::goToPhase(double percent) {
+    atEvent_.clear();
+    phase_ = percent;
+    place();
+}
+
+void MirrorPage::goToEvent(const std::string& event) {
+    const TrialEvent* at = own_.trial ? own_.trial->event(event) : nullptr;
+    if (!at || !own_.map) {
+        goToPhase(phase_);
+        return;
+    }
+    atEvent_ = event;
+    phase_ = std::clamp(own_.map->percentAt(at->timeS), 0.0, 100.0);
+    place();
+}
+
+double MirrorPage::lowerTime(double ownTimeS, double percent) const {
+    return equalTime() && own_.map ? other_.map->timeAt(0) + ownTimeS - own_.map->timeAt(0)
+                                   : other_.map->timeAt(percent);
+}
+
+void MirrorPage::place() {
+    if (!workspace().hasCase())
+        return;
+    waterline_->setPhase(phase_);
+    curve_->setPhase(phase_);
+    wall_->setPhase(phase_);
+    const CaseData& data = workspace().data();
+    if (own_.map)
+        own_.timeS = own_.map->timeAt(phase_);
+    if (other_.map)
+        other_.timeS = lowerTime(own_.timeS, phase_);
+    // At an event each side stands at its own, though the events be out of order on one of them.
+    if (!atEvent_.empty() && !equalTime())
+        for (Side* side : {&own_, &other_})
+            if (const TrialEvent* at = side->trial ? side->trial->event(atEvent_) : nullptr)
+                side->timeS = at->timeS;
+    if (!wallView_->isChecked()) {
+        placeSide(own_, false);
+        placeSide(other_, true);
+        if (own_.trial && other_.trial && own_.map && other_.map && ghost_->isChecked()) {
+            const auto lines = figureLines(data.pack, resolveRoles(data.pack, *own_.trial));
+            const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
+            own_.stage->setFigures({{marksIn(*at.repetition, own_.frame), lines, look::dark().athlete, true},
+                                    {ghostOn(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame), lines,
+                                     look::dark().model, false}});
+        }
+    }
+    where_->setText(blindWords());
+}
+
+void MirrorPage::placeSide(Side& side, bool lower) {
+    const CaseData& data = workspace().data();
+    const QColor colour = lower ? look::dark().model : look::dark().athlete;
+    const RepetitionPlace at = side.trial ? placeOf(data, repetitionId(side.trial->id)) : RepetitionPlace();
+    side.stage->setShape({});
+    if (!at || !side.map) {
+        side.stage->setImage({});
+        side.stage->setCaption(lower ? tr("No model is filmed: the pack's ranges are the reference")
+                                     : tr("Set the first and the last key event of this repetition"),
+                               {}, colour);
+        side.stage->setFigures({});
+        return;
+    }
+    const Trial& trial = *side.trial;
+    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, at.clip->frames() - 1);
+    const bool mirrored = lower && own_.trial && own_.trial->capture.facing != trial.capture.facing;
+    side.stage->setMirrored(mirrored);
+    const QRectF box = wholeMovement(trial);
+    StageView* stage = side.stage;
+    workspace().requestFrame(at.clip->path, side.frame, stage, [stage, box](const QImage& image, int) {
+        stage->setImage(image);
+        if (!box.isEmpty())
+            stage->showBox(box);
+    });
+    const double start = trial.times.timeOf(at.repetition->from);
+    const EventDef* event = data.pack.event(atEvent_);
+    QStringList quiet;
+    if (event && !equalTime() && trial.event(atEvent_))
+        quiet << tr("at \"%1\"").arg(words::text(event->title).toLower());
+    if (mirrored)
+        quiet << tr("shown mirrored");
+    side.stage->setCaption(tr("%1 · repetition %2 · %3 s")
+                               .arg(lower ? otherName_ : data.athlete.name.section(u' ', 0, 0))
+                               .arg(at.repetition->number)
+                               .arg(side.timeS - start, 0, 'f', 3),
+                           quiet.join(QStringLiteral(", ")), colour);
+    side.stage->setFigures(
+        {{marksIn(*at.repetition, side.frame), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
+    if (const MeasureDef* def = measureDef())
+        if (auto shape = measuredShape(data.pack, *def, trial, side.frame, cutoffHz()))
+            side.stage->setShape(std::move(shape), valueIn(*def, side, lower), colour);
+}
+
+QString MirrorPage::valueIn(const MeasureDef& def, const Side& side, bool lower) const {
+    const auto assessment = workspace().assessment();
+    const bool atItsEvent = !def.at.empty() && def.at == atEvent_ && !equalTime();
+    if (assessment && (atItsEvent || !isInstantKind(def.kind)))
+        for (const TrialMeasures& trial : lower&& otherIsModel_ ? assessment->modelMeasures : assessment->measures)
+            if (trial.trial == side.trial->id)
+                if (const MeasureValue* value = trial.find(def.id))
+                    return value->valid() ? words::withU(def, *value->value, 2 * value->u) : QString();
+    if (!isInstantKind(def.kind))
+        return {};
+    const MeasureValue value = measureInFrame(workspace().data().pack, def, *side.trial, side.frame, cutoffHz());
+    return value.valid() ? words::withU(def, *value.value, 2 * value.u) : QString();
+}
+
+void MirrorPage::goToRepetition(const QString& trial) {
+    const RepetitionId id = repetitionId(trial.toStdString());
+    const RepetitionPlace at = placeOf(workspace().data(), id);
+    if (at && at.session->isModel)
+        return; // it stands below already
+    if (at && workspace().stress() && at.section->stress != *workspace().stress())
+        workspace().selectStress(at.section->stress);
+    workspace().selectRepetition(id);
+    setFocus();
+}
+
+void MirrorPage::askFelt(const QString& trial) {
+    const RepetitionId id = repetitionId(trial.toStdString());
+    const RepetitionPlace at = placeOf(workspace().data(), id);
+    if (!at || at.session->isModel)
+        return;
+    const std::string next = at.repetition->felt.empty() ? "right" : at.repetition->felt == "right" ? "off" : "";
+    workspace().apply(tr("How repetition %1 felt").arg(at.repetition->number),
+                      [&](Edit& edit) { return edit.setFelt(id, next); });
+}
+
+QString MirrorPage::blindWords() const {
+    const CaseData& data = workspace().data();
+    if (!wallView_->isChecked()) {
+        QString dropped;
+        if (own_.map && !own_.map->dropped().empty())
+            dropped = tr(" · out of order here: %1")
+                          .arg(words::text(data.pack.event(own_.map->dropped().front())->title).toLower());
+        return tr("phase %1 %").arg(qRound(phase_)) + dropped;
+    }
+    if (wall_->fetched() < 1 && !wall_->tiles().empty())
+        return tr("fetching pictures, %1 %").arg(static_cast<int>(100 * wall_->fetched()));
+    const auto assessment = workspace().assessment();
+    std::map<std::string, bool> felt;
+    for (const WallTile& tile : wall_->tiles())
+        if (!tile.isModel && !tile.felt.empty())
+            felt[tile.trial] = tile.felt == "right";
+    if (blind_->isChecked())
+        return tr("asked: %1").arg(felt.size());
+    if (!assessment || assessment->findings.ranked.empty() || felt.empty())
+        return tr("phase %1 %").arg(qRound(phase_));
+    const Finding& first = assessment->findings.ranked.front();
+    const FeltAgainstSeen seen = feltAgainstSeen(felt, first);
+    const FaultDef* fault = data.pack.fault(first.fault);
+    if (!fault || seen.all() == 0)
+        return tr("phase %1 %").arg(qRound(phase_));
+    return tr("felt agrees with film in %1")
+        .arg(words::ofText(seen.feltRightSeenRight + seen.feltOffSeenOff, seen.all()));
+}
+
+void MirrorPage::playOrPause() {
+    if (ticks_.isActive()) {
+        ticks_.stop();
+        play_->setText(tr("Play"));
+        return;
+    }
+    if (!own_.map)
+        return;
+    playedFrom_ = phase_ >= 99 ? 0 : phase_;
+    clock_.start();
+    ticks_.start(kTickMs);
+    play_->setText(tr("Pause"));
+}
+
+void MirrorPage::playTick() {
+    if (!own_.map) {
+        playOrPause();
+        return;
+    }
+    const double elapsed = static_cast<double>(clock_.elapsed()) / 1000 * speed_->currentData().toDouble();
+    const double percent = own_.map->percentAt(own_.map->timeAt(playedFrom_) + elapsed);
+    if (percent >= 100 || own_.map->timeAt(playedFrom_) + elapsed >= own_.map->timeAt(100)) {
+        playedFrom_ = 0;
+        clock_.start();
+        goToPhase(0);
+        return;
+    }
+    goToPhase(percent);
+}
+
+void MirrorPage::hideEvent(QHideEvent*) {
+    if (ticks_.isActive())
+        playOrPause();
+}
+
+void MirrorPage::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Space:
+        playOrPause();
+        return;
+    case Qt::Key_W:
+        setView(!wallView_->isChecked());
+        return;
+    case Qt::Key_G:
+        ghost_->toggle();
+        return;
+    case Qt::Key_B:
+        if (wallView_->isChecked())
+            blind_->toggle();
+        return;
+    case Qt::Key_Up:
+    case Qt::Key_Down:
+        chooseMeasure(rulers_->after(measure_, event->key() == Qt::Key_Up ? -1 : 1));
+        return;
+    case Qt::Key_E: {
+        // The next event of this repetition, in the order it happened; after the last the first.
+        const TrialEvent *next = nullptr, *first = nullptr;
+        if (own_.trial && own_.map)
+            for (const TrialEvent& at : own_.trial->events) {
+                if (!first || at.timeS < first->timeS)
+                    first = &at;
+                if (at.timeS > own_.timeS + 1e-6 && (!next || at.timeS < next->timeS))
+                    next = &at;
+            }
+        if (next || first)
+            goToEvent(std::string((next ? next : first)->event));
+        return;
+    }
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+        if (own_.map && own_.trial) {
+            const double frame = std::round(own_.trial->times.frameOf(own_.map->timeAt(phase_))) +
+                                 (event->key() == Qt::Key_Left ? -1 : 1);
+            goToPhase(std::clamp(own_.map->percentAt(own_.trial->times.timeOf(frame)), 0.0, 100.0));
+        }
+        return;
+    default:
+        break;
+    }
+    if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9) {
+        const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+        const auto index = static_cast<std::size_t>(event->key() - Qt::Key_1);
+        if (index < trials.size())
+            goToRepetition(QString::fromStdString(trials[index].id));
+        return;
+    }
+    Page::keyPressEvent(event);
+}
+
+} // namespace riflesso
