@@ -2,10 +2,10 @@
 
 #include "core/filtered_run.h"
 #include "core/instant.h"
+#include "core/measure_path.h"
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace riflesso {
 namespace {
@@ -17,19 +17,10 @@ constexpr double kArcShare = 0.55;      ///< radius of an arc, of the shorter ar
 
 using Folded = Vec<double>;
 
-/// The folded plane (X ahead, Y up, pixels) and the picture.
-class Plane {
-public:
-    explicit Plane(const Fold& fold) : fold_(fold) {}
-    [[nodiscard]] Folded folded(PixelPoint p) const { return {fold_.row(0, p.x, p.y), fold_.row(1, p.x, p.y)}; }
-    /// The fold keeps lengths: its inverse is its transpose.
-    [[nodiscard]] PixelPoint picture(Folded p) const {
-        return {fold_.m[0][0] * p.x + fold_.m[1][0] * p.y, fold_.m[0][1] * p.x + fold_.m[1][1] * p.y};
-    }
-
-private:
-    const Fold& fold_;
-};
+/// Back from the fold (X ahead, Y up) to the picture: it keeps lengths, so that its inverse is its transpose.
+PixelPoint unfolded(const Fold& fold, const Folded& p) {
+    return {fold.m[0][0] * p.x + fold.m[1][0] * p.y, fold.m[0][1] * p.x + fold.m[1][1] * p.y};
+}
 
 Folded along(const Folded& from, double directionDeg, double length) {
     const double angle = directionDeg / detail::kDegrees;
@@ -41,26 +32,26 @@ Folded between(const Folded& a, const Folded& b) { return {(a.x + b.x) / 2, (a.y
 /// Gathers a shape in folded coordinates.
 class Sketch {
 public:
-    explicit Sketch(const Plane& plane) : plane_(plane) {}
+    explicit Sketch(const Fold& fold) : fold_(fold) {}
     void line(const Folded& a, const Folded& b, bool reference = false) {
-        shape_.lines.push_back({plane_.picture(a), plane_.picture(b), reference});
+        shape_.lines.push_back({unfolded(fold_, a), unfolded(fold_, b), reference});
     }
-    void label(const Folded& at) { shape_.label = plane_.picture(at); }
+    void label(const Folded& at) { shape_.label = unfolded(fold_, at); }
     /// From one direction to the other by the shorter way; the label stands beyond its middle.
     void arc(const Folded& at, double fromDeg, double toDeg, double radius) {
         const double sweep = detail::wrapInto(toDeg - fromDeg, -180, 360);
         const int steps = std::max(2, static_cast<int>(std::abs(sweep) / kArcStepDeg));
         ShapeCurve curve;
         for (int i = 0; i <= steps; ++i)
-            curve.points.push_back(plane_.picture(along(at, fromDeg + sweep * i / steps, radius)));
+            curve.points.push_back(unfolded(fold_, along(at, fromDeg + sweep * i / steps, radius)));
         shape_.arcs.push_back(std::move(curve));
-        shape_.arcCentre = plane_.picture(at);
+        shape_.arcCentre = unfolded(fold_, at);
         label(along(at, fromDeg + sweep / 2, radius * 1.25));
     }
     [[nodiscard]] MeasuredShape take() { return std::move(shape_); }
 
 private:
-    const Plane& plane_;
+    const Fold& fold_;
     MeasuredShape shape_;
 };
 
@@ -174,22 +165,7 @@ bool drawInstant(Sketch& sketch, const InstantPlan& plan, const std::vector<Fold
     }
 }
 
-bool hasPath(Kind kind) {
-    switch (kind) {
-    case Kind::Speed:
-    case Kind::Dwell:
-    case Kind::PeakOrder:
-    case Kind::PathLength:
-    case Kind::Straightness:
-    case Kind::Reversals:
-    case Kind::Steadiness:
-    case Kind::Smoothness:
-    case Kind::Brake:
-        return true;
-    default:
-        return false;
-    }
-}
+bool hasPath(Kind kind) { return kind == Kind::Speed || (isPathKind(kind) && kind != Kind::Overlap); }
 
 /// The span a path is drawn over, in real time.
 std::optional<std::pair<double, double>> spanOf(const Pack& pack, const MeasureDef& def, const Trial& trial) {
@@ -271,24 +247,17 @@ std::optional<MeasuredShape> measuredShape(const Pack& pack, const MeasureDef& d
         shape.label = first.points[first.points.size() / 2];
         return shape;
     }
-    const Plane plane(plan->fold);
-    std::vector<PixelPoint> marks;
+    std::vector<Folded> marks;
     for (const std::string& landmark : plan->landmarks) {
         const auto at = markAt(trial, landmark, frame);
         if (!at)
             return {};
-        marks.push_back(at->at);
+        marks.push_back({at->at.x, at->at.y});
     }
     std::vector<Folded> points;
-    for (const PointTerm& term : plan->points) {
-        PixelPoint at;
-        for (const auto& [index, weight] : term.parts) {
-            at.x += weight * marks[static_cast<std::size_t>(index)].x;
-            at.y += weight * marks[static_cast<std::size_t>(index)].y;
-        }
-        points.push_back(plane.folded(at));
-    }
-    Sketch sketch(plane);
+    for (const PointTerm& term : plan->points)
+        points.push_back(detail::foldedPoint(*plan, term, marks));
+    Sketch sketch(plan->fold);
     if (def.kind == Kind::AngularSpeed) {
         for (std::size_t i = 0; i + 1 < points.size(); ++i)
             sketch.line(points[i], points[i + 1]);

@@ -2,24 +2,26 @@
 
 #include <QUrl>
 
+#include <algorithm>
+
 namespace riflesso {
 
 void HtmlPieces::heading(const QString& words) {
     html_ +=
         QStringLiteral(
             "<p style='font-size:13pt; font-weight:bold; color:#1D2B30; margin-top:14px; margin-bottom:4px'>%1</p>")
-            .arg(escaped(words));
+            .arg(esc(words));
 }
 void HtmlPieces::small(const QString& words, const QString& colour) {
     html_ += QStringLiteral("<p style='font-size:8.5pt; color:%2; margin-top:1px; margin-bottom:2px'>%1</p>")
-                 .arg(escaped(words), colour);
+                 .arg(esc(words), colour);
 }
 void HtmlPieces::plain(const QString& words) {
-    html_ += QStringLiteral("<p style='margin-top:1px; margin-bottom:3px'>%1</p>").arg(escaped(words));
+    html_ += QStringLiteral("<p style='margin-top:1px; margin-bottom:3px'>%1</p>").arg(esc(words));
 }
 void HtmlPieces::line(const QString& words, double points, bool bold, const QString& colour, int above) {
     html_ += QStringLiteral("<p style='font-size:%2pt; %3color:%4; margin-top:%5px; margin-bottom:3px'>%1</p>")
-                 .arg(escaped(words), QString::number(points), bold ? QStringLiteral("font-weight:bold; ") : QString(),
+                 .arg(esc(words), QString::number(points), bold ? QStringLiteral("font-weight:bold; ") : QString(),
                       colour, QString::number(above));
 }
 

@@ -7,6 +7,8 @@
 
 namespace riflesso {
 
+[[nodiscard]] inline QString esc(const QString& words) { return words.toHtmlEscaped(); }
+
 class HtmlPieces {
 public:
     /// `scale`: of the device against the resolution of the printed page.
@@ -25,7 +27,6 @@ public:
     /// A key picture as an image of that width on the page (dots of the printed page), 4 : 3.
     [[nodiscard]] QString picture(const PictureRef& ref, int width);
     [[nodiscard]] QString image(const QImage& image, int width);
-    [[nodiscard]] static QString escaped(const QString& words) { return words.toHtmlEscaped(); }
     [[nodiscard]] static QString colourOf(const PictureRef& ref);
     [[nodiscard]] const QString& html() const { return html_; }
     [[nodiscard]] const ReportContent& content() const { return c_; }

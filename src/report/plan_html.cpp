@@ -3,8 +3,6 @@
 namespace riflesso {
 namespace {
 
-QString esc(const QString& value) { return value.toHtmlEscaped(); }
-
 class PlanPages {
 public:
     explicit PlanPages(HtmlPieces& pieces) : p_(pieces), c_(pieces.content()) {}

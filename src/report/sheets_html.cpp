@@ -5,8 +5,6 @@
 namespace riflesso {
 namespace {
 
-QString esc(const QString& value) { return value.toHtmlEscaped(); }
-
 constexpr double kBig = 14, kHuge = 22, kText = 11;
 constexpr int kTallyDays = 14;
 

@@ -47,10 +47,7 @@ private slots:
     void initTestCase() {
         app_ = std::make_unique<Driver>();
         QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        const auto cases = app_->workspace.library()->cases();
-        for (const CaseEntry& entry : *cases)
-            if (entry.athlete == QStringLiteral("Ilka Sandrey"))
-                app_->workspace.selectCase(entry.id);
+        app_->selectAthlete(QStringLiteral("Ilka Sandrey"));
         for (const Session& session : app_->data().sessions)
             if (session.title == QStringLiteral("Baseline"))
                 app_->workspace.selectSession(session.id);

@@ -24,11 +24,7 @@ private slots:
     void initTestCase() {
         app_ = std::make_unique<Driver>();
         QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        const auto cases = app_->workspace.library()->cases();
-        for (const CaseEntry& entry : *cases)
-            if (entry.athlete == QStringLiteral("Davor Quillane"))
-                app_->workspace.selectCase(entry.id);
-        QCOMPARE(app_->data().athlete.name, QStringLiteral("Davor Quillane"));
+        app_->selectAthlete(QStringLiteral("Davor Quillane"));
         QTRY_VERIFY(app_->quiet());
     }
     void theJournalTellsWhatWasDecidedAndWhy() {

@@ -72,6 +72,13 @@ struct Driver {
         edit->setFocus();
         QTest::keyClicks(edit, text);
     }
+    void selectAthlete(const QString& name) {
+        const auto cases = workspace.library()->cases();
+        for (const CaseEntry& entry : *cases)
+            if (entry.athlete == name)
+                workspace.selectCase(entry.id);
+        QCOMPARE(workspace.data().athlete.name, name);
+    }
     [[nodiscard]] bool quiet() const {
         return workspace.assessment() != nullptr && !workspace.assessing() &&
                const_cast<Workspace&>(workspace).jobs().idle();

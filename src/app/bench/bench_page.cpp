@@ -70,13 +70,7 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     button("benchBeside", tr("Another beside it…"), [this] { askForClip(true); });
     play_ = button("benchPlay", tr("Play"), [this] { togglePlay(); });
     play_->setFixedWidth(80);
-    speed_ = new QComboBox;
-    speed_->setObjectName(QStringLiteral("benchSpeed"));
-    speed_->setAccessibleName(tr("Speed of play"));
-    speed_->addItem(tr("full speed"), 1.0);
-    speed_->addItem(tr("half speed"), 0.5);
-    speed_->addItem(tr("quarter speed"), 0.25);
-    speed_->setFocusPolicy(Qt::TabFocus);
+    speed_ = speedChooser("benchSpeed");
     bar->addWidget(speed_);
     button("benchFrom", tr("Span from here (I)"), [this] { active_->markSpanStart(); });
     button("benchTo", tr("to here (O)"), [this] { active_->markSpanEnd(); });

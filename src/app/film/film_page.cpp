@@ -98,12 +98,7 @@ QWidget* FilmPage::buildStage() {
     play_ = new QPushButton(tr("Play"));
     play_->setObjectName(QStringLiteral("play"));
     play_->setFixedWidth(80);
-    speed_ = new QComboBox;
-    speed_->setObjectName(QStringLiteral("speed"));
-    speed_->addItem(tr("full speed"), 1.0);
-    speed_->addItem(tr("half speed"), 0.5);
-    speed_->addItem(tr("quarter speed"), 0.25);
-    speed_->setAccessibleName(tr("Speed of play"));
+    speed_ = speedChooser("speed");
     cut_ = new QPushButton(tr("Start of a repetition"));
     cut_->setObjectName(QStringLiteral("cut"));
     cut_->setProperty("role", "main");

@@ -84,10 +84,8 @@ void LengthBar::click(QPointF pixel) {
     if (!a_ || b_) {
         a_ = pixel;
         b_.reset();
-        lastIsB_ = false;
     } else {
         b_ = pixel;
-        lastIsB_ = true;
     }
     showState();
     emit changed();
@@ -98,16 +96,7 @@ void LengthBar::click(QPointF pixel) {
 }
 
 void LengthBar::move(const QString& end, QPointF pixel) {
-    lastIsB_ = end == QStringLiteral("other end");
-    (lastIsB_ ? b_ : a_) = pixel;
-    emit changed();
-}
-
-void LengthBar::nudge(QPointF byPixels) {
-    std::optional<QPointF>& end = lastIsB_ ? b_ : a_;
-    if (!end)
-        return;
-    *end += byPixels;
+    (end == QStringLiteral("other end") ? b_ : a_) = pixel;
     emit changed();
 }
 

@@ -28,7 +28,6 @@ public:
     /// A click on the picture: the first end, then the other; a third begins anew.
     void click(QPointF pixel);
     void move(const QString& end, QPointF pixel);
-    void nudge(QPointF byPixels);
     /// The line in hand and those kept that were marked in this frame.
     [[nodiscard]] std::vector<StageFigure> figures(int frame) const;
 
@@ -43,7 +42,6 @@ private:
     void keep();
     bool active_ = false;
     std::optional<QPointF> a_, b_;
-    bool lastIsB_ = false;
     std::vector<KnownLength> lengths_;
     int pictureHeight_ = 0;
     QLabel* text_;

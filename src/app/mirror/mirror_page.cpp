@@ -5,6 +5,7 @@
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
 #include "app/theme.h"
+#include "app/widgets/player.h"
 #include "core/instant.h"
 #include "core/progress.h"
 #include "report/key_picture.h"
@@ -93,7 +94,7 @@ QWidget* MirrorPage::buildLeft() {
     });
     connect(wall_, &Wall::fetchedMore, this, [this] {
         if (wall_->fetched() >= 1 || !ticks_.isActive())
-            where_->setText(blindWords());
+            where_->setText(whereWords());
     });
     return widget;
 }
@@ -107,10 +108,7 @@ QWidget* MirrorPage::buildBar() {
     play_->setObjectName(QStringLiteral("mirrorPlay"));
     play_->setFocusPolicy(Qt::TabFocus);
     play_->setFixedWidth(74);
-    speed_ = chooser("mirrorSpeed", tr("Speed of play"));
-    speed_->addItem(tr("full speed"), 1.0);
-    speed_->addItem(tr("half speed"), 0.5);
-    speed_->addItem(tr("quarter speed"), 0.25);
+    speed_ = speedChooser("mirrorSpeed");
     timing_ = chooser("mirrorTiming", tr("What both sides share while moving"));
     timing_->addItem(tr("equal phase"), false);
     timing_->addItem(tr("equal time"), true);
@@ -392,14 +390,14 @@ void MirrorPage::showWall() {
     const auto assessment = workspace().assessment();
     WallWish wish{workspace().session(), workspace().stress(), measure_,
                   static_cast<WallOrder>(order_->currentData().toInt()), assessment.get()};
-    if (wish.order == WallOrder::Condition)
-        wish.stress.reset();
     if (blind_->isChecked())
         wish.order = WallOrder::Number; // an order by result would tell
+    if (wish.order == WallOrder::Condition)
+        wish.stress.reset();
     wall_->setTiles(wallTiles(workspace().data(), anchors_, wish, other_.trial ? &*other_.trial : nullptr, otherName_));
     wall_->setChosen(own_.trial ? own_.trial->id : std::string());
     wall_->setPhase(phase_);
-    where_->setText(blindWords());
+    where_->setText(whereWords());
 }
 
 void MirrorPage::setView(bool wall) {

@@ -68,7 +68,7 @@ private:
     void place();
     void placeSide(Side& side, bool lower);
     void askFelt(const QString& trial);
-    [[nodiscard]] QString blindWords() const;
+    [[nodiscard]] QString whereWords() const;
     [[nodiscard]] double lowerTime(double ownTimeS, double percent) const;
     [[nodiscard]] bool equalTime() const;
     [[nodiscard]] double cutoffHz() const;

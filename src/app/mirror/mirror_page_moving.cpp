@@ -78,7 +78,7 @@ void MirrorPage::place() {
                                      look::dark().model, false}});
         }
     }
-    where_->setText(blindWords());
+    where_->setText(whereWords());
 }
 
 void MirrorPage::placeSide(Side& side, bool lower) {
@@ -159,7 +159,7 @@ void MirrorPage::askFelt(const QString& trial) {
                       [&](Edit& edit) { return edit.setFelt(id, next); });
 }
 
-QString MirrorPage::blindWords() const {
+QString MirrorPage::whereWords() const {
     const CaseData& data = workspace().data();
     if (!wallView_->isChecked()) {
         QString dropped;

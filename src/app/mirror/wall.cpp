@@ -63,10 +63,6 @@ void Wall::showEvent(QShowEvent*) {
     for (const WallTile& tile : tiles_)
         fetchNext(tile.trial);
 }
-void Wall::hideEvent(QHideEvent*) {
-    for (auto& [trial, pictures] : pictures_)
-        pictures.fetching = false; // what is under way still arrives; it asks for nothing more
-}
 
 void Wall::fetchNext(const std::string& trial) {
     const auto tile =

@@ -45,7 +45,6 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void showEvent(QShowEvent*) override;
-    void hideEvent(QHideEvent*) override;
 
 private:
     struct Pictures {

@@ -2,7 +2,20 @@
 
 #include <algorithm>
 
+#include <QComboBox>
+
 namespace riflesso {
+
+QComboBox* speedChooser(const char* objectName) {
+    auto* box = new QComboBox;
+    box->setObjectName(QLatin1String(objectName));
+    box->setAccessibleName(Player::tr("Speed of play"));
+    box->setFocusPolicy(Qt::TabFocus);
+    box->addItem(Player::tr("full speed"), 1.0);
+    box->addItem(Player::tr("half speed"), 0.5);
+    box->addItem(Player::tr("quarter speed"), 0.25);
+    return box;
+}
 
 Player::Player(QObject* parent) : QObject(parent) {
     timer_.setInterval(8);

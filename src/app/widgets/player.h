@@ -8,7 +8,12 @@
 #include <memory>
 #include <vector>
 
+class QComboBox;
+
 namespace riflesso {
+
+/// Full, half and quarter speed; its data is the factor.
+[[nodiscard]] QComboBox* speedChooser(const char* objectName);
 
 class Player : public QObject {
     Q_OBJECT
