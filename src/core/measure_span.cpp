@@ -18,7 +18,7 @@ double wrapPeriodAlong(const MeasureDef& def) {
 std::vector<double> valuesAlong(const InstantPlan& plan, const std::vector<double>& timesS,
                                 const Eigen::MatrixXd& coordinates, double unitPixels) {
     if (plan.def->kind == Kind::Speed) {
-        std::vector<double> speeds = speedsOf(timesS, pathOf(plan, 0, coordinates));
+        std::vector<double> speeds = speedsOf(timesS, movingPathOf(plan, 0, coordinates));
         for (double& speed : speeds)
             speed /= unitPixels;
         return speeds;
@@ -141,9 +141,9 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
             for (double& value : values)
                 value = result->value + wrapDifference(value - result->value, period);
         out.u = drawnUncertainty(values, result->value,
-                                 !rate                                  ? OneSided::Square
-                                 : kind.what == SeriesKind::What::Speed ? OneSided::PeakOfLength
-                                                                        : OneSided::Peak);
+                                 !rate ? OneSided::Square
+                                 : kind.what == SeriesKind::What::Speed && !def.axis ? OneSided::PeakOfLength
+                                                                                      : OneSided::Peak);
         out.budget.push_back({"marks, event times and unit, by simulation", out.u});
     }
     if (def.period() > 0 && stat != Stat::Range && !rate) {

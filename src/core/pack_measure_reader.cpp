@@ -22,7 +22,7 @@ const KindRule& ruleOf(Kind kind) {
         {Kind::Offset, {true, {"from", "to", "axis", "in"}, {}, {"m", "body"}}},
         {Kind::Ratio, {true, {"numerator", "denominator"}, {"axis"}, {"1"}}},
         {Kind::Stack, {true, {"points", "in"}, {}, {"m", "body"}}},
-        {Kind::Speed, {true, {"point", "in"}, {}, {"m/s", "body/s"}}},
+        {Kind::Speed, {true, {"point", "in"}, {"axis"}, {"m/s", "body/s"}}},
         {Kind::AngularSpeed, {false, {"points"}, {"at", "over"}, {"deg/s"}}},
         {Kind::Interval, {false, {"from", "to"}, {}, {"s"}}},
         {Kind::PhaseShare, {false, {"phase", "of"}, {}, {"%"}}},

@@ -24,36 +24,51 @@ const std::vector<std::vector<std::string>>& chains() {
     return kChains;
 }
 
-/// Marks of one landmark without those that jumped away and back: further from the line of their neighbours than a
-/// hand.
-MarksByFrame withoutJumps(const MarksByFrame& marks) {
-    if (marks.size() < 5)
-        return marks;
-    std::vector<std::pair<int, Mark>> list(marks.begin(), marks.end());
-    std::vector<double> steps;
-    for (std::size_t i = 1; i < list.size(); ++i)
-        steps.push_back(
-            std::hypot(list[i].second.at.x - list[i - 1].second.at.x, list[i].second.at.y - list[i - 1].second.at.y));
-    const double usual = percentile(steps, 0.8);
-    MarksByFrame out;
-    for (std::size_t i = 0; i < list.size(); ++i) {
-        std::vector<double> x, y;
-        for (std::size_t k = i < 3 ? 0 : i - 3; k < std::min(list.size(), i + 4); ++k) {
-            x.push_back(list[k].second.at.x);
-            y.push_back(list[k].second.at.y);
+/// Where the marks round one say it should be: the middle of the straight lines between up to three on either side.
+/// One or two of them that jumped themselves do not move it.
+PixelPoint betweenNeighbours(const std::vector<double>& t, const std::vector<PixelPoint>& at, std::size_t i) {
+    constexpr std::size_t kReach = 3;
+    std::vector<double> x, y;
+    for (std::size_t a = i < kReach ? 0 : i - kReach; a < i; ++a)
+        for (std::size_t b = i + 1; b < std::min(t.size(), i + kReach + 1); ++b) {
+            const double share = (t[i] - t[a]) / (t[b] - t[a]);
+            x.push_back(at[a].x + share * (at[b].x - at[a].x));
+            y.push_back(at[a].y + share * (at[b].y - at[a].y));
         }
-        const double off = std::hypot(list[i].second.at.x - median(x), list[i].second.at.y - median(y));
-        constexpr double kJump = 4;
-        if (off <= kJump * (usual + 2 * list[i].second.sigmaPx))
-            out.insert(list[i]);
+    return {median(x), median(y)};
+}
+
+/// Marks of one landmark without those that jumped away: off the neighbours' line by far more than the landmark's marks
+/// mostly are. The first and the last have neighbours on one side only and stay.
+MarksByFrame withoutJumps(const MarksByFrame& marks, const FrameTimes& times) {
+    constexpr std::size_t kFewest = 5;
+    if (marks.size() < kFewest)
+        return marks;
+    std::vector<double> t;
+    std::vector<PixelPoint> at;
+    for (const auto& [frame, mark] : marks) {
+        t.push_back(times.timeOf(frame));
+        at.push_back(mark.at);
+    }
+    std::vector<double> off(t.size(), 0);
+    for (std::size_t i = 1; i + 1 < t.size(); ++i) {
+        const PixelPoint expected = betweenNeighbours(t, at, i);
+        off[i] = std::hypot(at[i].x - expected.x, at[i].y - expected.y);
+    }
+    const double usual = median(off);
+    MarksByFrame out;
+    std::size_t i = 0;
+    for (const auto& entry : marks) {
+        constexpr double kUsual = 5, kSigma = 5; // own choice
+        if (off[i++] <= kUsual * usual + kSigma * entry.second.sigmaPx)
+            out.insert(entry);
     }
     return out;
 }
 
 /// One coordinate track resampled to 60 a second and low-passed; NaN in long gaps.
-Eigen::MatrixX2d resampled(const Trial& trial, const MarksByFrame& raw, double fromS, int samples) {
+Eigen::MatrixX2d resampled(const Trial& trial, const MarksByFrame& marks, double fromS, int samples) {
     Eigen::MatrixX2d out = Eigen::MatrixX2d::Constant(samples, 2, kMissing);
-    const MarksByFrame marks = withoutJumps(raw);
     std::vector<double> t, x, y;
     for (const auto& [frame, mark] : marks) {
         const double at = trial.times.timeOf(frame);
@@ -93,6 +108,12 @@ Eigen::MatrixX2d resampled(const Trial& trial, const MarksByFrame& raw, double f
 }
 
 } // namespace
+
+Trial withoutJumps(Trial trial) {
+    for (auto& [landmark, marks] : trial.marks)
+        marks = withoutJumps(marks, trial.times);
+    return trial;
+}
 
 std::pair<double, double> markedTimes(const Trial& trial) {
     std::optional<std::pair<int, int>> frames;

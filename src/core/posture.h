@@ -18,9 +18,12 @@ struct PostureTrack {
     static constexpr double kPostureRate = 60;
 };
 
-/// Posture of the given points (a pack's `marked`, or the `by` of an event) over [fromS, toS]. Jumped marks are
-/// dropped, gaps up to 15 samples bridged, coordinates low-passed at 6 Hz. Without a joint or a segment among the
-/// points, their places against the others of `all` stand in.
+/// The trial without marks that jumped away from where their neighbours in time say they should be.
+[[nodiscard]] Trial withoutJumps(Trial trial);
+
+/// Posture of the given points (a pack's `marked`, or the `by` of an event) over [fromS, toS]. Gaps up to 15 samples
+/// are bridged, coordinates low-passed at 6 Hz. Without a joint or a segment among the points, their places against the
+/// others of `all` stand in.
 [[nodiscard]] PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<PointRef>& points,
                                      double fromS, double toS);
 

@@ -256,7 +256,7 @@ private:
         const double to = near ? std::min(in.toS, *near + kRuleWindowS) : in.toS;
         return rule.feature == EventRule::Feature::Maximum || rule.feature == EventRule::Feature::Minimum
                    ? extremum(times, values, rule.feature == EventRule::Feature::Maximum, from, to)
-                   : crossing(times, std::move(values), rule, from, to, near);
+                   : crossing(times, std::move(values), rule, {from, to}, {in.fromS, in.toS}, near);
     }
 
     static std::optional<double> extremum(const std::vector<double>& times, const std::vector<double>& values,
@@ -279,9 +279,16 @@ private:
         return peak.atEdge || flat ? std::nullopt : std::optional(peak.timeS);
     }
 
-    /// The crossing in [from, to] nearest to an instant; without one the first start or rise, the last stop or fall.
+    struct Window {
+        double fromS, toS;
+        [[nodiscard]] bool holds(double timeS) const { return timeS >= fromS && timeS <= toS; }
+    };
+
+    /// The crossing in the window nearest to an instant; without one the first start or rise, the last stop or fall.
+    /// Rest is a share of the fastest rate in the phase that the rule's bounds make.
     static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,
-                                          const EventRule& rule, double from, double to, std::optional<double> near) {
+                                          const EventRule& rule, const Window& window, const Window& phase,
+                                          std::optional<double> near) {
         double level = rule.level;
         const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
         if (isRest(rule)) {
@@ -290,9 +297,10 @@ private:
             if (!isRate)
                 values = velocities(times, values);
             double peak = 0;
-            for (double& rate : values) {
-                rate = std::abs(rate);
-                peak = std::max(peak, rate);
+            for (std::size_t i = 0; i < values.size(); ++i) {
+                values[i] = std::abs(values[i]);
+                if (phase.holds(times[i]))
+                    peak = std::max(peak, values[i]);
             }
             level = rule.share * peak;
         }
@@ -304,7 +312,7 @@ private:
                 continue;
             const double at =
                 times[i - 1] + (times[i] - times[i - 1]) * (level - values[i - 1]) / (values[i] - values[i - 1]);
-            if (at < from || at > to)
+            if (!window.holds(at))
                 continue;
             if (!best || (near ? std::abs(at - *near) < std::abs(*best - *near) : !upward))
                 best = at;
@@ -405,12 +413,14 @@ Trial cutTrial(const Trial& recording, double fromS, double toS, const std::stri
 
 std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* example, const Trial& recording,
                                            double mostCost) {
+    const Trial clean = withoutJumps(recording);
     if (!example)
-        return restToRest(pack, recording);
-    const auto [exampleFrom, exampleTo] = markedTimes(*example);
-    const auto [from, to] = markedTimes(recording);
-    const PostureTrack pattern = postureOf(pack, *example, pack.marked, exampleFrom, exampleTo);
-    const PostureTrack whole = postureOf(pack, recording, pack.marked, from, to);
+        return restToRest(pack, clean);
+    const Trial shown = withoutJumps(*example);
+    const auto [exampleFrom, exampleTo] = markedTimes(shown);
+    const auto [from, to] = markedTimes(clean);
+    const PostureTrack pattern = postureOf(pack, shown, pack.marked, exampleFrom, exampleTo);
+    const PostureTrack whole = postureOf(pack, clean, pack.marked, from, to);
     const Eigen::Index n = pattern.values.rows(), all = whole.values.rows();
     std::vector<RepetitionHit> hits;
     constexpr Eigen::Index kStride = 4;
@@ -443,9 +453,16 @@ std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* exampl
 
 std::vector<TrialProposal> proposeEvents(const Pack& pack, const std::vector<Trial>& examples,
                                          const std::vector<Trial>& targets) {
-    Carrier carrier(pack, examples, targets);
+    const auto gated = [](const std::vector<Trial>& trials) {
+        std::vector<Trial> out;
+        for (const Trial& trial : trials)
+            out.push_back(withoutJumps(trial));
+        return out;
+    };
+    const std::vector<Trial> from = gated(examples), to = gated(targets);
+    Carrier carrier(pack, from, to);
     std::vector<TrialProposal> out;
-    for (const Trial& target : targets)
+    for (const Trial& target : to)
         out.push_back(carrier.propose(target));
     return out;
 }

@@ -107,7 +107,7 @@ std::vector<double> seriesOf(const Span& span, const SpanCopy& copy, const Serie
         return valuesAlong(span.plan, copy.timesS, copy.coordinates, copy.unitPixels);
     std::vector<double> out;
     if (kind.what == SeriesKind::What::Speed) {
-        out = speedsOf(copy.timesS, pathOf(span.plan, kind.point, copy.coordinates));
+        out = speedsOf(copy.timesS, movingPathOf(span.plan, kind.point, copy.coordinates));
         for (double& speed : out)
             speed /= copy.unitPixels;
     } else {
@@ -211,7 +211,7 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
         };
         Eigen::MatrixXd &after = slopes[1] = Eigen::MatrixXd::Zero(rows, columns),
                         &before = slopes[-1] = Eigen::MatrixXd::Zero(rows, columns);
-        const Eigen::MatrixX2d path = pathOf(span_.plan, kind.point, span_.itself.coordinates);
+        const Eigen::MatrixX2d path = movingPathOf(span_.plan, kind.point, span_.itself.coordinates);
         const std::vector<double> angles =
             kind.what == SeriesKind::What::Rate ? anglesOf(span_, span_.itself, kind) : std::vector<double>();
         for (Eigen::Index i = 0; i < rows; ++i) {
@@ -262,7 +262,7 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
     values_.noalias() = shared * drawTable().common.topRows(columns);
     // Noise square to the way makes a speed larger: to second order, half its variance over the speed.
     Eigen::ArrayXd larger = Eigen::ArrayXd::Zero(rows);
-    if (kind.what == SeriesKind::What::Speed) {
+    if (kind.what == SeriesKind::What::Speed && !span_.plan.axis) {
         const double still = stillRate(span_) / span_.itself.unitPixels;
         for (Eigen::Index i = 0; i < rows; ++i) {
             double variance = 0;

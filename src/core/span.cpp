@@ -259,6 +259,13 @@ Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen:
     return path;
 }
 
+Eigen::MatrixX2d movingPathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates) {
+    Eigen::MatrixX2d path = pathOf(plan, point, coordinates);
+    if (plan.def->kind == Kind::Speed && plan.axis)
+        path.col(1 - *plan.axis).setZero();
+    return path;
+}
+
 std::vector<double> speedsOf(const std::vector<double>& timesS, const Eigen::MatrixX2d& path) {
     const std::vector<double> x(path.col(0).begin(), path.col(0).end()), y(path.col(1).begin(), path.col(1).end());
     std::vector<double> vx = velocities(timesS, x);

@@ -95,6 +95,9 @@ enum class OneSided {
 
 /// Points of the plan along time, folded: rows (X, Y) in pixels.
 [[nodiscard]] Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates);
+/// pathOf as the measure's speed reads it: of a speed along an axis only that axis moves.
+[[nodiscard]] Eigen::MatrixX2d movingPathOf(const InstantPlan& plan, std::size_t point,
+                                            const Eigen::MatrixXd& coordinates);
 /// Magnitude of the velocity of a path, in its unit per second.
 [[nodiscard]] std::vector<double> speedsOf(const std::vector<double>& timesS, const Eigen::MatrixX2d& path);
 

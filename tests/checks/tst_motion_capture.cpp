@@ -45,19 +45,18 @@ Pack jumpPack() {
                       "shoulder@far",  "elbow@far",  "wrist@far",  "hip@far",  "knee@far",  "ankle@far"};
     const Json leg = {"hip@near", "knee@near", "ankle@near", "toe@near"};
     const Json bend = {{"kind", "flexion"}, {"joint", "knee"}, {"points", {"hip@near", "knee@near", "ankle@near"}}};
-    // The centre of mass over the ankles: many landmarks together, steadier than any one joint.
-    const Json height = {
-        {"kind", "offset"}, {"from", "mid_ankle"}, {"to", "com"}, {"axis", "up"}, {"in", "body:hip@near-knee@near"}};
+    // The centre of mass: many landmarks together, steadier than any one joint.
+    const Json rise = {{"kind", "speed"}, {"point", "com"}, {"axis", "up"}, {"in", "body:hip@near-knee@near"}};
     const auto event = [&](const char* id, const Json& rule) {
         Json out = {{"id", id}, {"title", id}, {"hint", "?"}, {"by", leg}};
         if (!rule.is_null())
             out["suggest"] = rule;
         return out;
     };
-    json["events"] = Json::array({event("start", {{"signal", height}, {"feature", "start"}, {"before", "deep"}}),
+    json["events"] = Json::array({event("start", {{"signal", rise}, {"feature", "start"}, {"before", "deep"}}),
                                   event("deep", {{"signal", bend}, {"feature", "maximum"}}), event("off", nullptr),
                                   event("on", nullptr), event("caught", {{"signal", bend}, {"feature", "maximum"}}),
-                                  event("still", {{"signal", height}, {"feature", "stop"}, {"after", "caught"}})});
+                                  event("still", {{"signal", rise}, {"feature", "stop"}, {"after", "caught"}})});
     json["phases"] = Json::array();
     json["measures"] = Json::array();
     json["faults"] = json["ladders"] = Json::array();
@@ -99,7 +98,7 @@ class TestMotionCapture : public QObject {
             marked.insert(landmark);
         const auto weights = std::get<0>(centreOfMassWeights(marked));
         const auto& p = places_[frame];
-        double height = -(p.at("LeftFoot")[1] + p.at("RightFoot")[1]) / 2;
+        double height = 0;
         for (const auto& [landmark, weight] : weights)
             for (const auto& [joint, name] : kLandmarks)
                 if (name == landmark)
@@ -108,7 +107,8 @@ class TestMotionCapture : public QObject {
     }
 
     Jump jumpRound(std::size_t apex, std::mt19937& random, double badShare = 0) const {
-        constexpr std::size_t kHalf = 92; // frames of 120 a second on both sides
+        constexpr std::size_t kBefore = 130, kAfter = 92; // frames of 120 a second; he crouches for longer than he lands
+        const std::size_t last = std::min(apex + kAfter, places_.size() - 1);
         std::normal_distribution<double> normal;
         std::uniform_real_distribution<double> any(0, 1);
         Jump jump;
@@ -119,7 +119,7 @@ class TestMotionCapture : public QObject {
             times.push_back(i / 60.0);
         jump.trial.times = FrameTimes::ofClip(times);
         int frame = 0;
-        for (std::size_t f = apex - kHalf; f <= apex + kHalf && f < places_.size(); f += 2, ++frame)
+        for (std::size_t f = apex - kBefore; f <= last; f += 2, ++frame)
             for (const auto& [joint, landmark] : kLandmarks) {
                 PixelPoint at = seen(places_[f].at(joint));
                 at.x += 2 * normal(random);
@@ -132,7 +132,7 @@ class TestMotionCapture : public QObject {
                 }
                 jump.trial.marks[landmark][frame] = {at, 2, ""};
             }
-        const auto time = [&](std::size_t f) { return static_cast<double>(f - (apex - kHalf)) / 120; };
+        const auto time = [&](std::size_t f) { return static_cast<double>(f - (apex - kBefore)) / 120; };
         const auto extreme = [&](std::size_t from, std::size_t to, double sign) {
             std::size_t best = from;
             for (std::size_t f = from; f <= to; ++f)
@@ -143,40 +143,43 @@ class TestMotionCapture : public QObject {
         // Off and on the floor: the toes pass a height between standing and the jump's top.
         const double level = toeHeight(apex) * 0.25 + 0.75 * std::min(toeHeight(apex - 60), toeHeight(apex + 60));
         std::size_t off = apex, on = apex;
-        while (off > apex - kHalf && toeHeight(off) > level)
+        while (off > apex - kBefore && toeHeight(off) > level)
             --off;
-        while (on < apex + kHalf && toeHeight(on) > level)
+        while (on < last && toeHeight(on) > level)
             ++on;
         const std::size_t deep = extreme(apex - 70, off, 1),
-                          caught = extreme(on, std::min(apex + 75, places_.size() - 1), 1);
+                          caught = extreme(on, std::min(apex + 75, last), 1);
         jump.truth = {{"deep", time(deep)}, {"off", time(off)}, {"on", time(on)}, {"caught", time(caught)}};
-        // Start and stop: a quarter of the fastest rate of the centre of mass over the ankles, as the rule says, on the
-        // clean positions.
+        // Start and stop: a quarter of the fastest vertical speed of the centre of mass in the phase they begin or end,
+        // as the rule says, on the clean positions.
         std::vector<double> heights, clock;
-        for (std::size_t f = apex - kHalf; f <= std::min(apex + kHalf, places_.size() - 1); ++f) {
+        for (std::size_t f = apex - kBefore; f <= last; ++f) {
             heights.push_back(massHeight(f));
             clock.push_back(time(f));
         }
         std::vector<double> rates = velocities(clock, filterZeroLag(heights, designDualPass(6, 120)));
         for (double& rate : rates)
             rate = std::abs(rate);
-        const double quarter = 0.25 * *std::max_element(rates.begin(), rates.end());
-        std::size_t start = deep - (apex - kHalf), stop = caught - (apex - kHalf);
-        while (start > 0 && rates[start] < quarter) // the turning point itself is slow
-            --start;
-        while (start > 0 && rates[start] >= quarter)
-            --start;
-        while (stop + 1 < rates.size() && rates[stop] < quarter)
-            ++stop;
-        while (stop + 1 < rates.size() && rates[stop] >= quarter)
-            ++stop;
-        const auto crossed = [&](std::size_t i) { // between samples i and i + 1
-            return clock[i] + (clock[i + 1] - clock[i]) * (quarter - rates[i]) / (rates[i + 1] - rates[i]);
+        const auto fastest = [&](std::size_t from, std::size_t to) {
+            return static_cast<std::size_t>(
+                std::max_element(rates.begin() + static_cast<std::ptrdiff_t>(from - (apex - kBefore)),
+                                 rates.begin() + static_cast<std::ptrdiff_t>(to - (apex - kBefore))) -
+                rates.begin());
         };
-        if (start > 6)
-            jump.truth["start"] = crossed(start);
-        if (stop + 6 < rates.size())
-            jump.truth["still"] = crossed(stop - 1);
+        const auto crossed = [&](std::size_t i, double level) { // between samples i and i + 1
+            return clock[i] + (clock[i + 1] - clock[i]) * (level - rates[i]) / (rates[i + 1] - rates[i]);
+        };
+        std::size_t start = fastest(apex - kBefore, deep), stop = fastest(caught, last);
+        const double leaves = rates[start] / 4, returns = rates[stop] / 4;
+        while (start > 0 && rates[start] >= leaves)
+            --start;
+        while (stop + 1 < rates.size() && rates[stop] >= returns)
+            ++stop;
+        constexpr std::size_t kInside = 6;
+        if (start > kInside)
+            jump.truth["start"] = crossed(start, leaves);
+        if (stop + kInside < rates.size())
+            jump.truth["still"] = crossed(stop - 1, returns);
         return jump;
     }
     static Trial marked(const Jump& jump) {
@@ -285,7 +288,7 @@ private slots:
         QTest::addColumn<double>("badShare");
         QTest::addColumn<double>("wanted"); // share of sharp events within two frames
         QTest::newRow("clean tracks, 2 px noise") << 0.0 << 0.95;
-        QTest::newRow("one landmark in ten missing or jumped") << 0.1 << 0.7;
+        QTest::newRow("one landmark in ten missing or jumped") << 0.1 << 0.93;
     }
     void proposals() {
         QFETCH(double, badShare);
@@ -315,10 +318,9 @@ private slots:
         if (kSanitized)
             return;
         QVERIFY(tally.near >= wanted * tally.all);
-        if (badShare <= 0) {
-            QVERIFY(tally.covered >= 0.93 * tally.found);
-            QVERIFY(tally.nearSoft >= 0.67 * tally.allSoft); // 85 is wanted; what is reached is printed
-        }
+        constexpr double kSoftWanted = 0.85, kSoftReached = 0.78; // the latter with bad marks, where no bar is set
+        QVERIFY(tally.covered >= 0.93 * tally.found);
+        QVERIFY(tally.nearSoft >= (badShare <= 0 ? kSoftWanted : kSoftReached) * tally.allSoft);
     }
 };
 
