@@ -2,6 +2,7 @@
 
 #include "core/signal.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace riflesso {
@@ -29,6 +30,14 @@ TrialRuns::scale(const LengthUnit& unit, const std::map<std::string, Side>& side
                                   : scales_.emplace(key, lengthScale(unit, trial_, sides, medianPixels)).first->second;
 }
 
+const TrialRuns::Entry* TrialRuns::sameRun(const std::string& landmark, const MarkRun& run) const {
+    for (const Entry& entry : made_)
+        if (entry.run->run.timesS == run.timesS &&
+            std::find(entry.landmarks.begin(), entry.landmarks.end(), landmark) != entry.landmarks.end())
+            return &entry;
+    return nullptr;
+}
+
 std::variant<SharedRun, Reason> TrialRuns::over(const std::vector<std::string>& landmarks, double fromS, double toS) {
     constexpr double kSlack = 1e-9;
     for (const Entry& entry : made_)
@@ -45,10 +54,19 @@ std::variant<SharedRun, Reason> TrialRuns::over(const std::vector<std::string>& 
         return cutoffReason(cutoffHz_, out->run.rateHz);
     const LowPass filter = designDualPass(cutoffHz_, out->run.rateHz);
     out->coordinates.resize(out->run.raw.rows(), out->run.raw.cols());
-    for (Eigen::Index c = 0; c < out->run.raw.cols(); ++c) {
-        const std::vector<double> raw(out->run.raw.col(c).begin(), out->run.raw.col(c).end());
-        const std::vector<double> smooth = filterZeroLag(raw, filter);
-        out->coordinates.col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), out->coordinates.rows());
+    for (std::size_t i = 0; i < landmarks.size(); ++i) {
+        const auto at = static_cast<Eigen::Index>(2 * i);
+        if (const Entry* same = sameRun(landmarks[i], out->run)) {
+            const auto there = std::find(same->landmarks.begin(), same->landmarks.end(), landmarks[i]);
+            out->coordinates.middleCols<2>(at) =
+                same->run->coordinates.middleCols<2>(2 * (there - same->landmarks.begin()));
+            continue;
+        }
+        for (const Eigen::Index c : {at, at + 1}) {
+            const std::vector<double> raw(out->run.raw.col(c).begin(), out->run.raw.col(c).end());
+            const std::vector<double> smooth = filterZeroLag(raw, filter);
+            out->coordinates.col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), out->coordinates.rows());
+        }
     }
     made_.push_back({landmarks, out});
     return SharedRun(out);

@@ -1,6 +1,7 @@
 #pragma once
 // Runs of marks after the low-pass, made once for all measures of a trial that read the same landmarks.
 
+#include "core/noise_bank.h"
 #include "core/sampler.h"
 
 #include <memory>
@@ -11,6 +12,16 @@ struct FilteredRun {
     MarkRun run;
     double cutoffHz = 6;
     Eigen::MatrixXd coordinates; ///< samples x (2 * landmarks), pixels
+
+    /// Unit noise as this run's filter leaves it.
+    [[nodiscard]] const NoiseBank& bank() const {
+        if (!bank_)
+            bank_ = noiseBank(static_cast<int>(run.size()), cutoffHz, run.rateHz);
+        return *bank_;
+    }
+
+private:
+    mutable std::shared_ptr<const NoiseBank> bank_;
 };
 using SharedRun = std::shared_ptr<const FilteredRun>;
 
@@ -31,6 +42,9 @@ private:
         std::vector<std::string> landmarks;
         SharedRun run;
     };
+    /// A run over the same samples in which the landmark is filtered already.
+    [[nodiscard]] const Entry* sameRun(const std::string& landmark, const MarkRun& run) const;
+
     const Trial& trial_;
     double cutoffHz_;
     std::vector<Entry> made_;

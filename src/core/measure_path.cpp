@@ -1,6 +1,7 @@
 #include "core/measure_path.h"
 
 #include "core/measure_span.h"
+#include "core/path_draws.h"
 #include "core/series_draws.h"
 #include "core/signal.h"
 #include "core/stats.h"
@@ -134,13 +135,13 @@ double unitNoiseFloor(const Span& span) {
     const std::lock_guard lock(mutex);
     if (const auto found = known.find(key); found != known.end())
         return found->second;
-    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
+    const Eigen::MatrixXd& noise = span.whole->bank().columns;
     const auto at = static_cast<Eigen::Index>(span.offset + first), rows = static_cast<Eigen::Index>(last - first);
     std::vector<double> values;
     for (int draw = 0; draw < kDraws; ++draw) {
         Eigen::MatrixX2d still(rows, 2); // what is shared moves all samples alike, and so does not count
         for (Eigen::Index c = 0; c < 2; ++c)
-            still.col(c) = std::sqrt(0.5) * bank->col(bankColumn(draw, c)).segment(at, rows);
+            still.col(c) = std::sqrt(0.5) * noise.col(bankColumn(draw, c)).segment(at, rows);
         values.push_back(wanderOf(still));
     }
     constexpr std::size_t kMostKept = 4096;
@@ -177,6 +178,29 @@ double jerkUncertainty(const std::vector<double>& values, double value) {
     constexpr double kMost = 1.99; // at 2 the movement's own jerk could be anything
     const double ratio = (std::min(apart, kMost) - 1) / (2 - std::min(apart, kMost));
     return coveringU(standardDeviation(values), std::log(1 + ratio));
+}
+
+/// The kind's value in every copy.
+std::vector<double> drawnReadings(const Span& span, const MeasureDef& def, const std::vector<double>& units) {
+    std::vector<double> values;
+    if (def.kind == Kind::PathLength || def.kind == Kind::Straightness) {
+        const DrawnWalks walks = drawnWalks(span, kKeepBeyond * sigmaOf(span, 0));
+        for (std::size_t i = 0; i < walks.draws.size(); ++i)
+            values.push_back(def.kind == Kind::PathLength ? walks.length[i] / drawnUnit(span, walks.draws[i])
+                                                          : walks.net[i] / walks.length[i]);
+        return values;
+    }
+    if (def.kind == Kind::Steadiness)
+        if (const auto wanders = drawnWanders(span)) {
+            for (std::size_t i = 0; i < wanders->draws.size(); ++i)
+                values.push_back(wanders->wander[i] / drawnUnit(span, wanders->draws[i]));
+            return values;
+        }
+    const bool onlyFirst = def.kind != Kind::Overlap && def.kind != Kind::Brake;
+    for (NoisyCopies copies(span, onlyFirst); copies.next();)
+        if (const auto drawn = read(span, def, units, copies.copy()))
+            values.push_back(drawn->value);
+    return values;
 }
 
 MeasureValue unavailable(Reason reason) {
@@ -304,11 +328,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
         return one(unavailable("its extreme lies in or beside a gap in the marks"));
     MeasureValue out;
     out.value = reading->value;
-    std::vector<double> values;
-    const bool onlyFirst = def.kind != Kind::Overlap && def.kind != Kind::Brake;
-    for (NoisyCopies copies(span, onlyFirst); copies.next();)
-        if (const auto drawn = read(span, def, units, copies.copy()))
-            values.push_back(drawn->value);
+    const std::vector<double> values = drawnReadings(span, def, units);
     constexpr double kJerkOfNoise = 0.2; // of the logarithm: a fifth of the jerk
     if (def.kind == Kind::Smoothness && std::abs(mean(values) - reading->value) > kJerkOfNoise)
         return one(unavailable("the marks are too rough: their noise outweighs the jerk of the movement"));

@@ -141,9 +141,9 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
             for (double& value : values)
                 value = result->value + wrapDifference(value - result->value, period);
         out.u = drawnUncertainty(values, result->value,
-                                 !rate ? OneSided::Square
-                                 : kind.what == SeriesKind::What::Speed && !def.axis ? OneSided::PeakOfLength
-                                                                                      : OneSided::Peak);
+                                 !rate                                  ? OneSided::Square
+                                 : kind.what == SeriesKind::What::Speed ? OneSided::PeakOfLength
+                                                                        : OneSided::Peak);
         out.budget.push_back({"marks, event times and unit, by simulation", out.u});
     }
     if (def.period() > 0 && stat != Stat::Range && !rate) {
@@ -250,7 +250,13 @@ MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, 
     out.budget.push_back({"length unit", unitU});
     if (scale.shared)
         out.sharedU = unitU;
-    const double timeU = std::abs(at.changeOf(speeds)) * event.uS;
+    // Along an axis the speed has a corner where the movement turns; its velocity changes evenly there.
+    std::vector<double> rates = speeds;
+    if (plan.axis) {
+        const Eigen::VectorXd along = pathOf(plan, 0, at.whole->coordinates).col(*plan.axis) / scale.pixels;
+        rates = velocities(run.timesS, {along.begin(), along.end()});
+    }
+    const double timeU = std::abs(at.changeOf(rates)) * event.uS;
     out.budget.push_back({eventWords(context.pack, def.at), timeU});
     out.u = std::sqrt(variance + unitU * unitU + timeU * timeU);
     out.frames = {static_cast<int>(std::lround(event.frame))};

@@ -59,8 +59,9 @@ MarksByFrame withoutJumps(const MarksByFrame& marks, const FrameTimes& times) {
     MarksByFrame out;
     std::size_t i = 0;
     for (const auto& entry : marks) {
-        constexpr double kUsual = 5, kSigma = 5; // own choice
-        if (off[i++] <= kUsual * usual + kSigma * entry.second.sigmaPx)
+        // Own choice. A foot that stops within a frame is off its neighbours' line, too, by a few pixels.
+        constexpr double kUsual = 5, kSigma = 5, kLeastPx = 4;
+        if (off[i++] <= std::max(kLeastPx, kUsual * usual + kSigma * entry.second.sigmaPx))
             out.insert(entry);
     }
     return out;

@@ -7,6 +7,7 @@
 #include "core/stats.h"
 #include "core/trajectory.h"
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 
@@ -161,10 +162,12 @@ private:
                 ruled && std::abs(*ruled - carried) <= kFurthest * length) {
                 out.timeS = *ruled;
                 out.byRule = true;
-                // From three examples on the analyst's own convention wins over the rule's.
-                constexpr std::size_t kConvention = 3;
-                if (offsets.size() >= kConvention)
-                    out.timeS += median(offsets);
+                // The analyst's own convention wins over the rule's: wholly from three examples on, before that nearly
+                // so, since one offset holds the rule's own scatter too, less than a frame where conventions lie two
+                // apart (own choice).
+                constexpr double kConvention = 3, kScatter = 0.25;
+                if (const auto n = static_cast<double>(offsets.size()); n > 0)
+                    out.timeS += median(offsets) * (n >= kConvention ? 1 : n / (n + kScatter));
             }
         out.frame = to.trial->times.frameOf(out.timeS);
         const double least = to.trial->times.intervalAt(out.frame) / std::sqrt(12.0);
@@ -230,6 +233,11 @@ private:
         return errors_[event.id] = count ? std::sqrt(squares / count) : 0;
     }
 
+    struct Window {
+        double fromS, toS;
+        [[nodiscard]] bool holds(double timeS) const { return timeS >= fromS && timeS <= toS; }
+    };
+
     /// Instant of the rule's feature nearest to `near` within the window; without `near` over the whole repetition.
     std::optional<double> byRule(const EventRule& rule, const Followed& in, std::optional<double> near) {
         const auto planned = planInstant(pack_, rule.signal, *in.trial, resolveRoles(pack_, *in.trial));
@@ -252,18 +260,24 @@ private:
         }
         const std::vector<double>& times = (*whole)->run.timesS;
         std::vector<double> values = valuesAlong(plan, times, (*whole)->coordinates, unit);
-        const double from = near ? std::max(in.fromS, *near - kRuleWindowS) : in.fromS;
-        const double to = near ? std::min(in.toS, *near + kRuleWindowS) : in.toS;
-        return rule.feature == EventRule::Feature::Maximum || rule.feature == EventRule::Feature::Minimum
-                   ? extremum(times, values, rule.feature == EventRule::Feature::Maximum, from, to)
-                   : crossing(times, std::move(values), rule, {from, to}, {in.fromS, in.toS}, near);
+        const Window window{near ? std::max(in.fromS, *near - kRuleWindowS) : in.fromS,
+                            near ? std::min(in.toS, *near + kRuleWindowS) : in.toS};
+        if (rule.feature != EventRule::Feature::Maximum && rule.feature != EventRule::Feature::Minimum)
+            return crossing(times, std::move(values), rule, window, {in.fromS, in.toS}, near);
+        // What the marks' own noise leaves in the signal: the filter's share of what it took away.
+        const std::vector<double> raw = valuesAlong(plan, times, (*whole)->run.raw, unit);
+        std::vector<double> taken;
+        for (std::size_t i = 0; i < raw.size(); ++i)
+            taken.push_back(raw[i] - values[i]);
+        const double noise = standardDeviation(taken) * (*whole)->bank().level;
+        return extremum(times, values, rule.feature == EventRule::Feature::Maximum, window, noise);
     }
 
     static std::optional<double> extremum(const std::vector<double>& times, const std::vector<double>& values,
-                                          bool largest, double from, double to) {
+                                          bool largest, const Window& window, double noise) {
         std::vector<double> t, y;
         for (std::size_t i = 0; i < times.size(); ++i)
-            if (times[i] >= from && times[i] <= to) {
+            if (window.holds(times[i])) {
                 t.push_back(times[i]);
                 y.push_back(largest ? values[i] : -values[i]);
             }
@@ -271,18 +285,29 @@ private:
         if (t.size() < kFewest)
             return {};
         const Extremum peak = findMaximum(t, y);
-        // A plateau has no instant: the extreme must stand out on both sides by a tenth of the signal's range (own
+        // A plateau has no instant: the extreme must stand out on both sides of the window by more than noise does (own
         // choice).
-        constexpr double kStandsOut = 0.1;
-        const auto [low, high] = std::minmax_element(values.begin(), values.end());
-        const bool flat = peak.value - std::max(y.front(), y.back()) < kStandsOut * (*high - *low);
-        return peak.atEdge || flat ? std::nullopt : std::optional(peak.timeS);
+        constexpr double kStandsOut = 7;
+        if (peak.atEdge || peak.value - std::max(y.front(), y.back()) < kStandsOut * noise)
+            return {};
+        // A parabola through all samples near it is steadier than one through three.
+        constexpr double kNearS = 0.07;
+        double n = 0, s1 = 0, s2 = 0, s3 = 0, s4 = 0, b0 = 0, b1 = 0, b2 = 0;
+        for (std::size_t i = 0; i < t.size(); ++i) {
+            const double x = t[i] - peak.timeS;
+            if (std::abs(x) > kNearS)
+                continue;
+            n += 1, s1 += x, s2 += x * x, s3 += x * x * x, s4 += x * x * x * x;
+            b0 += y[i], b1 += x * y[i], b2 += x * x * y[i];
+        }
+        Eigen::Matrix3d normal;
+        normal << n, s1, s2, s1, s2, s3, s2, s3, s4;
+        const Eigen::Vector3d c = normal.ldlt().solve(Eigen::Vector3d(b0, b1, b2));
+        constexpr double kParabola = 5; // samples
+        if (n < kParabola || c[2] >= 0)
+            return peak.timeS;
+        return peak.timeS + std::clamp(-c[1] / (2 * c[2]), -kNearS, kNearS);
     }
-
-    struct Window {
-        double fromS, toS;
-        [[nodiscard]] bool holds(double timeS) const { return timeS >= fromS && timeS <= toS; }
-    };
 
     /// The crossing in the window nearest to an instant; without one the first start or rise, the last stop or fall.
     /// Rest is a share of the fastest rate in the phase that the rule's bounds make.

@@ -111,19 +111,27 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
     run.sigma.resize(static_cast<Eigen::Index>(n), columns);
     run.bridged.assign(n, false);
     std::vector<double> intervals;
+    run.timesS.reserve(n);
+    intervals.reserve(n);
     for (std::size_t i = 0; i < n; ++i) {
-        const int frame = low + static_cast<int>(i);
-        run.timesS.push_back(trial.times.timeOf(frame));
+        run.timesS.push_back(trial.times.timeOf(low + static_cast<int>(i)));
         if (i > 0)
             intervals.push_back(run.timesS[i] - run.timesS[i - 1]);
-        for (Eigen::Index c = 0; c < columns; ++c) {
-            const auto mark = markOnFrame(trial, trial.marks.at(landmarks[static_cast<std::size_t>(c)]), frame);
-            const auto row = static_cast<Eigen::Index>(i);
-            run.raw(row, 2 * c) = mark->at.x;
-            run.raw(row, 2 * c + 1) = mark->at.y;
-            run.sigma(row, c) = mark->sigmaPx;
-            if (mark->bridged)
-                run.bridged[i] = true;
+    }
+    for (Eigen::Index c = 0; c < columns; ++c) {
+        const MarksByFrame& marks = trial.marks.at(landmarks[static_cast<std::size_t>(c)]);
+        auto next = marks.lower_bound(low);
+        for (Eigen::Index row = 0; row < static_cast<Eigen::Index>(n); ++row) {
+            const int frame = low + static_cast<int>(row);
+            const bool marked = next != marks.end() && next->first == frame;
+            const SampledMark mark = marked ? SampledMark{next->second.at, next->second.sigmaPx, false, frame}
+                                            : *markOnFrame(trial, marks, frame);
+            next = marked ? std::next(next) : next;
+            run.raw(row, 2 * c) = mark.at.x;
+            run.raw(row, 2 * c + 1) = mark.at.y;
+            run.sigma(row, c) = mark.sigmaPx;
+            if (mark.bridged)
+                run.bridged[static_cast<std::size_t>(row)] = true;
         }
     }
     const double step = median(intervals);

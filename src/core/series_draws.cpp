@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace riflesso {
 namespace {
@@ -167,23 +168,29 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
         if (wanted[i])
             samples_.push_back(i);
     rowAt_.resize(wanted.size() + 1);
-    for (std::size_t i = 0, row = 0; i <= wanted.size(); ++i) {
-        rowAt_[i] = static_cast<std::ptrdiff_t>(row);
-        row += i < wanted.size() && wanted[i];
+    for (std::size_t i = 0, next = 0; i <= wanted.size(); ++i) {
+        rowAt_[i] = static_cast<int>(next);
+        next += i < wanted.size() && wanted[i];
     }
-    values_.resize(std::ssize(samples_), kDraws);
+    centre_ = samples_.empty() ? 0 : series[samples_[samples_.size() / 2]];
+    values_.assign(samples_.size() * kDraws, 0);
     if (!drawLinear(kind, series))
         drawWhole(kind);
-    const DrawTable& table = drawTable();
     const bool lengths = kind.what == SeriesKind::What::Speed ||
                          (kind.what == SeriesKind::What::Value && needsLengthUnit(*span.plan.def));
     if (lengths && span.scale.relativeU > 0 && linear_)
-        values_.array().rowwise() /= 1 + span.scale.relativeU * table.unit.array();
-    values_ *= sign_;
+        for (Eigen::Index i = 0; i < std::ssize(samples_); ++i)
+            lanes::divideByUnit(row(i), drawTable().unitLanes.data(), static_cast<float>(span.scale.relativeU),
+                                static_cast<float>(centre_));
+    if (sign_ < 0)
+        for (float& value : values_)
+            value = -value;
+    if (extreme != Extreme::None)
+        findTops();
 }
 
 bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& series) {
-    const Eigen::Index rows = values_.rows(), columns = span_.itself.coordinates.cols();
+    const Eigen::Index rows = std::ssize(samples_), columns = span_.itself.coordinates.cols();
     const std::vector<double>& times = span_.itself.timesS;
     const Eigen::Index samples = std::ssize(times);
     const auto sampleOf = [&](Eigen::Index row) {
@@ -245,7 +252,7 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
     linear_ = true;
     // The frames' own noise: within the filter's memory the slopes hardly change, so one run of noise with the size of
     // all coordinates together stands for them. What the trial shares is kept coordinate by coordinate.
-    const auto bank = noiseBank(static_cast<int>(span_.run().size()), span_.whole->cutoffHz, span_.run().rateHz);
+    const NoiseBank& bank = span_.whole->bank();
     const double half = std::sqrt(0.5);
     const Eigen::Index turn = bankColumn(0, static_cast<Eigen::Index>(kind.point));
     Eigen::MatrixXd shared = Eigen::MatrixXd::Zero(rows, columns);
@@ -259,7 +266,6 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
         shared += weights;
         sizes.emplace_back(shift, weights.rowwise().norm() * (shift < 0 ? -1 : 1));
     }
-    values_.noalias() = shared * drawTable().common.topRows(columns);
     // Noise square to the way makes a speed larger: to second order, half its variance over the speed.
     Eigen::ArrayXd larger = Eigen::ArrayXd::Zero(rows);
     if (kind.what == SeriesKind::What::Speed && !span_.plan.axis) {
@@ -274,21 +280,16 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
             larger[i] = variance / (2 * series[samples_[static_cast<std::size_t>(i)]]);
         }
     }
-    for (Eigen::Index from = 0, to = 0; from < rows; from = to) { // rows of neighbouring samples go together
-        for (to = from + 1; to < rows && sampleOf(to) == sampleOf(to - 1) + 1;)
-            ++to;
-        const Eigen::Index length = to - from;
-        const Eigen::ArrayXd base =
-            Eigen::Map<const Eigen::ArrayXd>(series.data() + sampleOf(from), length) + larger.segment(from, length);
-        for (Eigen::Index draw = 0; draw < kDraws; ++draw) {
-            auto own = values_.col(draw).segment(from, length).array();
-            own += base;
-            for (const auto& [shift, size] : sizes)
-                own += size.segment(from, length).array() *
-                       bank->col((draw + turn) % kDraws)
-                           .segment(static_cast<Eigen::Index>(span_.offset) + sampleOf(from) + shift, length)
-                           .array();
-        }
+    for (Eigen::Index i = 0; i < rows; ++i) {
+        float* const own = row(i);
+        std::fill_n(own, kDraws,
+                    static_cast<float>(series[samples_[static_cast<std::size_t>(i)]] + larger[i] - centre_));
+        for (Eigen::Index c = 0; c < columns; ++c)
+            if (shared(i, c) != 0)
+                lanes::add(own, drawTable().commonOf(c), static_cast<float>(shared(i, c)));
+        for (const auto& [shift, size] : sizes)
+            lanes::add(own, bank.turned(static_cast<Eigen::Index>(span_.offset) + sampleOf(i) + shift, turn),
+                       static_cast<float>(size[i]));
     }
     return true;
 }
@@ -297,51 +298,50 @@ void SeriesDraws::drawWhole(const SeriesKind& kind) {
     NoisyCopies copies(span_);
     for (int draw = 0; copies.next(); ++draw) {
         const std::vector<double> own = seriesOf(span_, copies.copy(), kind);
-        for (std::size_t row = 0; row < samples_.size(); ++row)
-            values_(static_cast<Eigen::Index>(row), draw) = own[samples_[row]];
+        for (std::size_t i = 0; i < samples_.size(); ++i)
+            values_[i * kDraws + static_cast<std::size_t>(draw)] = static_cast<float>(own[samples_[i]] - centre_);
     }
 }
 
-std::optional<SeriesDraws::Peak> SeriesDraws::peak(int draw) const {
-    const auto [fromS, toS] = drawnPhase(span_, draw);
+void SeriesDraws::findTops() {
     const std::vector<double>& times = span_.itself.timesS;
-    // First sample at or after fromS, and first after toS: samples are even, so the place is nearly known.
+    const DrawTable& table = drawTable();
     constexpr double kSlack = 1e-9;
-    const double rate = static_cast<double>(times.size() - 1) / (times.back() - times.front());
-    const auto placeOf = [&](double t) {
-        auto i =
-            static_cast<std::size_t>(std::clamp((t - times.front()) * rate, 0.0, static_cast<double>(times.size())));
-        while (i > 0 && times[i - 1] >= t)
-            --i;
-        while (i < times.size() && times[i] < t)
-            ++i;
-        return i;
-    };
-    const std::size_t firstInside = placeOf(fromS - kSlack), lastInside = placeOf(toS + kSlack);
-    constexpr std::size_t kFewest = 3;
-    if (lastInside < firstInside + kFewest)
+    first_ = firstNotBefore(times, span_.from.timeS, span_.from.uS, table.from, table.byFrom, -kSlack);
+    last_ = firstNotBefore(times, span_.to.timeS, span_.to.uS, table.to, table.byTo, kSlack);
+    std::vector<int> low(kDraws), high(kDraws);
+    for (std::size_t draw = 0; draw < kDraws; ++draw) {
+        constexpr int kFewest = 3;
+        low[draw] = rowAt_[static_cast<std::size_t>(first_[draw])];
+        high[draw] = last_[draw] < first_[draw] + kFewest ? 0 : rowAt_[static_cast<std::size_t>(last_[draw])];
+    }
+    top_.assign(kDraws, -1);
+    std::vector<float> largest(kDraws, -std::numeric_limits<float>::infinity());
+    for (Eigen::Index i = 0; i < std::ssize(samples_); ++i)
+        lanes::keepLargest(largest.data(), top_.data(), row(i), low.data(), high.data(), static_cast<int>(i));
+}
+
+std::optional<SeriesDraws::Peak> SeriesDraws::peak(int draw) const {
+    const auto place = static_cast<std::size_t>(draw);
+    if (top_[place] < 0)
         return {};
-    const std::ptrdiff_t low = rowAt_[firstInside], high = rowAt_[lastInside];
-    if (low >= high)
-        return {};
-    const double* const value = values_.col(draw).data();
-    std::ptrdiff_t top = low;
-    for (std::ptrdiff_t i = low + 1; i < high; ++i)
-        if (value[i] > value[top])
-            top = i;
-    const std::size_t sample = samples_[static_cast<std::size_t>(top)];
-    Peak peak{times[sample], sign_ * value[top], sample == firstInside || sample + 1 == lastInside};
-    const bool between = top > low && top + 1 < high && samples_[static_cast<std::size_t>(top) - 1] + 1 == sample &&
-                         samples_[static_cast<std::size_t>(top) + 1] == sample + 1;
+    const std::vector<double>& times = span_.itself.timesS;
+    const auto top = static_cast<std::size_t>(top_[place]);
+    const std::size_t sample = samples_[top];
+    const auto first = static_cast<std::size_t>(first_[place]), last = static_cast<std::size_t>(last_[place]);
+    Peak peak{times[sample], value(top, draw), sample == first || sample + 1 == last};
+    const bool between = sample > first && sample + 1 < last && top > 0 && top + 1 < samples_.size() &&
+                         samples_[top - 1] + 1 == sample && samples_[top + 1] == sample + 1;
     if (!peak.atEdge && between) {
         // Parabola through three samples with their own times, as findMaximum has it.
         const double left = times[sample] - times[sample - 1], right = times[sample + 1] - times[sample];
-        const double down = (value[top] - value[top - 1]) / left, up = (value[top + 1] - value[top]) / right;
+        const double down = sign_ * (peak.value - value(top - 1, draw)) / left,
+                     up = sign_ * (value(top + 1, draw) - peak.value) / right;
         const double bend = (up - down) / (left + right);
         if (bend < 0) {
             const double slope = (down * right + up * left) / (left + right), away = -slope / (2 * bend);
             peak.timeS += away;
-            peak.value = sign_ * (value[top] + away * (slope + bend * away));
+            peak.value += sign_ * away * (slope + bend * away);
         }
     }
     return peak;
@@ -351,8 +351,10 @@ std::optional<double> SeriesDraws::mean(int draw) const {
     const auto [fromS, toS] = drawnPhase(span_, draw);
     if (toS <= fromS)
         return {};
-    const Eigen::VectorXd own = values_.col(draw);
-    return timeMean(span_.itself.timesS, {own.begin(), own.end()}, fromS, toS);
+    std::vector<double> own;
+    for (std::size_t i = 0; i < samples_.size(); ++i)
+        own.push_back(value(i, draw));
+    return timeMean(span_.itself.timesS, own, fromS, toS);
 }
 
 std::optional<MeanUncertainty> meanToFirstOrder(const Span& span, const std::vector<double>& series) {

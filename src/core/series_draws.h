@@ -43,12 +43,23 @@ private:
     [[nodiscard]] bool drawLinear(const SeriesKind& kind, const std::vector<double>& series);
     void drawWhole(const SeriesKind& kind);
 
+    void findTops();
+    /// Values of one row, a draw after the other.
+    [[nodiscard]] float* row(Eigen::Index i) { return values_.data() + i * kDraws; }
+    /// Of a row in a draw, in the measure's unit.
+    [[nodiscard]] double value(std::size_t row, int draw) const {
+        return centre_ + sign_ * static_cast<double>(values_[row * kDraws + static_cast<std::size_t>(draw)]);
+    }
+
     const Span& span_;
-    bool linear_ = false;               ///< drawn to first order
-    double sign_ = 1;                   ///< -1: the smallest is sought
-    std::vector<std::size_t> samples_;  ///< of the copy, one a row, increasing
-    std::vector<std::ptrdiff_t> rowAt_; ///< for each sample, and one more: the first row at or after it
-    Eigen::MatrixXd values_;            ///< rows x kDraws
+    bool linear_ = false;              ///< drawn to first order
+    double sign_ = 1;                  ///< -1: the smallest is sought
+    double centre_ = 0;                ///< what the values below are counted from
+    std::vector<std::size_t> samples_; ///< of the copy, one a row, increasing
+    std::vector<int> rowAt_;           ///< for each sample, and one more: the first row at or after it
+    std::vector<float> values_;        ///< rows x kDraws: sign * (value - centre)
+    std::vector<int> first_, last_;    ///< of each draw: samples inside its phase
+    std::vector<int> top_;             ///< of each draw: the row that holds the extreme; -1: too few samples
 };
 
 /// Parts of the standard uncertainty of a mean over the phase, in the measure's unit.

@@ -5,16 +5,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <list>
-#include <mutex>
 #include <numbers>
-#include <random>
 
 namespace riflesso {
 namespace {
-
-constexpr std::uint64_t kBankSeed = 20240612;
-constexpr std::size_t kBankBytes = std::size_t(96) << 20; // of all banks kept
 
 const TrialEvent* findEvent(const MeasureContext& context, const std::string& id, const TrialEvent* event,
                             Reason& reason) {
@@ -26,51 +20,6 @@ const TrialEvent* findEvent(const MeasureContext& context, const std::string& id
 }
 
 } // namespace
-
-std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, double rateHz) {
-    struct Entry {
-        int samples;
-        double cutoff, rate;
-        std::shared_ptr<const Eigen::MatrixXd> bank;
-    };
-    static std::mutex mutex; // guards kept, keptBytes, raw
-    static std::list<Entry> kept;
-    static std::size_t keptBytes = 0;
-    constexpr double kSame = 1e-9;
-    const std::lock_guard lock(mutex);
-    for (const Entry& entry : kept)
-        if (entry.samples == samples && std::abs(entry.cutoff - cutoffHz) < kSame &&
-            std::abs(entry.rate - rateHz) < kSame * rateHz)
-            return entry.bank;
-    // Raw noise is drawn once, for the longest run so far; a shorter one takes the first of it.
-    static Eigen::MatrixXd raw;
-    if (raw.rows() < samples) {
-        std::mt19937_64 random(kBankSeed);
-        std::normal_distribution<double> normal;
-        constexpr Eigen::Index kFirstRows = 256;
-        const Eigen::Index rows = std::max<Eigen::Index>({kFirstRows, samples, 2 * raw.rows()});
-        raw.resize(rows, kDraws);
-        for (Eigen::Index r = 0; r < rows; ++r) // row after row: a longer one begins as a shorter one
-            for (Eigen::Index c = 0; c < kDraws; ++c)
-                raw(r, c) = normal(random);
-    }
-    const LowPass filter = designDualPass(cutoffHz, rateHz);
-    auto bank = std::make_shared<Eigen::MatrixXd>(samples, kDraws);
-    std::vector<double> column(static_cast<std::size_t>(samples));
-    for (Eigen::Index c = 0; c < kDraws; ++c) {
-        std::copy_n(raw.col(c).data(), samples, column.begin());
-        const std::vector<double> smooth = filterZeroLag(column, filter);
-        bank->col(c) = Eigen::Map<const Eigen::VectorXd>(smooth.data(), samples);
-    }
-    const auto bytes = [](const Entry& entry) { return static_cast<std::size_t>(entry.samples) * kDraws * 8; };
-    kept.push_front({samples, cutoffHz, rateHz, bank});
-    keptBytes += bytes(kept.front());
-    while (keptBytes > kBankBytes && kept.size() > 1) {
-        keptBytes -= bytes(kept.back());
-        kept.pop_back();
-    }
-    return bank;
-}
 
 std::pair<std::size_t, std::size_t> SpanCopy::inside() const {
     constexpr double kSlack = 1e-9;
@@ -149,47 +98,18 @@ void Span::describe(MeasureValue& out, double atS) const {
     out.frames = {static_cast<int>(std::lround(from.frame + share * (to.frame - from.frame)))};
 }
 
-const DrawTable& drawTable() {
-    static const DrawTable kTable = [] {
-        std::mt19937_64 random(kBankSeed + 1);
-        std::normal_distribution<double> normal;
-        DrawTable table;
-        const auto fill = [&](auto& matrix, Eigen::Index rows) {
-            matrix.resize(rows, kDraws);
-            for (Eigen::Index c = 0; c < kDraws; ++c)
-                for (Eigen::Index r = 0; r < rows; ++r)
-                    matrix(r, c) = normal(random);
-        };
-        fill(table.common, Eigen::Index{2} * kMaxInputs);
-        fill(table.unit, 1);
-        fill(table.from, 1);
-        fill(table.to, 1);
-        return table;
-    }();
-    return kTable;
-}
-
 std::pair<double, double> drawnPhase(const Span& span, int draw) {
     const DrawTable& table = drawTable();
     return {std::max(span.itself.timesS.front(), span.from.timeS + span.from.uS * table.from[draw]),
             std::min(span.itself.timesS.back(), span.to.timeS + span.to.uS * table.to[draw])};
 }
 
-double stillRate(const Span& span) {
-    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
-    const Eigen::Index middle = bank->rows() / 2;
-    const double dt = 2 / span.run().rateHz;
-    return std::sqrt(0.5) * ((bank->row(middle + 1) - bank->row(middle - 1)) / dt).norm() / std::sqrt(double(kDraws));
-}
+double stillRate(const Span& span) { return std::sqrt(0.5) * span.whole->bank().step * span.run().rateHz / 2; }
 
-double stillLevel(const Span& span) {
-    const auto bank = noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz);
-    return std::sqrt(0.5) * bank->row(bank->rows() / 2).norm() / std::sqrt(double(kDraws));
-}
+double stillLevel(const Span& span) { return std::sqrt(0.5) * span.whole->bank().level; }
 
 NoisyCopies::NoisyCopies(const Span& span, bool onlyFirst)
-    : span_(span), bank_(noiseBank(static_cast<int>(span.run().size()), span.whole->cutoffHz, span.run().rateHz)),
-      copy_(span.itself) {
+    : span_(span), bank_(span.whole->bank().columns), copy_(span.itself) {
     if (!onlyFirst)
         return;
     firstTrue_ = pathOf(span.plan, 0, span.itself.coordinates);
@@ -214,12 +134,12 @@ bool NoisyCopies::next() {
         copy_.firstPath.col(c).array() =
             firstTrue_.col(c).array() +
             firstSigma_.array() *
-                (bank_->col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+                (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
     for (Eigen::Index c = 0; c < copy_.coordinates.cols() && firstSigma_.size() == 0; ++c)
         copy_.coordinates.col(c).array() =
             span_.itself.coordinates.col(c).array() +
             half * span_.run().sigma.col(c / 2).segment(offset, rows).array() *
-                (bank_->col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+                (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
     copy_.unitPixels = span_.scale.pixels * (1 + span_.scale.relativeU * table.unit[draw_]);
     std::tie(copy_.fromS, copy_.toS) = drawnPhase(span_, draw_);
     return true;

@@ -3,10 +3,9 @@
 // from a phase is the spread over the copies.
 
 #include "core/measure_moment.h"
+#include "core/noise_bank.h"
 
 namespace riflesso {
-
-constexpr int kDraws = 400; ///< copies drawn, seeded (JCGM 101:2008)
 
 /// What a measure over a phase is computed from: the phase with a few samples on both sides.
 struct SpanCopy {
@@ -38,17 +37,6 @@ struct Span {
     void describe(MeasureValue& out, double atS) const;
 };
 
-/// What is drawn for all measures alike: standard normal numbers, a column a draw.
-struct DrawTable {
-    Eigen::MatrixXd common; ///< coordinate x draw: the shared part of each coordinate's noise
-    Eigen::RowVectorXd unit, from, to;
-};
-[[nodiscard]] const DrawTable& drawTable();
-/// Column of the bank that a coordinate takes in a draw: far apart, so that no two share their noise.
-[[nodiscard]] inline Eigen::Index bankColumn(int draw, Eigen::Index coordinate) {
-    constexpr Eigen::Index kApart = 97;
-    return (draw + kApart * coordinate) % kDraws;
-}
 /// Start and end of the phase in a draw, kept inside the copy's samples.
 [[nodiscard]] std::pair<double, double> drawnPhase(const Span& span, int draw);
 /// SD of the difference quotient of filtered unit noise (half of its variance; the shared half cancels), 1/s.
@@ -69,15 +57,12 @@ public:
 
 private:
     const Span& span_;
-    std::shared_ptr<const Eigen::MatrixXd> bank_;
+    const Eigen::MatrixXd& bank_;
     Eigen::VectorXd firstSigma_; ///< of the first point at each sample; empty: all coordinates are copied
     Eigen::MatrixX2d firstTrue_;
     int draw_ = -1;
     SpanCopy copy_;
 };
-
-/// Filtered unit noise: samples x kDraws.
-[[nodiscard]] std::shared_ptr<const Eigen::MatrixXd> noiseBank(int samples, double cutoffHz, double rateHz);
 
 /// How the error in one direction grows with the noise. The copies carry noise twice, the value once: what their mean
 /// is off by tells of the second helping alone.

@@ -168,6 +168,10 @@ private slots:
         add("speed at an event", R"({"kind":"speed","point":"tip",)" + metres + atDown + R"("unit":"m/s"})");
         add("speed, largest",
             R"({"kind":"speed","point":"tip","stat":"maximum",)" + metres + R"("over":"whole","unit":"m/s"})");
+        add("speed along an axis, at an event",
+            R"({"kind":"speed","point":"tip","axis":"up",)" + metres + atDown + R"("unit":"m/s"})");
+        add("speed along an axis, largest", R"({"kind":"speed","point":"tip","axis":"forward","stat":"maximum",)" +
+                                                metres + R"("over":"whole","unit":"m/s"})");
         add("angular_speed at an event", R"({"kind":"angular_speed",)" + leg + atDown + R"("unit":"deg/s"})");
         add("angular_speed, largest", R"({"kind":"angular_speed",)" + leg + R"("over":"whole","unit":"deg/s"})",
             "kick");

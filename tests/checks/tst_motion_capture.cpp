@@ -107,7 +107,8 @@ class TestMotionCapture : public QObject {
     }
 
     Jump jumpRound(std::size_t apex, std::mt19937& random, double badShare = 0) const {
-        constexpr std::size_t kBefore = 130, kAfter = 92; // frames of 120 a second; he crouches for longer than he lands
+        constexpr std::size_t kBefore = 130,
+                              kAfter = 92; // frames of 120 a second; he crouches for longer than he lands
         const std::size_t last = std::min(apex + kAfter, places_.size() - 1);
         std::normal_distribution<double> normal;
         std::uniform_real_distribution<double> any(0, 1);
@@ -147,8 +148,7 @@ class TestMotionCapture : public QObject {
             --off;
         while (on < last && toeHeight(on) > level)
             ++on;
-        const std::size_t deep = extreme(apex - 70, off, 1),
-                          caught = extreme(on, std::min(apex + 75, last), 1);
+        const std::size_t deep = extreme(apex - 70, off, 1), caught = extreme(on, std::min(apex + 75, last), 1);
         jump.truth = {{"deep", time(deep)}, {"off", time(off)}, {"on", time(on)}, {"caught", time(caught)}};
         // Start and stop: a quarter of the fastest vertical speed of the centre of mass in the phase they begin or end,
         // as the rule says, on the clean positions.
@@ -318,7 +318,7 @@ private slots:
         if (kSanitized)
             return;
         QVERIFY(tally.near >= wanted * tally.all);
-        constexpr double kSoftWanted = 0.85, kSoftReached = 0.78; // the latter with bad marks, where no bar is set
+        constexpr double kSoftWanted = 0.85, kSoftReached = 0.7; // the latter with bad marks, where no bar is set
         QVERIFY(tally.covered >= 0.93 * tally.found);
         QVERIFY(tally.nearSoft >= (badShare <= 0 ? kSoftWanted : kSoftReached) * tally.allSoft);
     }

@@ -254,6 +254,30 @@ private slots:
         QVERIFY2(std::abs(*value.value - 2) < 1e-6, qPrintable(QString::number(*value.value, 'g', 9)));
         QVERIFY(value.u > 0.01 && value.u < 0.3);
     }
+    void speedAlongAnAxis() {
+        // 300 px/s along the picture and 120 px/s up it, the unit being 150 px.
+        Trial trial = emptyTrial(60, 90);
+        addPath(trial, "a", 0, 89, 1, [](int f) { return PixelPoint{100 + 5.0 * f, 400 - 2.0 * f}; });
+        addPath(trial, "c", 0, 89, 1, [](int) { return PixelPoint{0, 0}; });
+        addPath(trial, "d", 0, 89, 1, [](int) { return PixelPoint{150, 0}; });
+        addEvent(trial, "go", 20);
+        addEvent(trial, "down", 45);
+        const auto along = [](const char* axis, bool over) {
+            Json measure = {{"kind", "speed"}, {"point", "a"}, {"in", "body:c-d"}, {"axis", axis}, {"unit", "body/s"}};
+            if (over) {
+                measure["over"] = "all";
+                measure["stat"] = "mean";
+            } else {
+                measure["at"] = "down";
+            }
+            return packWithMeasure(measure);
+        };
+        for (const bool over : {false, true}) {
+            QVERIFY(std::abs(*measured(along("up", over), trial).value - 0.8) < 1e-6);
+            QVERIFY(std::abs(*measured(along("forward", over), trial).value - 2) < 1e-6);
+        }
+        QVERIFY(measured(along("side", false), trial).reason.find("side") != std::string::npos);
+    }
     void aSlowCameraIsSaid() {
         Trial trial = emptyTrial(20, 60);
         addPath(trial, "a", 0, 59, 1, [](int f) { return PixelPoint{300 + 100 * std::sin(f / 6.0), 200}; });
