@@ -248,6 +248,60 @@ private slots:
         QCOMPARE(data["rows"].size(), 688U);
         QVERIFY2(worst <= 0.05, qPrintable(QString::number(worst)));
     }
+    void bodyFallsAsFastAsItMust() {
+        // In flight the centre of mass has no choice: its vertical speed changes by g. Source: g 9.81 m/s²; a unit of
+        // the recording is 5.6444 cm (from memory); the mass table is Dempster's as Winter gives it (from memory).
+        Json json = smallPack();
+        const auto rise = [](const char* id, const char* at) {
+            return Json{{"id", id},  {"title", id}, {"kind", "speed"}, {"point", "com"}, {"axis", "up"},
+                        {"in", "m"}, {"at", at},    {"unit", "m/s"},   {"tolerance", 1}, {"source", "t"}};
+        };
+        json["measures"] = Json::array({rise("up", "go"), rise("back", "down")});
+        json["faults"] = json["ladders"] = Json::array();
+        json["model"] = Json::object();
+        const Pack pack = packOf(json);
+        const Json data = readJson(TEST_DATA "/bvh_cmu_01_01.json");
+        std::vector<double> found;
+        for (const Json& peak : data["hip_height_peaks_frames"]) {
+            const auto apex = peak.get<std::size_t>();
+            constexpr std::size_t kAround = 60, kTenth = 12; // frames of 120 a second
+            Trial trial = emptyTrial(120, 2 * static_cast<int>(kAround) + 1);
+            trial.capture.metresPerPixel = 0.056444 / kPixelsPerUnit;
+            for (std::size_t f = 0; f <= 2 * kAround; ++f)
+                for (const auto& [joint, landmark] : kLandmarks)
+                    trial.marks[landmark][static_cast<int>(f)] = {seen(places_[apex - kAround + f].at(joint)), 0.5, ""};
+            addEvent(trial, "go", kAround - kTenth);
+            addEvent(trial, "down", kAround + kTenth);
+            const auto measures = measureTrials(pack, {trial}, 10);
+            const MeasureValue *up = measures[0].find("up"), *back = measures[0].find("back");
+            QVERIFY2(up->valid() && back->valid(), up->reason.c_str());
+            found.push_back((*up->value + *back->value) / 0.2);
+        }
+        qInfo("g from %zu flights: %.2f to %.2f m/s², median %.2f", found.size(),
+              *std::min_element(found.begin(), found.end()), *std::max_element(found.begin(), found.end()),
+              median(found));
+        QVERIFY(std::abs(median(found) - 9.81) <= 0.3);
+    }
+    void massesSumToOne() {
+        // Source: Dempster's shares of the body's mass as Winter gives them (from memory): they are of one body.
+        std::set<std::string> marked;
+        for (const char* part : {"shoulder", "elbow", "wrist", "hip", "knee", "ankle"})
+            for (const char* side : {"left_", "right_"})
+                marked.insert(side + std::string(part));
+        const auto check = [&] {
+            const auto weights = centreOfMassWeights(marked);
+            QVERIFY(weights.index() == 0);
+            double sum = 0;
+            for (const auto& [landmark, weight] : std::get<0>(weights))
+                sum += weight;
+            QVERIFY2(std::abs(sum - 1) < 1e-12, qPrintable(QString::number(sum, 'g', 15)));
+        };
+        check();
+        for (const char* more : {"left_ear", "right_ear", "left_hand", "right_hand", "left_toe", "right_toe"}) {
+            marked.insert(more);
+            check();
+        }
+    }
     void obliqueFramesAreNotCalledTrue() {
         // Where the projection is more than 5 degrees off the angle in space, the number is as seen or refused once the
         // bearing is given: the horizontal angle between the foot's direction and the picture.
