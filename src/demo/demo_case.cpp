@@ -79,7 +79,7 @@ Result<void> DemoCase::prepare(const Library& library, const DemoSources& source
 
 /// Every marked point in every frame: the truth with marking noise.
 void DemoCase::mark(Repetition& repetition, const Json& truth, const Section& section, Side handedness,
-                    std::mt19937& random) const {
+                    const std::set<std::string>& unseen, std::mt19937& random) const {
     std::normal_distribution<double> normal;
     Capture capture;
     capture.handedness = handedness;
@@ -90,6 +90,8 @@ void DemoCase::mark(Repetition& repetition, const Json& truth, const Section& se
             sides[role] = *side;
     for (const PointRef& ref : pack_.marked) {
         const std::string name = resolvePoint(ref, sides);
+        if (unseen.contains(name))
+            continue;
         const Json& path = truth["landmarks_px"][name];
         for (int frame = repetition.from; frame <= repetition.to; ++frame) {
             const Json& at = path[static_cast<std::size_t>(frame)];
@@ -102,7 +104,8 @@ void DemoCase::mark(Repetition& repetition, const Json& truth, const Section& se
 }
 
 std::vector<Repetition> DemoCase::repetitionsOf(const Json& truth, const Json& rep, const Section& section,
-                                                Side handedness, std::mt19937& random) const {
+                                                Side handedness, const std::set<std::string>& unseen,
+                                                std::mt19937& random) const {
     std::normal_distribution<double> normal;
     const double rate = truth["frame_rate"];
     const auto marked = [&](double timeS) {
@@ -135,7 +138,7 @@ std::vector<Repetition> DemoCase::repetitionsOf(const Json& truth, const Json& r
         }
     }
     for (Repetition& repetition : out)
-        mark(repetition, truth, section, handedness, random);
+        mark(repetition, truth, section, handedness, unseen, random);
     return out;
 }
 
@@ -151,6 +154,7 @@ Result<void> DemoCase::add(Edit& edit, const Filmed& filmed) const {
         out.from = from;
         out.to = to;
         out.facing = sideIn(take, "facing");
+        out.view = prepared.truth.value("view", "side") == "rear" ? View::Rear : View::Side;
         out.stress = filmed.stress.value_or(Stress::Calm);
         if (model) {
             out.handedness = sideIn(take, "handedness");
@@ -177,7 +181,7 @@ Result<void> DemoCase::add(Edit& edit, const Filmed& filmed) const {
                 return set;
         for (const Json& rep : takes[t]["repetitions"])
             for (Repetition& repetition :
-                 repetitionsOf(prepared.truth, rep, shape, sideIn(takes[t], "handedness"), random)) {
+                 repetitionsOf(prepared.truth, rep, shape, sideIn(takes[t], "handedness"), filmed.unseen, random)) {
                 if (filmed.observe)
                     filmed.observe(repetition, index++);
                 if (const auto kept = edit.addRepetition(shape.id, repetition); !kept)

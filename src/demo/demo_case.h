@@ -9,6 +9,7 @@
 #include <functional>
 #include <optional>
 #include <random>
+#include <set>
 #include <utility>
 #include <vector>
 
@@ -28,6 +29,7 @@ public:
         std::size_t clip = 0;         ///< index into `clips`
         std::optional<Stress> stress; ///< of the athlete's repetitions; none: a model's clip
         Observe observe;
+        std::set<std::string> unseen{}; ///< landmarks that this view hides: they are not marked
     };
     /// Adds the clip with its sections, repetitions, marks and events; seeded. Strokes filmed without a break become a
     /// repetition each, with a little on both sides.
@@ -41,9 +43,10 @@ private:
     [[nodiscard]] Result<void> prepare(const Library& library, const DemoSources& sources, const QString& name,
                                        const QString& title);
     [[nodiscard]] std::vector<Repetition> repetitionsOf(const Json& truth, const Json& rep, const Section& section,
-                                                        Side handedness, std::mt19937& random) const;
+                                                        Side handedness, const std::set<std::string>& unseen,
+                                                        std::mt19937& random) const;
     void mark(Repetition& repetition, const Json& truth, const Section& section, Side handedness,
-              std::mt19937& random) const;
+              const std::set<std::string>& unseen, std::mt19937& random) const;
 
     QString packText_;
     Pack pack_;
@@ -57,6 +60,7 @@ struct DemoPlace {
 };
 [[nodiscard]] Result<DemoPlace> addIlka(Library& library, const DemoSources& sources);
 [[nodiscard]] Result<DemoPlace> addDavor(Library& library, const DemoSources& sources);
+[[nodiscard]] Result<DemoPlace> addMirelle(Library& library, const DemoSources& sources);
 
 /// One block of practice: '1' for a good repetition, '0' for one that was not.
 struct DemoBlock {

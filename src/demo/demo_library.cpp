@@ -36,7 +36,10 @@ Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources)
     const auto davor = addDavor(**library, sources);
     if (!davor)
         return davor.error();
-    for (const DemoPlace& place : {*davor, *ilka}) // the first story was opened last
+    const auto mirelle = addMirelle(**library, sources);
+    if (!mirelle)
+        return mirelle.error();
+    for (const DemoPlace& place : {*mirelle, *davor, *ilka}) // the first story was opened last
         if (auto noted = (*library)->noteOpened(place.id, place.session); !noted)
             return noted;
     return (*library)->forgetUndo();

@@ -8,7 +8,9 @@ Pose mirrored(const Pose& pose) {
     out.pelvis = flip(pose.pelvis);
     out.pelvisYaw = -pose.pelvisYaw;
     out.chestYaw = -pose.chestYaw;
+    out.chestRoll = -pose.chestRoll;
     out.headYaw = -pose.headYaw;
+    out.headShift = flip(pose.headShift);
     out.weaponSide = 1 - pose.weaponSide;
     for (std::size_t i = 0; i < 2; ++i) {
         const std::size_t o = 1 - i;
@@ -236,6 +238,32 @@ void buildWeapon(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3,
     b.cone(grip, j.tip, .0036f, .0022f, Material::Blade, .0005f);
 }
 
+/// A bow of two limbs with its string; while it is held, an arrow and the string lead to the fingers.
+void buildBow(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3, 2>& hand) {
+    const auto w = static_cast<std::size_t>(pose.weaponSide), o = 1 - w;
+    const Vec3 grip = j.wrist[w] + hand[w] * .05f, fingers = j.wrist[o] + hand[o] * .055f;
+    constexpr float kBrace = .115f, kLimb = .43f, kCurve = .085f;
+    // The string pulls the bow into line: held, it stands square to the arrow, else to the hand.
+    const Vec3 aim = pose.stringHeld ? unit(grip - fingers) : hand[w];
+    const Vec3 upright = unit(Vec3{0, 1, 0} - aim * aim.y);
+    const float pulled = pose.stringHeld ? std::max(0.f, length(grip - fingers) - kBrace) : 0;
+    const auto limb = [&](float way) {
+        const Vec3 end = grip + upright * (way * (kLimb - .10f * pulled)) - aim * (kCurve + .22f * pulled);
+        const Vec3 middle = grip + upright * (way * .22f) - aim * (.004f + .03f * pulled);
+        b.cone(grip + upright * (way * .05f), middle, .0085f, .0065f, Material::Machine, .002f);
+        b.cone(middle, end, .0065f, .0035f, Material::Machine, .002f);
+        return end;
+    };
+    b.cone(grip - upright * .055f, grip + upright * .06f, .0115f, .0105f, Material::Rail, .002f);
+    const Vec3 top = limb(1), bottom = limb(-1);
+    const Vec3 nock = pose.stringHeld ? fingers : grip - aim * kBrace;
+    b.cone(top, nock, .0019f, .0019f, Material::Blade, .0004f);
+    b.cone(nock, bottom, .0019f, .0019f, Material::Blade, .0004f);
+    if (pose.stringHeld)
+        b.cone(nock, grip + aim * .03f + upright * .006f, .0026f, .0026f, Material::Sole, .0004f);
+    j.tip = top;
+}
+
 /// Rail, seat, foot plates, wheel, handle and chain of a rowing machine. `turned`: from the rower's frame to the
 /// hall's.
 template <typename Turned> void buildRowingMachine(Builder& b, Joints& j, const std::array<Vec3, 2>& hand,
@@ -279,12 +307,13 @@ Body buildBody(const Pose& pose, float turn) {
     const auto turned = [&](Vec3 v) { return turnedAboutY(v, turn); };
     const auto turnedFrame = [&](const Frame& f) { return Frame{turned(f.forward), turned(f.up), turned(f.left)}; };
     const Frame pelvis = turnedFrame(frameOf(pose.pelvisYaw, pose.pelvisPitch, 0));
-    const Frame chest = turnedFrame(frameOf(pose.chestYaw, pose.chestPitch, 0));
+    const Frame chest = turnedFrame(frameOf(pose.chestYaw, pose.chestPitch, pose.chestRoll));
     const Frame head = turnedFrame(frameOf(pose.headYaw, pose.headPitch, 0));
     const Vec3 mid = turned(pose.pelvis);
     const Vec3 waist = mid + pelvis.up * (P::trunk * .36f), midShoulder = waist + chest.up * (P::trunk * .64f);
     const Vec3 neck = midShoulder + chest.up * .028f - chest.forward * .008f;
-    const Vec3 headCentre = neck + (chest.up * .5f + head.up * .5f) * .085f + head.forward * .016f;
+    const Vec3 headCentre =
+        neck + (chest.up * .5f + head.up * .5f) * .085f + head.forward * .016f + turned(pose.headShift);
     std::array<Frame, 2> foot;
     std::array<Vec3, 2> hand;
     for (std::size_t i = 0; i < 2; ++i) {
@@ -314,6 +343,8 @@ Body buildBody(const Pose& pose, float turn) {
     buildHead(b, headCentre, head, neck, chest);
     if (pose.prop == Prop::Weapon)
         buildWeapon(b, j, pose, hand, turned({1, .05f, 0}), chest.up);
+    else if (pose.prop == Prop::Bow)
+        buildBow(b, j, pose, hand);
     else
         buildRowingMachine(
             b, j, hand, [&](Vec3 v) { return turned(v); }, pose);

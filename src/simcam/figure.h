@@ -17,17 +17,20 @@ struct Proportions {
 };
 
 /// What the athlete holds or sits on.
-enum class Prop { Weapon, RowingMachine };
+enum class Prop { Weapon, RowingMachine, Bow };
 
 /// What moves: pelvis, chest and head frames, ankles and wrists as targets (two-bone chains find knee and elbow).
 struct Pose {
     Vec3 pelvis;
-    float pelvisYaw = 0, pelvisPitch = 0, chestYaw = 0, chestPitch = 0, headYaw = 0, headPitch = 0; ///< radians
+    float pelvisYaw = 0, pelvisPitch = 0, chestYaw = 0, chestPitch = 0, chestRoll = 0, headYaw = 0,
+          headPitch = 0; ///< radians
+    Vec3 headShift;      ///< of the head from where neck and chest would have it
     std::array<Vec3, 2> ankle, wristFromShoulder, kneePole, elbowPole, handDirection;
     std::array<float, 2> footYaw{}, footPitch{}; ///< footPitch positive: toes up
     float grip = .9f;
     Prop prop = Prop::Weapon;
     int weaponSide = kRight;
+    bool stringHeld = false; ///< of the bow: the fingers of the other hand hold the string
 };
 /// The pose of a left-hander: z reversed, sides exchanged.
 [[nodiscard]] Pose mirrored(const Pose& pose);
@@ -57,7 +60,7 @@ struct Shape {
 
 /// Joint centres: the truth.
 struct Joints {
-    Vec3 nose, tip; ///< tip: of the weapon, or the middle of the handle
+    Vec3 nose, tip; ///< tip: of the weapon, the middle of the handle, or the upper end of the bow
     std::array<Vec3, 2> eye, ear, shoulder, elbow, wrist, hip, knee, ankle, heel, toe;
 };
 

@@ -97,6 +97,12 @@ Vec3 wallColour(float x, float y, Corner corner) {
     const float pad = std::hypot(std::fabs(x) - 1.42f, y - .86f);
     if (corner == Corner::Fencing && pad < .10f)
         c = pad < .035f ? linear(196, 160, 60) : pad < .092f ? linear(226, 222, 210) : linear(70, 66, 60);
+    // The butt at the end of the archery lane, seen from behind the archer.
+    const float butt = std::hypot(x, y - .82f);
+    if (corner == Corner::Archery && butt < .30f) {
+        const bool even = static_cast<int>(butt / .05f) % 2 == 0;
+        c = butt < .05f ? linear(206, 164, 58) : even ? linear(60, 74, 84) : linear(222, 216, 200);
+    }
     return c * (.78f + .18f * smoothStep(0, 1.6f, y));
 }
 

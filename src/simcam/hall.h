@@ -12,8 +12,8 @@ struct PixelPosition {
     float x = 0, y = 0; ///< pixel centres at whole numbers
 };
 
-/// Which part of the hall stands behind the athlete.
-enum class Corner { Fencing, Rowing };
+/// Which part of the hall the camera sees behind the athlete.
+enum class Corner { Fencing, Rowing, Archery };
 
 /// Pinhole camera.
 struct Camera {

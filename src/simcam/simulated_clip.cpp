@@ -1,6 +1,7 @@
 #include "simcam/simulated_clip.h"
 
 #include "media/clip_writer.h"
+#include "simcam/archery_clips.h"
 
 #include <fstream>
 #include <random>
@@ -99,14 +100,17 @@ const std::pair<const Take*, const SimulatedRepetition*> momentOf(const Simulate
     return {take, rep};
 }
 
-bool isRowing(const SimulatedClip& clip) {
-    return std::holds_alternative<RowingPiece>(clip.takes.front().repetitions.front().movement);
+template <typename Movement> bool shows(const SimulatedClip& clip) {
+    return std::holds_alternative<Movement>(clip.takes.front().repetitions.front().movement);
 }
+bool isRowing(const SimulatedClip& clip) { return shows<RowingPiece>(clip); }
 
 Pose poseAt(const SimulatedRepetition& rep, float t) {
+    if (const LungeStyle* lunge = std::get_if<LungeStyle>(&rep.movement))
+        return lungePose(*lunge, t);
     const RowingPiece* piece = std::get_if<RowingPiece>(&rep.movement);
     if (!piece)
-        return lungePose(std::get<LungeStyle>(rep.movement), t);
+        return shotPose(std::get<ShotStyle>(rep.movement), t);
     // Before the first catch the rower comes forward to it; the last stroke stands for what follows.
     const std::vector<StrokeStyle>& strokes = piece->strokes;
     t -= kBeforeFirstS;
@@ -124,7 +128,10 @@ Body bodyAt(const SimulatedClip& clip, int frame) {
     Pose pose = poseAt(*rep, t);
     if (take->leftHanded)
         pose = mirrored(pose);
-    return buildBody(pose, take->facesLeft ? std::numbers::pi_v<float> : 0.f);
+    // Behind the athlete: what points to the right in the side view points away from the camera.
+    return buildBody(pose, clip.fromBehind   ? std::numbers::pi_v<float> / 2
+                           : take->facesLeft ? std::numbers::pi_v<float>
+                                             : 0.f);
 }
 
 /// Included angle at b by the law of cosines: independent of the core's formula.
@@ -308,6 +315,8 @@ std::vector<SimulatedClip> demoClips() {
                                       models};
     for (SimulatedClip& clip : rowingClips())
         out.push_back(std::move(clip));
+    for (SimulatedClip& clip : archeryClips())
+        out.push_back(std::move(clip));
     return out;
 }
 
@@ -317,6 +326,12 @@ Camera cameraOf(const SimulatedClip& clip, bool facesLeft) {
         camera.eye = {.05f, .62f, 2.75f};
         camera.at = {.05f, .40f, 0};
         camera.corner = Corner::Rowing;
+        return camera;
+    }
+    if (shows<ShotStyle>(clip)) {
+        camera.eye = {.06f, .80f, 3.35f};
+        camera.at = {.06f, .66f, 0};
+        camera.corner = clip.fromBehind ? Corner::Archery : Corner::Rowing; // the butt stands before her
         return camera;
     }
     const float centre = facesLeft ? -.40f : .40f;
@@ -329,7 +344,11 @@ FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
     const auto [take, rep] = momentOf(clip, frame);
     const Camera camera = cameraOf(clip, take->facesLeft);
     const Joints j = bodyAt(clip, frame).joints;
-    FrameTruth truth = {{"nose", camera.project(j.nose)}, {isRowing(clip) ? "handle" : "tip", camera.project(j.tip)}};
+    FrameTruth truth = {{"nose", camera.project(j.nose)},
+                        {isRowing(clip)           ? "handle"
+                         : shows<ShotStyle>(clip) ? "bow_top"
+                                                  : "tip",
+                         camera.project(j.tip)}};
     const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
         {"eye", &j.eye}, {"ear", &j.ear},   {"shoulder", &j.shoulder}, {"elbow", &j.elbow}, {"wrist", &j.wrist},
         {"hip", &j.hip}, {"knee", &j.knee}, {"ankle", &j.ankle},       {"heel", &j.heel},   {"toe", &j.toe}};
@@ -362,6 +381,7 @@ Json truthJson(const SimulatedClip& clip) {
     out["frames"] = clip.frames;
     out["width"] = camera.width;
     out["height"] = camera.height;
+    out["view"] = clip.fromBehind ? "rear" : "side";
     out["takes"] = Json::array();
     for (const Take& take : clip.takes) {
         Json reps = Json::array();

@@ -5,6 +5,7 @@
 #include "core/result.h"
 #include "simcam/hall.h"
 #include "simcam/lunge.h"
+#include "simcam/shot.h"
 #include "simcam/stroke.h"
 
 #include <functional>
@@ -23,8 +24,9 @@ struct RowingPiece {
 struct SimulatedRepetition {
     int number = 0;
     int from = 0, to = 0; ///< frames, last included
-    std::variant<LungeStyle, RowingPiece> movement;
-    /// Stored time in the clip, in time: go straight down low back; catch legs arms finish over, stroke after stroke.
+    std::variant<LungeStyle, RowingPiece, ShotStyle> movement;
+    /// Stored time in the clip, in time: go straight down low back; catch legs arms finish over, stroke after stroke;
+    /// draw anchor release down.
     std::vector<std::pair<std::string, double>> eventTimesS;
 };
 
@@ -42,13 +44,15 @@ struct SimulatedClip {
     int frames = 0;
     std::vector<Take> takes;
     std::uint32_t seed = 1;
+    bool fromBehind = false; ///< the camera stands behind the athlete
 };
 
 /// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors",
-/// "davor_steady", "davor_race", "davor_retest", "davor_retest_race", "club_rowers".
+/// "davor_steady", "davor_race", "davor_retest", "davor_retest_race", "club_rowers", "mirelle_side", "mirelle_rear",
+/// "mirelle_scored", "mirelle_retest", "mirelle_best".
 [[nodiscard]] std::vector<SimulatedClip> demoClips();
 
-/// Joint centres of a frame in pixels, by anatomical name and "tip" or "handle".
+/// Joint centres of a frame in pixels, by anatomical name and "tip", "handle" or "bow_top".
 using FrameTruth = std::map<std::string, PixelPosition>;
 [[nodiscard]] FrameTruth frameTruth(const SimulatedClip& clip, int frame);
 

@@ -97,7 +97,9 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
         const auto trialsBefore = trialsOf(data, before, {}), trialsAfter = trialsOf(data, after, {});
         for (const FaultDef& fault : data.pack.faults) {
             const Finding *then = firstAll.findings.find(fault.id), *now = secondAll.findings.find(fault.id);
-            if ((then && then->present) || (now && now->present))
+            // What a set shows once, as a spread over its repetitions, cannot be counted level by level.
+            const bool once = (then && then->repetitions.empty()) || (now && now->repetitions.empty());
+            if (!once && ((then && then->present) || (now && now->present)))
                 out.conditions.push_back({fault.id, overLevels(firstAll, fault.id, trialsBefore),
                                           overLevels(secondAll, fault.id, trialsAfter)});
         }

@@ -245,7 +245,7 @@ private slots:
         const Answer check = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(check.code, 0);
         QCOMPARE(check.json["ok"].get<bool>(), true);
-        QCOMPARE(check.json["repetitions"].get<int>(), 67);
+        QCOMPARE(check.json["repetitions"].get<int>(), 87);
         QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 2); // never over a library
         QCOMPARE(runCli({QStringLiteral("report"), folder, QStringLiteral("--assessment"), QStringLiteral("5"),
                          QStringLiteral("--out"), dir_.filePath(QStringLiteral("r.pdf"))})
@@ -275,7 +275,7 @@ private slots:
             QFile::remove(folder + QStringLiteral("/media/") + clip);
         const Answer gone = runCli({QStringLiteral("verify"), folder});
         QCOMPARE(gone.code, 2);
-        QCOMPARE(gone.json["missing_media"].size(), std::size_t(10));
+        QCOMPARE(gone.json["missing_media"].size(), std::size_t(15));
     }
     void unknownCommands() {
         QCOMPARE(runCli({}).code, 2);

@@ -64,6 +64,8 @@ private slots:
         QTest::newRow("second instructor") << 4 << 480;
         QTest::newRow("catch") << 5 << 12;
         QTest::newRow("finish at race pace") << 6 << 40;
+        QTest::newRow("full draw") << 10 << 40;
+        QTest::newRow("after the shot, from behind") << 11 << 70;
     }
     void threeFramesRenderedAgain() {
         QFETCH(int, clip);

@@ -39,7 +39,7 @@ void CauseMap::setFinding(const Pack& pack, const Findings& findings, const std:
             if (cause.fault == fault)
                 add(other.id, words::text(other.title), 2, cause.weight);
     const int most = std::max({rows_[0], rows_[1], rows_[2]});
-    setMinimumHeight(std::max(70, most * 76 + 8));
+    setMinimumHeight(std::max(70, most * 90 + 8));
     update();
 }
 
@@ -51,7 +51,7 @@ QRectF CauseMap::rectOf(const Box& box) const {
             index = used;
         used += rows_[c] > 0;
     }
-    const double gap = 22, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 68;
+    const double gap = 22, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 82; // five lines
     const double slot = height() / static_cast<double>(std::max(1, rows_[box.column]));
     return QRectF(1 + index * (boxWidth + gap), slot * (box.row + .5) - boxHeight / 2, boxWidth, boxHeight);
 }

@@ -64,6 +64,8 @@ QWidget* FindingsPage::buildList() {
     list_->setObjectName(QStringLiteral("findings"));
     list_->setAccessibleName(tr("Findings in order"));
     list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setResizeMode(QListView::Adjust);
     list_->setFocusPolicy(Qt::TabFocus);
     list_->setIconSize({16, 16});
     layout->addWidget(list_, 14);
@@ -410,19 +412,17 @@ void FindingsPage::showEvidence() {
     shownPictures_ = evidencePictures(data, *assessment, *def);
     showPictures();
     clearLayout(rulers_);
-    const std::function<void(const ConditionTree&)> addRulers = [&](const ConditionTree& node) {
-        if (node.shape == ConditionTree::Shape::Leaf && node.leaf.subject == Condition::Subject::Measure) {
-            const SetDeviation* set = assessment->deviation(node.leaf.id);
-            const MeasureDef* measure = data.pack.measure(node.leaf.id);
-            if (!set || !measure)
-                return;
+    const std::function<void(const std::string&)> addRuler = [&](const std::string& id) {
+        const SetDeviation* set = assessment->deviation(id);
+        const MeasureDef* measure = data.pack.measure(id);
+        if (set && measure) {
             auto* row = new QHBoxLayout;
             auto* text = label(QStringLiteral("<a href='x' style='color:%1; text-decoration:none'>%2</a><br><span "
                                               "style='color:%3; font-size:8.5pt'>%4</span>")
                                    .arg(theme::colours().ink.name(), words::text(measure->title).toHtmlEscaped(),
                                         theme::colours().slate.name(), words::referenceText(*measure, set->reference)));
             text->setFixedWidth(190);
-            connect(text, &QLabel::linkActivated, this, [this, id = words::text(node.leaf.id)] { emit why(id); });
+            connect(text, &QLabel::linkActivated, this, [this, id = words::text(id)] { emit why(id); });
             row->addWidget(text);
             auto* ruler = new DeviationRuler;
             ruler->setSet(*measure, *set);
@@ -436,6 +436,14 @@ void FindingsPage::showEvidence() {
             value->setWordWrap(false);
             row->addWidget(value);
             rulers_->addLayout(row);
+        }
+        // What a set has once is seen in its repetitions.
+        if (measure && isSetKind(measure->kind) && !measure->ofMeasure.empty())
+            addRuler(measure->ofMeasure);
+    };
+    const std::function<void(const ConditionTree&)> addRulers = [&](const ConditionTree& node) {
+        if (node.shape == ConditionTree::Shape::Leaf && node.leaf.subject == Condition::Subject::Measure) {
+            addRuler(node.leaf.id);
         } else if (node.shape == ConditionTree::Shape::Leaf && node.leaf.subject == Condition::Subject::Observation) {
             const ObservationDef* observation = data.pack.observation(node.leaf.id);
             std::map<std::string, int> counts;

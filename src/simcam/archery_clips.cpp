@@ -1,0 +1,104 @@
+#include "simcam/archery_clips.h"
+
+#include <random>
+
+namespace riflesso::simcam {
+namespace {
+
+constexpr int kRate = 25;
+constexpr float kAfterReleaseS = .88f; ///< of a shot that is filmed
+
+/// Shots one after the other, each with natural variation round a style and a hold of its own.
+Take shots(const ShotStyle& style, const std::vector<float>& holdsS, int firstNumber, std::uint32_t seed) {
+    std::mt19937 random(seed);
+    const auto vary = [&random](float value, float sd) {
+        std::normal_distribution<float> normal(value, sd);
+        return normal(random);
+    };
+    Take take;
+    take.performer = "Mirelle Ostrand";
+    take.outfit = {{52, 120, 96}, {40, 44, 60}, {206, 158, 128}, {96, 52, 36}, {225, 225, 230}};
+    int from = 0;
+    for (std::size_t i = 0; i < holdsS.size(); ++i) {
+        ShotStyle s = style;
+        s.draw = vary(style.draw, .015f);
+        s.anchor = vary(style.anchor, .02f);
+        s.release = s.anchor + vary(holdsS[i], .03f);
+        s.follow = std::max(.02f, vary(style.follow, .02f));
+        s.sink = vary(style.sink, .01f);
+        s.headReach = vary(style.headReach, .002f);
+        s.leanDeg = vary(style.leanDeg, .5f);
+        s.shoulderUp = vary(style.shoulderUp, .002f);
+        s.elbowUp = vary(style.elbowUp, .03f);
+        s.shakePhase = vary(0, 3);
+        SimulatedRepetition rep;
+        rep.number = firstNumber + static_cast<int>(i);
+        rep.from = from;
+        rep.to = from + static_cast<int>((s.release + kAfterReleaseS) * kRate) - 1;
+        const double offset = static_cast<double>(from) / kRate;
+        for (const auto& [name, time] :
+             {std::pair{"draw", s.draw}, {"anchor", s.anchor}, {"release", s.release}, {"down", s.release + s.follow}})
+            rep.eventTimesS.emplace_back(name, offset + static_cast<double>(time));
+        rep.movement = s;
+        from = rep.to + 1;
+        take.repetitions.push_back(std::move(rep));
+    }
+    return take;
+}
+
+SimulatedClip clipOf(const char* name, std::uint32_t seed, Take take) {
+    SimulatedClip clip;
+    clip.name = name;
+    clip.seed = seed;
+    clip.frameRate = kRate;
+    clip.frames = take.repetitions.back().to + 1;
+    clip.takes = {std::move(take)};
+    return clip;
+}
+
+} // namespace
+
+std::vector<SimulatedClip> archeryClips() {
+    // The five that were good before the strain: an even hold, the head stays, the bow hand stays up.
+    ShotStyle best;
+    best.raise = .04f;
+    best.draw = .38f;
+    best.anchor = .95f;
+    best.follow = .52f;
+    best.sink = .16f;
+    best.headReach = .004f;
+    best.leanDeg = 1.5f;
+    best.shoulderUp = .002f;
+    best.shake = .0009f;
+    best.elbowUp = .16f;
+    // Coming back: from one to six seconds at full draw, the head goes to the string, the shoulder creeps up, and the
+    // bow hand falls with the release.
+    ShotStyle now = best;
+    now.follow = .06f;
+    now.sink = .27f;
+    now.headReach = .030f;
+    now.leanDeg = 6;
+    now.shoulderUp = .020f;
+    now.shake = .0017f;
+    now.elbowUp = .34f;
+    ShotStyle scored = now;
+    scored.follow = .03f;
+    scored.headReach = .036f;
+    // Four weeks of short holds on.
+    ShotStyle later = now;
+    later.follow = .36f;
+    later.sink = .20f;
+    later.headReach = .016f;
+    later.leanDeg = 3.5f;
+    later.shoulderUp = .007f;
+    later.shake = .0012f;
+    later.elbowUp = .24f;
+    SimulatedClip rear = clipOf("mirelle_rear", 73, shots(now, {1.6f, 2.8f}, 6, 7603));
+    rear.fromBehind = true;
+    return {clipOf("mirelle_side", 71, shots(now, {1.1f, 3.4f, 2.0f, 5.6f, 1.5f}, 1, 7601)), rear,
+            clipOf("mirelle_scored", 79, shots(scored, {1.0f, 4.6f, 1.4f}, 1, 7607)),
+            clipOf("mirelle_retest", 83, shots(later, {1.9f, 2.3f, 2.0f, 2.6f, 2.1f}, 1, 7611)),
+            clipOf("mirelle_best", 89, shots(best, {2.1f, 2.2f, 2.0f, 2.3f, 2.1f}, 1, 7613))};
+}
+
+} // namespace riflesso::simcam
