@@ -23,11 +23,12 @@
 namespace {
 
 constexpr const char* kUsage =
-    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [CLIP…]\n"
+    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [CLIP…]\n"
     "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
     "  --library DIR  the library to open, made where there is none\n"
     "  --demo         the demo library, made where there is none\n"
     "  --case ID      the case to show first\n"
+    "  --text SIZE    size of text and controls in per cent, for this time\n"
     "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall\n"
     "  CLIP…          clips to add to the session shown\n";
 
@@ -49,6 +50,9 @@ std::optional<Options> parse(const QStringList& words) {
         else if (words[i] == QLatin1String("--case")) {
             out.caseId = next().toLongLong();
             if (out.caseId <= 0)
+                return {};
+        } else if (words[i] == QLatin1String("--text")) {
+            if (next().toInt() <= 0)
                 return {};
         } else if (words[i] == QLatin1String("--demo"))
             out.demo = true;
@@ -92,6 +96,17 @@ void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace
     timer->start(150);
 }
 
+/// Text and controls grow together. Qt reads the factor once, at the start.
+void enlarge(int argc, char** argv) {
+    int percent = riflesso::settings::textPercent();
+    for (int i = 1; i + 1 < argc; ++i)
+        if (std::strcmp(argv[i], "--text") == 0)
+            percent = QByteArray(argv[i + 1]).toInt();
+    constexpr int kUsual = 100, kMost = 300;
+    if (percent > 0 && percent <= kMost && percent != kUsual && !qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
+        qputenv("QT_SCALE_FACTOR", QByteArray::number(percent / double(kUsual)));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -101,9 +116,10 @@ int main(int argc, char** argv) {
             std::fputs(kUsage, stdout);
             return 0;
         }
-    QApplication app(argc, argv);
     QCoreApplication::setOrganizationName(QStringLiteral("riflesso"));
     QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
+    enlarge(argc, argv);
+    QApplication app(argc, argv);
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
     const auto options = parse(app.arguments());
     if (!options) {

@@ -203,6 +203,17 @@ private slots:
         QTest::keyClicks(cache, QStringLiteral("512"));
         QTest::keyClick(cache, Qt::Key_Return);
         QCOMPARE(settings::cacheMiB(), 512);
+        auto* sigma = app_->find<QDoubleSpinBox>("markSigma");
+        sigma->setFocus();
+        sigma->selectAll();
+        QTest::keyClicks(sigma, QStringLiteral("1.2"));
+        QTest::keyClick(sigma, Qt::Key_Return);
+        QVERIFY(std::abs(settings::markSigmaPx(1080) - 1.2) < 1e-9);
+        QVERIFY(std::abs(settings::markSigmaPx(540) - 0.6) < 1e-9);
+        auto* text = app_->find<QComboBox>("textSize");
+        text->setCurrentIndex(2);
+        emit text->activated(2);
+        QCOMPARE(settings::textPercent(), 130);
         app_->window->showPage(QStringLiteral("start"));
         app_->type("newName", QStringLiteral("Second Person"));
         app_->click("startCase");
@@ -219,6 +230,8 @@ private slots:
         QVERIFY(app_->workspace.hasCase());
         settings::setLibraryFolder({});
         settings::setCacheMiB(settings::kUsualCacheMiB);
+        settings::setTextPercent(100);
+        settings::setMarkSigma(2);
         settings::setNewSchool(QStringLiteral("root"));
     }
 };

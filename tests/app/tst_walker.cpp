@@ -5,6 +5,7 @@
 
 #include "window_driver.h"
 
+#include "app/settings/stored_settings.h"
 #include "report/words.h"
 
 #include <QComboBox>
@@ -60,6 +61,7 @@ private slots:
             }
             QTRY_COMPARE(trialsOf(d.data(), d.workspace.session(), {}).size(), std::size_t(2));
 
+            settings::setMarkSigma(3); // as chosen in Settings
             const QPointF hip(300, 200), knee(310, 250), ankle(290, 300);
             for (int rep = 0; rep < 2; ++rep) {
                 d.workspace.selectRepetition(
@@ -93,6 +95,9 @@ private slots:
             // The angle on screen.
             const Repetition& r = *d.workspace.place().repetition;
             QVERIFY(r.marks.contains("right_knee"));
+            QCOMPARE(r.marks.at("right_knee").begin()->second.sigmaPx,
+                     settings::markSigmaPx(d.workspace.place().clip->height));
+            settings::setMarkSigma(2);
             auto* events = d.find<QListWidget>("events");
             QTest::mouseClick(events->viewport(), Qt::LeftButton, {}, events->visualItemRect(events->item(3)).center());
             QTRY_VERIFY(d.find<QLabel>("valuesHere")->text().contains(QStringLiteral("Front knee bend")));

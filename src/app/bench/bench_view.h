@@ -1,6 +1,7 @@
 #pragma once
 // One clip on the Bench: its picture, where it stands, a marked span, points and the path of one of them.
 
+#include "app/settings/stored_settings.h"
 #include "app/widgets/player.h"
 #include "app/widgets/stage_view.h"
 #include "app/workspace.h"
@@ -23,7 +24,7 @@ public:
     [[nodiscard]] int frame() const { return frame_; }
     [[nodiscard]] double timeS() const; ///< stored time of the frame shown
     [[nodiscard]] const std::vector<double>& timesS() const { return *timesS_; }
-    [[nodiscard]] double sigmaPx() const { return defaultSigmaPx(height_); }
+    [[nodiscard]] double sigmaPx() const { return settings::markSigmaPx(height_); }
 
     void goTo(int frame);
     void play(double speed); ///< of the marked span again and again, or of the whole clip

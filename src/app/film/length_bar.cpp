@@ -1,6 +1,7 @@
 #include "app/film/length_bar.h"
 
 #include "app/page.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -12,7 +13,7 @@
 namespace riflesso {
 
 QString scaleWords(const std::vector<KnownLength>& lengths, int pictureHeight) {
-    const auto scale = scaleFrom(lengths, defaultSigmaPx(pictureHeight));
+    const auto scale = scaleFrom(lengths, settings::markSigmaPx(pictureHeight));
     if (!scale)
         return {};
     const QString u = LengthBar::tr("%1 mm/px ± %2 %")

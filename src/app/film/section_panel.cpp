@@ -3,6 +3,7 @@
 #include "app/film/clip_check_box.h"
 #include "app/film/length_bar.h"
 #include "app/page.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -331,7 +332,7 @@ void SectionPanel::forgetLengths() {
 }
 
 void SectionPanel::keepLengths(Section changed, const QString& name) {
-    const auto scale = scaleFrom(changed.knownLengths, defaultSigmaPx(clip()->height));
+    const auto scale = scaleFrom(changed.knownLengths, settings::markSigmaPx(clip()->height));
     changed.metresPerPixel = scale ? std::optional(scale->metresPerPixel) : std::nullopt;
     changed.scaleRelativeU = scale ? scale->relativeU : 0;
     changed.repetitions.clear();

@@ -10,6 +10,16 @@
 #include <algorithm>
 
 namespace riflesso {
+namespace {
+
+constexpr double kLeft = 7, kSignLeft = 20, kRight = 5; ///< of the words in a box
+
+QFont smallFont(QFont font) {
+    font.setPointSizeF(8.5);
+    return font;
+}
+
+} // namespace
 
 CauseMap::CauseMap(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(120);
@@ -39,8 +49,15 @@ void CauseMap::setFinding(const Pack& pack, const Findings& findings, const std:
             if (cause.fault == fault)
                 add(other.id, words::text(other.title), 2, cause.weight);
     const int most = std::max({rows_[0], rows_[1], rows_[2]});
-    setMinimumHeight(std::max(70, most * 90 + 8));
+    setMinimumHeight(std::max(70, most * 106 + 8));
     update();
+}
+
+/// What stands in a box: its title, and how strong the cause is.
+QString CauseMap::wordsOf(const Box& box) {
+    const bool itself = box.column == 1;
+    return itself || box.weight <= 0 ? box.title
+                                     : QStringLiteral("%1 (%2)").arg(box.title, words::number(box.weight, 1));
 }
 
 QRectF CauseMap::rectOf(const Box& box) const {
@@ -51,7 +68,11 @@ QRectF CauseMap::rectOf(const Box& box) const {
             index = used;
         used += rows_[c] > 0;
     }
-    const double gap = 22, boxWidth = (width() - (used - 1) * gap - 2) / used, boxHeight = 82; // five lines
+    const double gap = 22, boxWidth = (width() - (used - 1) * gap - 2) / used;
+    // As high as its words need.
+    const QFontMetricsF metrics(smallFont(font()));
+    const QRectF room(0, 0, boxWidth - (box.fault.empty() ? kLeft : kSignLeft) - kRight, height());
+    const double boxHeight = std::max(44.0, metrics.boundingRect(room, Qt::TextWordWrap, wordsOf(box)).height() + 10);
     const double slot = height() / static_cast<double>(std::max(1, rows_[box.column]));
     return QRectF(1 + index * (boxWidth + gap), slot * (box.row + .5) - boxHeight / 2, boxWidth, boxHeight);
 }
@@ -62,9 +83,7 @@ void CauseMap::paintEvent(QPaintEvent*) {
     const look::Palette& p = theme::colours();
     if (boxes_.empty())
         return;
-    QFont small = font();
-    small.setPointSizeF(8.5);
-    painter.setFont(small);
+    painter.setFont(smallFont(font()));
     const QRectF centre = rectOf(boxes_.front());
     for (const Box& box : boxes_) {
         if (box.column == 1)
@@ -87,16 +106,14 @@ void CauseMap::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(chosen ? p.deviation : p.hairline, chosen ? 1.6 : 1));
         painter.setBrush(chosen ? p.deviationSoft : p.raised);
         painter.drawRoundedRect(r, 4, 4);
-        QRectF text = r.adjusted(7, 2, -5, -2);
+        QRectF text = r.adjusted(kLeft, 2, -kRight, -2);
         if (!box.fault.empty()) {
             look::drawSign(painter, box.present ? look::signOf(box.state) : look::Sign::Within,
                            QPointF(r.left() + 11, r.center().y()), 10, p);
-            text.setLeft(r.left() + 20);
+            text.setLeft(r.left() + kSignLeft);
         }
         painter.setPen(box.present || box.fault.empty() ? p.ink : p.slate);
-        const QString weight =
-            box.column == 1 || box.weight <= 0 ? QString() : QStringLiteral(" (%1)").arg(words::number(box.weight, 1));
-        painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, box.title + weight);
+        painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, wordsOf(box));
     }
 }
 

@@ -33,6 +33,7 @@ private:
         State state = State::Within;
     };
     [[nodiscard]] QRectF rectOf(const Box& box) const;
+    [[nodiscard]] static QString wordsOf(const Box& box);
     std::vector<Box> boxes_; ///< first: the finding itself
     int rows_[3] = {0, 0, 0};
 };

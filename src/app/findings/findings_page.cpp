@@ -5,6 +5,7 @@
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
+#include "core/measure_set.h"
 #include "report/words.h"
 
 #include <QComboBox>

@@ -3,6 +3,7 @@
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "report/key_picture.h"
 #include "report/words.h"
@@ -216,7 +217,7 @@ void MarkPage::moveMark(const std::string& landmark, QPointF pixel, const QStrin
         return;
     const RepetitionId id = place.repetition->id;
     const int frame = frame_;
-    const Mark mark{{pixel.x(), pixel.y()}, defaultSigmaPx(place.clip->height), "analyst"};
+    const Mark mark{{pixel.x(), pixel.y()}, settings::markSigmaPx(place.clip->height), "analyst"};
     const bool kept = !mergeKey.isEmpty();
     if (workspace().apply(
             tr("Mark %1").arg(words::text(inWords(landmark))),

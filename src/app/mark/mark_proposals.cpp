@@ -1,5 +1,6 @@
 #include "app/mark/mark_proposals.h"
 
+#include "app/settings/stored_settings.h"
 #include "core/propose_events.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
@@ -125,9 +126,9 @@ struct Found {
 /// tracked one is as sure as a mark set by hand.
 Mark confirmed(Mark mark, int pictureHeight) {
     if (mark.source == kDoubtfulFromNetwork)
-        mark.sigmaPx = std::max(mark.sigmaPx / kDoubtFactor, defaultSigmaPx(pictureHeight));
+        mark.sigmaPx = std::max(mark.sigmaPx / kDoubtFactor, settings::markSigmaPx(pictureHeight));
     else if (isDoubtful(mark.source))
-        mark.sigmaPx = std::min(mark.sigmaPx, defaultSigmaPx(pictureHeight));
+        mark.sigmaPx = std::min(mark.sigmaPx, settings::markSigmaPx(pictureHeight));
     mark.source = confirmedSource(mark.source);
     return mark;
 }

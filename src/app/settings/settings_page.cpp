@@ -6,6 +6,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -26,6 +27,12 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     theme_->setObjectName(QStringLiteral("theme"));
     theme_->addItems({tr("light"), tr("dark"), tr("as the system")});
     form->addRow(tr("Theme"), theme_);
+    text_ = new QComboBox;
+    text_->setObjectName(QStringLiteral("textSize"));
+    for (const int percent : settings::kTextSizes)
+        text_->addItem(percent == settings::kTextSizes[0] ? tr("usual") : tr("%1 %").arg(percent), percent);
+    text_->setToolTip(tr("From the next start on. A screen of 1920 × 1080 has room for 130 %."));
+    form->addRow(tr("Size of text and controls"), text_);
     school_ = new QComboBox;
     school_->setObjectName(QStringLiteral("school"));
     for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
@@ -44,6 +51,15 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     cache_->setToolTip(
         tr("Pictures kept in memory for each clip that is open. More makes going back and forth quicker."));
     form->addRow(tr("Pictures kept of a clip"), cache_);
+    sigma_ = new QDoubleSpinBox;
+    sigma_->setObjectName(QStringLiteral("markSigma"));
+    sigma_->setRange(settings::kLeastMarkSigma, settings::kMostMarkSigma);
+    sigma_->setSingleStep(0.1);
+    sigma_->setDecimals(1);
+    sigma_->setSuffix(tr(" px at 1080 lines"));
+    sigma_->setToolTip(tr("Standard uncertainty of a mark set from now on, where no repeatability was measured. Marks "
+                          "that are there keep theirs."));
+    form->addRow(tr("How sure a mark is"), sigma_);
     auto* library = new QHBoxLayout;
     folder_ = label({});
     folder_->setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -63,10 +79,11 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     form->setContentsMargins(0, 0, 0, 0);
     fields->setLayout(form);
     outer->addWidget(fields);
-    outer->addWidget(label(tr("A mark without a measured repeatability has a standard uncertainty of 2 px at 1080 "
-                              "lines, scaled with the height of the picture. "
-                              "Nothing leaves this machine; the program never uses a network."),
-                           theme::kQuiet));
+    outer->addWidget(
+        label(tr("How sure a mark is scales with the height of the picture: 2 px at 1080 lines are 1 px at "
+                 "540. "
+                 "Nothing leaves this machine; the program never uses a network."),
+              theme::kQuiet));
     outer->addStretch();
     connect(theme_, &QComboBox::activated, this, [](int index) {
         QSettings().setValue(QStringLiteral("theme"), index);
@@ -90,6 +107,16 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         settings::setCacheMiB(cache_->value());
         this->workspace().setCacheMiB(cache_->value());
         this->workspace().say(tr("Clips opened from now on keep %1 MiB of pictures.").arg(cache_->value()));
+    });
+    connect(text_, &QComboBox::activated, this, [this] {
+        settings::setTextPercent(text_->currentData().toInt());
+        this->workspace().say(tr("Text and controls have the new size from the next start on."));
+    });
+    connect(sigma_, &QDoubleSpinBox::editingFinished, this, [this] {
+        if (qFuzzyCompare(sigma_->value(), settings::markSigma()))
+            return;
+        settings::setMarkSigma(sigma_->value());
+        this->workspace().say(tr("Marks set from now on: %1 px at 1080 lines.").arg(words::number(sigma_->value(), 1)));
     });
     connect(other, &QPushButton::clicked, this, [this] {
         auto* dialog = new QFileDialog(this, tr("Folder of the library"));
@@ -134,6 +161,8 @@ void SettingsPage::refresh() {
     reset_->setToolTip(workspace().isDemo() ? QString() : tr("Only the demo library can be put back."));
     newSchool_->setCurrentIndex(std::max(0, newSchool_->findData(settings::newSchool())));
     cache_->setValue(settings::cacheMiB());
+    text_->setCurrentIndex(std::max(0, text_->findData(settings::textPercent())));
+    sigma_->setValue(settings::markSigma());
     school_->setEnabled(workspace().hasCase());
     school_->setCurrentIndex(static_cast<int>(workspace().school()));
 }

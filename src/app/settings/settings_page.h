@@ -4,6 +4,7 @@
 #include "app/page.h"
 
 class QComboBox;
+class QDoubleSpinBox;
 class QPushButton;
 class QSpinBox;
 
@@ -20,8 +21,9 @@ public:
     void moveTo(const QString& folder);
 
 private:
-    QComboBox *theme_, *school_, *newSchool_;
+    QComboBox *theme_, *text_, *school_, *newSchool_;
     QSpinBox* cache_;
+    QDoubleSpinBox* sigma_;
     QLabel* folder_;
     QPushButton* reset_;
 };

@@ -1,8 +1,11 @@
 #include "app/settings/stored_settings.h"
 
+#include "core/trial.h"
+
 #include <QSettings>
 
 #include <algorithm>
+#include <iterator>
 
 namespace riflesso::settings {
 
@@ -13,6 +16,18 @@ int cacheMiB() {
 void setCacheMiB(int mebibytes) { QSettings().setValue(QStringLiteral("cacheMiB"), mebibytes); }
 QString newSchool() { return QSettings().value(QStringLiteral("newSchool"), QStringLiteral("root")).toString(); }
 void setNewSchool(const QString& school) { QSettings().setValue(QStringLiteral("newSchool"), school); }
+int textPercent() {
+    const int percent = QSettings().value(QStringLiteral("textPercent"), kTextSizes[0]).toInt();
+    return std::find(std::begin(kTextSizes), std::end(kTextSizes), percent) == std::end(kTextSizes) ? kTextSizes[0]
+                                                                                                    : percent;
+}
+void setTextPercent(int percent) { QSettings().setValue(QStringLiteral("textPercent"), percent); }
+double markSigma() {
+    const double px = QSettings().value(QStringLiteral("markSigma"), defaultSigmaPx()).toDouble();
+    return std::clamp(px, kLeastMarkSigma, kMostMarkSigma);
+}
+void setMarkSigma(double px) { QSettings().setValue(QStringLiteral("markSigma"), px); }
+double markSigmaPx(int pictureHeight) { return markSigma() / defaultSigmaPx() * defaultSigmaPx(pictureHeight); }
 QString libraryFolder() { return QSettings().value(QStringLiteral("library")).toString(); }
 void setLibraryFolder(const QString& folder) { QSettings().setValue(QStringLiteral("library"), folder); }
 

@@ -12,6 +12,16 @@ void setCacheMiB(int mebibytes);
 /// Id of the school of ranking that a new case begins with.
 [[nodiscard]] QString newSchool();
 void setNewSchool(const QString& school);
+/// Size of text and controls against the usual one, in per cent: one of kTextSizes.
+constexpr int kTextSizes[] = {100, 115, 130, 150};
+[[nodiscard]] int textPercent();
+void setTextPercent(int percent);
+/// Standard uncertainty (px, at 1080 lines) of a mark set from now on, within the bounds.
+constexpr double kLeastMarkSigma = 0.3, kMostMarkSigma = 10;
+[[nodiscard]] double markSigma();
+void setMarkSigma(double px);
+/// The same at the height of a picture.
+[[nodiscard]] double markSigmaPx(int pictureHeight);
 /// Folder of the library to start with; empty: the usual one.
 [[nodiscard]] QString libraryFolder();
 void setLibraryFolder(const QString& folder);
