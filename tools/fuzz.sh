@@ -10,7 +10,7 @@ install_packages build fuzz
     CXX=clang++ cmake -S . -B build-fuzz -G Ninja -DRIFLESSO_CORE_ONLY=ON -DRIFLESSO_FUZZ=ON -DBUILD_TESTING=OFF \
         -DCMAKE_BUILD_TYPE=RelWithDebInfo -DCMAKE_CXX_FLAGS_RELWITHDEBINFO="-O1 -g1" >/dev/null
 ninja -C build-fuzz --quiet fuzz_reader
-for reader in $(RIFLESSO_READER=none build-fuzz/bin/fuzz_reader 2>&1 | sed -n 's/.*one of: //p'); do
+for reader in $(RIFLESSO_READER=none build-fuzz/bin/fuzz_reader -artifact_prefix=build-fuzz/ 2>&1 | sed -n 's/.*one of: //p'); do
     folder=build-fuzz/corpus/$reader
     mkdir -p "$folder"
     RIFLESSO_READER=$reader RIFLESSO_SEED=$folder/seed build-fuzz/bin/fuzz_reader -runs=0 "$folder" >/dev/null 2>&1

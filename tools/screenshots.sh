@@ -17,4 +17,4 @@ done
 shoot mirror:wall wall.png --case 1
 shoot handover:positions key-positions.png --case 1
 shoot mirror mirror-rowing.png --case 2
-shoot findings findings-archery.png --case 3
+shoot mirror:head_release mirror-archery.png --case 3
