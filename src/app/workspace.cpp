@@ -81,6 +81,8 @@ void Workspace::selectCase(CaseId id) {
         say(words::text(loaded.error().sentence()), true);
         return;
     }
+    if (!data_ || data_->id != loaded->id)
+        assessment_.reset(); // it tells of another case, in the words of another pack
     data_ = std::make_shared<const CaseData>(std::move(*loaded));
     session_ = {};
     for (const Session& session : data_->sessions)

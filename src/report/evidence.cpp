@@ -1,5 +1,6 @@
 #include "report/evidence.h"
 
+#include "core/measure_set.h"
 #include "core/typical_trial.h"
 #include "report/words.h"
 
@@ -87,6 +88,42 @@ bool isMirrored(const RepetitionPlace& model, const RepetitionPlace& own) {
     return model.section->view == View::Side && model.section->facing != own.section->facing;
 }
 
+/// A set's spread is seen in the two repetitions furthest apart, its drift in the first and the last.
+std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& assessment, const MeasureDef& spread) {
+    std::vector<PictureRef> out;
+    const MeasureDef* def = data.pack.measure(spread.ofMeasure);
+    if (!def)
+        return out;
+    struct Own {
+        double value, u;
+        std::string trial;
+    };
+    std::vector<Own> values; // in the order of filming
+    for (const TrialMeasures& trial : assessment.measures)
+        if (const MeasureValue* value = trial.find(def->id); value && value->valid())
+            values.push_back({*value->value, value->u, trial.trial});
+    if (values.size() < 2)
+        return out;
+    if (spread.kind != Kind::Drift)
+        std::stable_sort(values.begin(), values.end(), [](const Own& a, const Own& b) { return a.value < b.value; });
+    const std::string event = eventOf(data.pack, *def);
+    for (const Own& own : {values.front(), values.back()}) {
+        const RepetitionId id = repetitionId(own.trial);
+        const RepetitionPlace place = placeOf(data, id);
+        if (!place)
+            continue;
+        if (auto ref = pictureOf(data, id, event,
+                                 QStringLiteral("%1, repetition %2: %3")
+                                     .arg(data.athlete.name.section(u' ', 0, 0))
+                                     .arg(place.repetition->number)
+                                     .arg(words::withU(*def, own.value, 2 * own.u)))) {
+            drawMeasured(*ref, data, assessment, id, event, def);
+            out.push_back(*ref);
+        }
+    }
+    return out;
+}
+
 } // namespace
 
 std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
@@ -101,6 +138,8 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
     if (!set || set->repetitions.empty())
         return out;
     const MeasureDef& def = *data.pack.measure(id);
+    if (isSetKind(def.kind))
+        return spreadPictures(data, assessment, def);
     const std::string event = eventOf(data.pack, def);
     const EventDef* named = data.pack.event(event);
     const QString at = named ? text(named->title).toLower() : QString();

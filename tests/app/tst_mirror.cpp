@@ -248,6 +248,23 @@ private slots:
         QVERIFY(!said("markStage").contains(QStringLiteral("±")));
         app_->step("mirror");
     }
+    void whatOnlyTheRearViewShows() {
+        app_->selectAthlete(QStringLiteral("Mirelle Ostrand"));
+        app_->step("mirror");
+        QTRY_VERIFY(app_->quiet());
+        const auto view = [&] { return placeOf(app_->data(), app_->workspace.repetition()).section->view; };
+        chooseRow("head_release");
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(view() == View::Side);
+        chooseRow("bow_tilt");
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(view() == View::Rear);
+        QCOMPARE(page()->measure(), std::string("bow_tilt"));
+        QTRY_VERIFY2(said("athleteStage").contains(QStringLiteral("±")), qPrintable(said("athleteStage")));
+        chooseRow("head_release");
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(view() == View::Side);
+    }
     void gridsUseTheSpace() {
         QCOMPARE(wallGrid(0, {700, 400}, 1.6, 40), QSize(0, 0));
         QCOMPARE(wallGrid(1, {700, 400}, 1.6, 40), QSize(1, 1));

@@ -4,6 +4,7 @@
 
 #include "core/assessment.h"
 #include "core/what_if.h"
+#include "report/evidence.h"
 #include "report/report_content.h"
 #include "store/case_assessment.h"
 
@@ -180,6 +181,11 @@ private slots:
         QCOMPARE(seenFrom("head_release", View::Rear), 0);
         QCOMPARE(seenFrom("head_release", View::Side), 5);
         QVERIFY(answer.deviation("bow_tilt")->state == State::Within);
+        // A spread is shown by the two shots furthest apart.
+        const auto pictures = evidencePictures(archer, answer, *archer.pack.fault("hold_varies"));
+        QCOMPARE(pictures.size(), std::size_t(2));
+        QVERIFY2(pictures[0].caption.contains(QStringLiteral("repetition 1:")), qPrintable(pictures[0].caption));
+        QVERIFY2(pictures[1].caption.contains(QStringLiteral("repetition 4:")), qPrintable(pictures[1].caption));
         // If the wandering hand were worked on: without the long holds that her shoulder rules out, and that is said.
         const auto input = assessmentInput(archer, archer.sessions[0].id, Stress::Calm, School::Root, {2026, 11, 24});
         const Prescription still =

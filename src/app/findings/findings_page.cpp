@@ -104,8 +104,6 @@ QWidget* FindingsPage::buildEvidence() {
         pictures_[i] = new QLabel;
         pictures_[i]->setObjectName(QStringLiteral("evidence-%1").arg(i + 1));
         captions_[i] = label({});
-        captions_[i]->setStyleSheet(QStringLiteral("font-size: 8.5pt; color: %1;")
-                                        .arg((i == 0 ? theme::colours().athleteText : theme::colours().model).name()));
         column->addWidget(pictures_[i]);
         column->addWidget(captions_[i]);
         pair->addLayout(column);
@@ -375,6 +373,9 @@ void FindingsPage::showPictures() {
             continue;
         const PictureRef ref = shownPictures_[static_cast<std::size_t>(i)];
         captions_[i]->setText(ref.caption);
+        captions_[i]->setStyleSheet(
+            QStringLiteral("font-size: 8.5pt; color: %1;")
+                .arg((ref.ofModel ? theme::colours().model : theme::colours().athleteText).name()));
         pictures_[i]->setAccessibleName(ref.caption);
         QLabel* target = pictures_[i];
         auto modelLines = lines;

@@ -455,6 +455,7 @@ void MirrorPage::chooseMeasure(const std::string& measure) {
         showCurve();
     }
     showWall();
+    goWhereMeasured(measure);
     const std::string event = momentOf(pack, *def);
     if (!event.empty() && own_.trial && own_.trial->event(event))
         goToEvent(event);

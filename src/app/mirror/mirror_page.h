@@ -62,6 +62,8 @@ private:
     void goToEvent(const std::string& event);
     void goToRepetition(const QString& trial);
     void chooseMeasure(const std::string& measure);
+    /// To a repetition of the set that has the measure, where the one shown has not: another view sees other things.
+    void goWhereMeasured(const std::string& measure);
     void chooseFirstMeasure();
     void playOrPause();
     void playTick();

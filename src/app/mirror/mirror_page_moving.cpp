@@ -149,6 +149,22 @@ void MirrorPage::goToRepetition(const QString& trial) {
     setFocus();
 }
 
+void MirrorPage::goWhereMeasured(const std::string& measure) {
+    const auto assessment = workspace().assessment();
+    if (!assessment || !own_.trial)
+        return;
+    const auto has = [&](const TrialMeasures& trial) {
+        const MeasureValue* value = trial.find(measure);
+        return value && value->valid();
+    };
+    const auto& trials = assessment->measures;
+    const auto shown = std::find_if(trials.begin(), trials.end(),
+                                    [&](const TrialMeasures& trial) { return trial.trial == own_.trial->id; });
+    const auto first = std::find_if(trials.begin(), trials.end(), has);
+    if (shown != trials.end() && !has(*shown) && first != trials.end())
+        workspace().selectRepetition(repetitionId(first->trial));
+}
+
 void MirrorPage::askFelt(const QString& trial) {
     const RepetitionId id = repetitionId(trial.toStdString());
     const RepetitionPlace at = placeOf(workspace().data(), id);
