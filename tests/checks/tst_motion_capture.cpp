@@ -361,7 +361,8 @@ private slots:
                 jumps.push_back(jumpRound(apex.get<std::size_t>(), random, badShare));
             QCOMPARE(jumps.size(), 10U);
             for (const Jump& example : jumps) // each in turn is the one that was marked
-                tally.count(pack, example, jumps);
+                if (!kSanitized || &example == &jumps.front())
+                    tally.count(pack, example, jumps);
         }
         for (const auto& [event, counts] : tally.byEvent)
             qInfo("%s: %d of %d within two frames", event.c_str(), counts.first, counts.second);

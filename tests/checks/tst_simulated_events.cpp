@@ -27,6 +27,11 @@ struct Repetition {
 };
 
 constexpr double kMarginS = 0.25;
+#ifdef __SANITIZE_ADDRESS__
+constexpr bool kSanitized = true;
+#else
+constexpr bool kSanitized = false;
+#endif
 
 /// From the truth of one take: its repetitions, or the strokes of a cyclic one.
 std::vector<Repetition> repetitionsOf(const Json& truth, const Pack& pack, double noisePx, std::mt19937& random) {
@@ -106,11 +111,15 @@ private slots:
         const Pack pack = readPack(readText(std::string(PACKS "/") + packFile.toStdString() + ".json")).pack;
         std::map<std::string, std::pair<int, int>> byEvent;
         int near[2] = {0, 0}, all[2] = {0, 0}, covered = 0, found = 0;
-        for (unsigned seed : {1U, 2U, 3U}) {
+        // Under the sanitizer, which looks for other things and is twenty times slower, one example has to do.
+        const std::vector<unsigned> seeds = kSanitized ? std::vector<unsigned>{1} : std::vector<unsigned>{1, 2, 3};
+        for (unsigned seed : seeds) {
             std::mt19937 random(seed);
             const std::vector<Repetition> repetitions = repetitionsOf(truth, pack, noisePx, random);
             QVERIFY(repetitions.size() >= 7);
             for (const Repetition& example : repetitions) {
+                if (kSanitized && &example != &repetitions.front())
+                    break;
                 Trial marked = example.trial;
                 for (const auto& [event, timeS] : example.truth)
                     marked.events.push_back({event, marked.times.frameOf(timeS), timeS, 0.005});
@@ -144,6 +153,9 @@ private slots:
             qInfo("%s: %d of %d within two frames", event.c_str(), counts.first, counts.second);
         qInfo("sharp: %.1f of 100 within two frames; start and stop: %.1f; %.1f of 100 within the stated 2u",
               100.0 * near[0] / std::max(1, all[0]), 100.0 * near[1] / std::max(1, all[1]), 100.0 * covered / found);
+        QVERIFY(found > 0);
+        if (kSanitized)
+            return;
         QVERIFY(near[0] >= wanted * all[0]);
         QVERIFY(near[1] >= 0.85 * all[1]);
         QVERIFY(covered >= 0.93 * found);
