@@ -30,12 +30,13 @@ TrialRuns::scale(const LengthUnit& unit, const std::map<std::string, Side>& side
                                   : scales_.emplace(key, lengthScale(unit, trial_, sides, medianPixels)).first->second;
 }
 
-const TrialRuns::Entry* TrialRuns::sameRun(const std::string& landmark, const MarkRun& run) const {
-    for (const Entry& entry : made_)
-        if (entry.run->run.timesS == run.timesS &&
-            std::find(entry.landmarks.begin(), entry.landmarks.end(), landmark) != entry.landmarks.end())
-            return &entry;
-    return nullptr;
+std::optional<Eigen::MatrixX2d> TrialRuns::filteredIn(const MarkRun& run, const std::string& landmark) const {
+    for (const Entry& entry : made_) {
+        const auto there = std::find(entry.landmarks.begin(), entry.landmarks.end(), landmark);
+        if (there != entry.landmarks.end() && entry.run->run.timesS == run.timesS)
+            return entry.run->coordinates.middleCols<2>(2 * (there - entry.landmarks.begin()));
+    }
+    return {};
 }
 
 std::variant<SharedRun, Reason> TrialRuns::over(const std::vector<std::string>& landmarks, double fromS, double toS) {
@@ -56,10 +57,8 @@ std::variant<SharedRun, Reason> TrialRuns::over(const std::vector<std::string>& 
     out->coordinates.resize(out->run.raw.rows(), out->run.raw.cols());
     for (std::size_t i = 0; i < landmarks.size(); ++i) {
         const auto at = static_cast<Eigen::Index>(2 * i);
-        if (const Entry* same = sameRun(landmarks[i], out->run)) {
-            const auto there = std::find(same->landmarks.begin(), same->landmarks.end(), landmarks[i]);
-            out->coordinates.middleCols<2>(at) =
-                same->run->coordinates.middleCols<2>(2 * (there - same->landmarks.begin()));
+        if (const auto known = filteredIn(out->run, landmarks[i])) {
+            out->coordinates.middleCols<2>(at) = *known;
             continue;
         }
         for (const Eigen::Index c : {at, at + 1}) {

@@ -5,6 +5,7 @@
 #include "core/sampler.h"
 
 #include <memory>
+#include <optional>
 
 namespace riflesso {
 
@@ -42,8 +43,8 @@ private:
         std::vector<std::string> landmarks;
         SharedRun run;
     };
-    /// A run over the same samples in which the landmark is filtered already.
-    [[nodiscard]] const Entry* sameRun(const std::string& landmark, const MarkRun& run) const;
+    /// The landmark's coordinates (samples x 2), where a run over the same samples has them filtered already.
+    [[nodiscard]] std::optional<Eigen::MatrixX2d> filteredIn(const MarkRun& run, const std::string& landmark) const;
 
     const Trial& trial_;
     double cutoffHz_;

@@ -9,23 +9,15 @@ namespace riflesso {
 namespace {
 
 constexpr double kSlack = 1e-9;
-constexpr Eigen::Index kTurnY = 97; // bankColumn of the second coordinate
+const Eigen::Index kTurnY = bankColumn(0, 1);
 using Lane = std::vector<float>;
 
 /// The point's path through the phase, with the noise of each sample: what NoisyCopies has for the first point.
 class NoisyPath {
 public:
-    explicit NoisyPath(const Span& span) : span_(span), path_(pathOf(span.plan, 0, span.itself.coordinates)) {
-        const auto rows = path_.rows();
-        Eigen::ArrayXd variance = Eigen::ArrayXd::Zero(rows);
-        for (const auto& [landmark, weight] : span.plan.points[0].parts)
-            variance += (weight * span.run().sigma.col(landmark))
-                            .segment(static_cast<Eigen::Index>(span.offset), rows)
-                            .array()
-                            .square();
-        size_ = (variance / 2).sqrt();
-        origin_ = path_.row(0);
-    }
+    explicit NoisyPath(const Span& span)
+        : span_(span), path_(pathOf(span.plan, 0, span.itself.coordinates)), size_(ownNoiseOfFirstPath(span)),
+          origin_(path_.row(0)) {}
     [[nodiscard]] Eigen::Index rows() const { return path_.rows(); }
     /// A sample in all draws, counted from the first place of the path itself.
     [[nodiscard]] lanes::PathSample sample(Eigen::Index row, const std::vector<int>& first,

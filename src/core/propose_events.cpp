@@ -17,7 +17,7 @@ namespace {
 constexpr double kRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
 constexpr double kBand = 0.2, kPartBand = 0.3;
 /// Low-pass of a rule's signal. A rate of noisy marks crosses its threshold early and late: start and stop want a
-/// smoother one than extremes do (own choice; on jumps 76 of 100 within two frames, 68 at 6 Hz).
+/// smoother one than extremes do (own choice).
 constexpr double kSignalHz = 6, kRestHz = 4;
 bool isRest(const EventRule& rule) {
     return rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;

@@ -113,13 +113,7 @@ NoisyCopies::NoisyCopies(const Span& span, bool onlyFirst)
     if (!onlyFirst)
         return;
     firstTrue_ = pathOf(span.plan, 0, span.itself.coordinates);
-    Eigen::VectorXd variance = Eigen::VectorXd::Zero(firstTrue_.rows());
-    for (const auto& [landmark, weight] : span.plan.points[0].parts)
-        variance.array() += (weight * span.run().sigma.col(landmark))
-                                .segment(static_cast<Eigen::Index>(span.offset), firstTrue_.rows())
-                                .array()
-                                .square();
-    firstSigma_ = std::sqrt(0.5) * variance.cwiseSqrt();
+    firstSigma_ = ownNoiseOfFirstPath(span);
     copy_.firstPath = firstTrue_;
 }
 
@@ -133,8 +127,7 @@ bool NoisyCopies::next() {
     for (Eigen::Index c = 0; c < copy_.firstPath.cols() && firstSigma_.size() > 0; ++c)
         copy_.firstPath.col(c).array() =
             firstTrue_.col(c).array() +
-            firstSigma_.array() *
-                (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+            firstSigma_ * (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
     for (Eigen::Index c = 0; c < copy_.coordinates.cols() && firstSigma_.size() == 0; ++c)
         copy_.coordinates.col(c).array() =
             span_.itself.coordinates.col(c).array() +
@@ -177,6 +170,17 @@ Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen:
             path.col(axis) += weight * (plan.fold.m[axis][0] * coordinates.col(Eigen::Index{2} * landmark) +
                                         plan.fold.m[axis][1] * coordinates.col(Eigen::Index{2} * landmark + 1));
     return path;
+}
+
+Eigen::ArrayXd ownNoiseOfFirstPath(const Span& span) {
+    const Eigen::Index rows = std::ssize(span.itself.timesS);
+    Eigen::ArrayXd variance = Eigen::ArrayXd::Zero(rows);
+    for (const auto& [landmark, weight] : span.plan.points[0].parts)
+        variance += (weight * span.run().sigma.col(landmark))
+                        .segment(static_cast<Eigen::Index>(span.offset), rows)
+                        .array()
+                        .square();
+    return (variance / 2).sqrt();
 }
 
 Eigen::MatrixX2d movingPathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates) {

@@ -58,7 +58,7 @@ public:
 private:
     const Span& span_;
     const Eigen::MatrixXd& bank_;
-    Eigen::VectorXd firstSigma_; ///< of the first point at each sample; empty: all coordinates are copied
+    Eigen::ArrayXd firstSigma_; ///< of the first point at each sample; empty: all coordinates are copied
     Eigen::MatrixX2d firstTrue_;
     int draw_ = -1;
     SpanCopy copy_;
@@ -80,6 +80,9 @@ enum class OneSided {
 
 /// Points of the plan along time, folded: rows (X, Y) in pixels.
 [[nodiscard]] Eigen::MatrixX2d pathOf(const InstantPlan& plan, std::size_t point, const Eigen::MatrixXd& coordinates);
+/// SD of each sample of the path of the plan's first point that the copies draw for itself (half of the variance of its
+/// marks; the other half is shared), before the filter, pixels.
+[[nodiscard]] Eigen::ArrayXd ownNoiseOfFirstPath(const Span& span);
 /// pathOf as the measure's speed reads it: of a speed along an axis only that axis moves.
 [[nodiscard]] Eigen::MatrixX2d movingPathOf(const InstantPlan& plan, std::size_t point,
                                             const Eigen::MatrixXd& coordinates);

@@ -10,6 +10,7 @@
 #include "support/bvh.h"
 #include "support/files.h"
 #include "support/made_trials.h"
+#include "support/sanitized.h"
 
 #include <QtTest>
 
@@ -22,11 +23,6 @@ using namespace riflesso::test;
 
 namespace {
 
-#ifdef __SANITIZE_ADDRESS__
-constexpr bool kSanitized = true;
-#else
-constexpr bool kSanitized = false;
-#endif
 constexpr double kPixelsPerUnit = 10; // the athlete about 300 px tall
 const std::map<std::string, std::string> kLandmarks = {
     {"LeftArm", "left_shoulder"}, {"LeftForeArm", "left_elbow"},  {"LeftHand", "left_wrist"},

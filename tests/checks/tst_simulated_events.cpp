@@ -8,6 +8,7 @@
 #include "core/propose_events.h"
 #include "support/files.h"
 #include "support/made_trials.h"
+#include "support/sanitized.h"
 
 #include <QtTest>
 
@@ -27,11 +28,6 @@ struct Repetition {
 };
 
 constexpr double kMarginS = 0.25;
-#ifdef __SANITIZE_ADDRESS__
-constexpr bool kSanitized = true;
-#else
-constexpr bool kSanitized = false;
-#endif
 
 /// From the truth of one take: its repetitions, or the strokes of a cyclic one.
 std::vector<Repetition> repetitionsOf(const Json& truth, const Pack& pack, double noisePx, std::mt19937& random) {

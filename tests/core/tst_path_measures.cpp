@@ -4,6 +4,7 @@
 
 #include "core/assessment.h"
 #include "core/measure_set.h"
+#include "core/path_draws.h"
 #include "core/trajectory.h"
 #include "support/made_trials.h"
 
@@ -11,6 +12,7 @@
 
 #include <cmath>
 #include <numbers>
+#include <set>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -379,6 +381,45 @@ private slots:
         }
         const SetMeasures once = measureSet(pack, trials, measureTrials(pack, trials, 6));
         QCOMPARE(once.at(0).second.reason, "needs 4 repetitions, has 3");
+    }
+    void allCopiesAtOnceAsOneByOne() {
+        // The loops over all draws give what the copies give one by one, but for the rounding of single precision.
+        Trial trial = emptyTrial(60, 120);
+        addPath(trial, "tip", 0, 119, 2, [](int f) {
+            return PixelPoint{200 + 90 * std::sin(f / 14.0), 300 + 40 * std::cos(f / 9.0)};
+        });
+        addEvent(trial, "go", 30, 0.02);
+        addEvent(trial, "down", 90, 0.02);
+        trial.capture.metresPerPixel = 0.01;
+        const Pack pack =
+            packWithMeasure({{"kind", "path_length"}, {"point", "tip"}, {"in", "m"}, {"over", "all"}, {"unit", "m"}});
+        const SetLengths lengths;
+        TrialRuns runs(trial, 6);
+        const MeasureContext context{pack, trial, eventsOf(trial), resolveRoles(pack, trial), 6, lengths, runs};
+        const auto made = Span::of(context, *pack.measure("m"));
+        const Span* span = std::get_if<Span>(&made);
+        QVERIFY(span);
+        constexpr double kStep = 6;
+        const DrawnWalks walks = drawnWalks(*span, kStep);
+        const auto wanders = drawnWanders(*span);
+        QVERIFY(wanders);
+        QCOMPARE(walks.draws.size(), std::size_t(kDraws));
+        QCOMPARE(wanders->draws.size(), std::size_t(kDraws));
+        NoisyCopies copies(*span, true);
+        std::set<std::pair<std::size_t, std::size_t>> phases;
+        for (std::size_t draw = 0; copies.next(); ++draw) {
+            const SpanCopy& copy = copies.copy();
+            const Walk walk = walkOf(copy.timesS, copy.firstPath, copy.fromS, copy.toS, kStep);
+            QVERIFY(std::abs(walks.length[draw] - walk.length) < 0.01);
+            QVERIFY(std::abs(walks.net[draw] - walk.net) < 0.001);
+            const auto [first, last] = copy.inside();
+            phases.insert({first, last});
+            const double wander = wanderOf(
+                copy.firstPath.middleRows(static_cast<Eigen::Index>(first), static_cast<Eigen::Index>(last - first)));
+            QVERIFY(std::abs(wanders->wander[draw] - wander) < 0.001);
+            QVERIFY(std::abs(drawnUnit(*span, static_cast<int>(draw)) - copy.unitPixels) < 1e-9);
+        }
+        QVERIFY(phases.size() > 5); // the copies' phases begin and end at different samples
     }
 };
 
