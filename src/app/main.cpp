@@ -9,9 +9,11 @@
 #include <QApplication>
 #include <QDir>
 #include <QFileInfo>
+#include <QLocale>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
+#include <QTranslator>
 
 #include <cstdio>
 #include <cstring>
@@ -23,12 +25,14 @@
 namespace {
 
 constexpr const char* kUsage =
-    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [CLIP…]\n"
+    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [--numbers LANGUAGE] "
+    "[CLIP…]\n"
     "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
     "  --library DIR  the library to open, made where there is none\n"
     "  --demo         the demo library, made where there is none\n"
     "  --case ID      the case to show first\n"
     "  --text SIZE    size of text and controls in per cent, for this time\n"
+    "  --numbers LANGUAGE  language of dates and numbers, such as de_DE, for this time\n"
     "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall\n"
     "  CLIP…          clips to add to the session shown\n";
 
@@ -36,6 +40,7 @@ struct Options {
     QString library, shotPage, shotDetail, shotFile;
     QSize size{1280, 800};
     std::optional<riflesso::theme::Choice> theme;
+    std::optional<QString> numbers;
     bool demo = false;
     qint64 caseId = 0; ///< 0: the one opened last
     QStringList clips;
@@ -71,6 +76,8 @@ std::optional<Options> parse(const QStringList& words) {
         } else if (words[i] == QLatin1String("--theme"))
             out.theme =
                 next() == QLatin1String("dark") ? riflesso::theme::Choice::Dark : riflesso::theme::Choice::Light;
+        else if (words[i] == QLatin1String("--numbers"))
+            out.numbers = next();
         else if (words[i].startsWith(QLatin1String("--")))
             return {};
         else
@@ -120,6 +127,10 @@ int main(int argc, char** argv) {
     QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
     enlarge(argc, argv);
     QApplication app(argc, argv);
+    QTranslator translator;
+    if (translator.load(QLocale::system(), QStringLiteral("riflesso"), QStringLiteral("_"),
+                        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/translations")))
+        QCoreApplication::installTranslator(&translator);
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
     const auto options = parse(app.arguments());
     if (!options) {
@@ -131,6 +142,7 @@ int main(int argc, char** argv) {
                      qPrintable(riflesso::MainWindow::pageIds().join(u' ')), qPrintable(options->shotPage));
         return 2;
     }
+    riflesso::settings::applyNumbersLanguage(options->numbers.value_or(riflesso::settings::numbersLanguage()));
     riflesso::theme::apply(app, options->theme.value_or(static_cast<riflesso::theme::Choice>(
                                     QSettings().value(QStringLiteral("theme"), 0).toInt())));
     const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);

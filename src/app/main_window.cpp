@@ -15,6 +15,7 @@
 #include "app/start/demo_door.h"
 #include "app/start/start_page.h"
 #include "app/theme.h"
+#include "core/joined_views.h"
 #include "report/words.h"
 
 #include <QCompleter>
@@ -210,12 +211,11 @@ void MainWindow::refreshAll() {
     QStringList parts = {QStringLiteral("<b>%1</b>").arg(data.athlete.name.toHtmlEscaped()),
                          words::text(data.pack.title).toHtmlEscaped()};
     if (session)
-        parts << QStringLiteral("%1, %2").arg(session->title.toHtmlEscaped(),
-                                              session->date.toString(QStringLiteral("d MMM yyyy")));
+        parts << QStringLiteral("%1, %2").arg(session->title.toHtmlEscaped(), words::date(session->date));
     if (workspace_.stress())
         parts << tr("%1, %2 repetitions")
                      .arg(words::stressName(*workspace_.stress()))
-                     .arg(trialsOf(data, workspace_.session(), workspace_.stress()).size());
+                     .arg(countMovements(trialsOf(data, workspace_.session(), workspace_.stress())));
     caseLine_->setText(
         parts.join(QStringLiteral("<span style='color:%1'> &nbsp;/&nbsp; </span>").arg(theme::colours().slate.name())));
     for (const auto& [id, page] : pages_)
@@ -273,8 +273,9 @@ void MainWindow::fillSearch() {
             };
         for (const Session& session : workspace_.data().sessions)
             if (!session.isModel)
-                found_[tr("Session: %1, %2").arg(session.title, session.date.toString(QStringLiteral("d MMM yyyy")))] =
-                    [this, id = session.id] { workspace_.selectSession(id); };
+                found_[tr("Session: %1, %2").arg(session.title, words::date(session.date))] = [this, id = session.id] {
+                    workspace_.selectSession(id);
+                };
     }
     QStringList texts;
     for (const auto& [text, work] : found_)

@@ -2,7 +2,7 @@
 #include "cli/commands.h"
 #include "media/clip_checks.h"
 #include "media/clip_writer.h"
-#include "simcam/simulated_clip.h"
+#include "simcam/odd_clips.h"
 
 #include <cstdio>
 
@@ -30,6 +30,7 @@ Result<Json> probe(const Words& words) {
     for (const ClipGap& gap : info.gaps)
         out["gaps"].push_back({{"frame", gap.frame}, {"interval_s", gap.intervalS}});
     out["repeated_frames"] = checks->repeated;
+    out["suggested_cuts"] = checks->cuts;
     out["duration_s"] = info.durationS;
     out["has_sound"] = info.hasSound;
     return out;
@@ -63,31 +64,38 @@ Result<Json> frame(const Words& words) {
 }
 
 Result<Json> simulate(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"out"});
+    const auto arguments = Arguments::parse(words, {"out", "clips"});
     if (!arguments)
         return arguments.error();
     const auto out = arguments->required("out");
     if (!out)
         return out.error();
     const std::string name = arguments->plain().size() == 1 ? arguments->plain()[0] : std::string();
-    std::string names;
-    for (const simcam::SimulatedClip& clip : simcam::demoClips()) {
-        names += (names.empty() ? "" : " ") + clip.name;
-        if (clip.name != name)
-            continue;
-        int last = -1;
-        const auto done = simcam::renderClip(clip, *out, [&last](double share) {
-            const int percent = static_cast<int>(100 * share);
-            if (percent != last)
-                std::fprintf(stderr, "\r%d %%", last = percent);
-            return true;
-        });
+    const auto shown = [last = -1](double share) mutable {
+        const int percent = static_cast<int>(100 * share);
+        if (percent != last)
+            std::fprintf(stderr, "\r%d %%", last = percent);
+        return true;
+    };
+    const auto answer = [&](const Result<void>& done, int frames) -> Result<Json> {
         std::fprintf(stderr, "\n");
         if (!done)
             return done.error();
-        return Json{{"clip", *out + "/" + name + ".mp4"},
-                    {"truth", *out + "/" + name + ".truth.json"},
-                    {"frames", clip.frames}};
+        return Json{
+            {"clip", *out + "/" + name + ".mp4"}, {"truth", *out + "/" + name + ".truth.json"}, {"frames", frames}};
+    };
+    std::string names;
+    for (const simcam::SimulatedClip& clip : simcam::demoClips()) {
+        names += (names.empty() ? "" : " ") + clip.name;
+        if (clip.name == name)
+            return answer(simcam::renderClip(clip, *out, shown), clip.frames);
+    }
+    // Made of the pictures of the others, which lie in --clips, or where it is written.
+    for (const simcam::OddClip& clip : simcam::oddClips()) {
+        names += " " + clip.name;
+        if (clip.name == name)
+            return answer(simcam::makeOddClip(clip, arguments->value("clips").value_or(*out), *out, shown),
+                          clip.frames());
     }
     return badInput("command line", "simulate NAME --out DIR, NAME one of " + names, name.empty() ? "nothing" : name);
 }

@@ -1,5 +1,6 @@
 #include "core/assessment.h"
 
+#include "core/joined_views.h"
 #include "core/measure_set.h"
 
 #include <algorithm>
@@ -12,6 +13,14 @@ const SetDeviation* Assessment::deviation(std::string_view measure) const {
         if (set.measure == measure)
             return &set;
     return nullptr;
+}
+
+const std::string& Assessment::seenIn(const std::string& trial, std::string_view measure) const {
+    for (const TrialMeasures& movement : judged)
+        if (movement.trial == trial)
+            if (const MeasureValue* value = movement.find(measure); value && !value->seenIn.empty())
+                return value->seenIn;
+    return trial;
 }
 
 namespace {
@@ -70,14 +79,20 @@ Assessment assess(const AssessmentInput& input) {
         out.cutoff = {input.modelFile->cutoffHz, false};
     else
         out.cutoff = chooseCutoff({&trials, &model.trials});
+    trials = withSharedEvents(std::move(trials));
     out.measures = measureTrials(input.pack, trials, out.cutoff.hz);
+    out.judged = joinedMeasures(trials, out.measures);
+    trials = movementsOf(trials);
     if (fromFile) {
         model.trials = input.modelFile->trials;
         model.measures = input.modelFile->measures;
     } else {
+        model.trials = withSharedEvents(std::move(model.trials));
         model.measures = measureTrials(input.pack, model.trials, out.cutoff.hz);
     }
     out.modelMeasures = model.measures;
+    model.measures = joinedMeasures(model.trials, model.measures);
+    model.trials = movementsOf(model.trials);
 
     std::vector<Stress> levels;
     for (const Trial& trial : trials)
@@ -87,7 +102,7 @@ Assessment assess(const AssessmentInput& input) {
     for (Stress level : levels)
         out.stress.emplace_back(toString(level));
 
-    out.setMeasures = measureSet(input.pack, trials, out.measures);
+    out.setMeasures = measureSet(input.pack, trials, out.judged);
     const TrialMeasures ownSet{{}, 0, out.setMeasures};
     const TrialMeasures modelSet{{}, 0, measureSet(input.pack, model.trials, model.measures)};
     const std::string mixed = mixedNote(trials);
@@ -99,7 +114,7 @@ Assessment assess(const AssessmentInput& input) {
                 referenceOf(input.pack, def, &input.fileRanges, model.trials,
                             once ? std::vector<TrialMeasures>{modelSet} : model.measures, input.choices.situation);
         std::optional<SetDeviation> set =
-            setDeviation(def, reference, once ? std::vector<TrialMeasures>{ownSet} : out.measures);
+            setDeviation(def, reference, once ? std::vector<TrialMeasures>{ownSet} : out.judged);
         if (!set)
             continue;
         if (!mixed.empty() && set->note.empty())
@@ -109,14 +124,14 @@ Assessment assess(const AssessmentInput& input) {
         out.deviations.push_back(std::move(*set));
     }
     JudgingChoices judging{input.school, input.facts.limits, input.choices.overrides, input.choices.kappas, {}};
-    out.findings = findFaults(input.pack, trials, out.measures, out.deviations, judging);
+    out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
     out.resultEffects = resultEffects(input.pack, trials, out.findings);
     for (const ResultEffect& effect : out.resultEffects)
         if (std::find(input.choices.effectsFromResults.begin(), input.choices.effectsFromResults.end(), effect.fault) !=
             input.choices.effectsFromResults.end())
             judging.measuredEffects[effect.fault] = effect.effect;
     if (!judging.measuredEffects.empty())
-        out.findings = findFaults(input.pack, trials, out.measures, out.deviations, judging);
+        out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
     out.profiles = matchProfiles(input.pack, out.findings);
     out.prescription =
         prescribe(input.pack, out.findings, trials, input.facts, input.choices.decisions, input.choices.situation);

@@ -22,8 +22,9 @@ struct AssessmentInput {
 };
 
 struct Assessment {
-    std::vector<TrialMeasures> measures;
-    SetMeasures setMeasures; ///< what the set has once
+    std::vector<TrialMeasures> measures; ///< trial by trial, each as its camera sees it
+    std::vector<TrialMeasures> judged;   ///< movement by movement, of all cameras on it: what is judged
+    SetMeasures setMeasures;             ///< what the set has once
     std::vector<TrialMeasures> modelMeasures;
     std::vector<SetDeviation> deviations; ///< measures with a reference and a value, in pack order
     std::vector<std::string> strengths;   ///< measures, in pack order
@@ -40,6 +41,8 @@ struct Assessment {
     View view = View::Side;
 
     [[nodiscard]] const SetDeviation* deviation(std::string_view measure) const;
+    /// The trial whose camera gave a movement its value of a measure: most often the movement's own.
+    [[nodiscard]] const std::string& seenIn(const std::string& trial, std::string_view measure) const;
 };
 
 /// Own best trials (choices) are the model and are left out of the set; a model file stands before model trials; a

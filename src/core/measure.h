@@ -43,6 +43,7 @@ struct MeasureValue {
     std::vector<int> frames; ///< where its marks lie
     std::vector<std::string> landmarks;
     std::vector<std::string> events; ///< events it depends on
+    std::string seenIn;              ///< trial of another camera it comes from (joined_views.h); empty: its own
 
     [[nodiscard]] bool valid() const { return value.has_value(); }
 };

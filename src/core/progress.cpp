@@ -106,6 +106,16 @@ std::vector<ConditionValue> valuesOverConditions(const std::string& measure, con
     return out;
 }
 
+std::string_view toString(Guesser guesser) {
+    return guesser == Guesser::Athlete ? "athlete" : guesser == Guesser::Analyst ? "analyst" : "forecast";
+}
+std::optional<Guesser> guesserFrom(std::string_view word) {
+    for (const Guesser guesser : {Guesser::Athlete, Guesser::Analyst, Guesser::Forecast})
+        if (toString(guesser) == word)
+            return guesser;
+    return {};
+}
+
 std::optional<GuessScore> scoreGuess(const Pack& pack, const Assessment& assessment, const Guess& guess) {
     const SetDeviation* set = assessment.deviation(guess.measure);
     const std::vector<MeasureDef> judged = pack.judged();

@@ -51,6 +51,8 @@ struct ConditionValue {
 
 /// What somebody said a measure would be, against what it is.
 enum class Guesser { Athlete, Analyst, Forecast };
+[[nodiscard]] std::string_view toString(Guesser guesser);
+[[nodiscard]] std::optional<Guesser> guesserFrom(std::string_view word);
 struct Guess {
     Guesser whose = Guesser::Athlete;
     std::string measure;

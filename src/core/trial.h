@@ -45,7 +45,8 @@ struct TrialEvent {
 
 struct Trial {
     std::string id;
-    int number = 0; ///< true number of the repetition in its set, from 1
+    std::string sameAs; ///< id of the leading trial, of the same movement before another camera; empty: none
+    int number = 0;     ///< true number of the repetition in its set, from 1
     Capture capture;
     FrameTimes times;
     std::map<std::string, MarksByFrame> marks; ///< by anatomical name or the pack's own point

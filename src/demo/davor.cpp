@@ -17,7 +17,7 @@ void observe(Repetition& r, std::size_t index, int pace, bool later) {
 } // namespace
 
 Result<DemoPlace> addDavor(Library& library, const DemoSources& sources) {
-    const auto prepared =
+    auto prepared =
         DemoCase::of(library, sources, QStringLiteral("indoor_rowing.json"),
                      {{QStringLiteral("davor_steady"), QStringLiteral("Easy rowing, side")},
                       {QStringLiteral("davor_race"), QStringLiteral("Race pace, last strokes, side")},

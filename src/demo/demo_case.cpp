@@ -142,7 +142,7 @@ std::vector<Repetition> DemoCase::repetitionsOf(const Json& truth, const Json& r
     return out;
 }
 
-Result<void> DemoCase::add(Edit& edit, const Filmed& filmed) const {
+Result<void> DemoCase::add(Edit& edit, const Filmed& filmed) {
     const Prepared& prepared = prepared_[filmed.clip];
     const bool model = !filmed.stress;
     constexpr std::size_t kFirstSeed = 401, kSeedStep = 10, kModelSeed = 402;
@@ -184,8 +184,12 @@ Result<void> DemoCase::add(Edit& edit, const Filmed& filmed) const {
                  repetitionsOf(prepared.truth, rep, shape, sideIn(takes[t], "handedness"), filmed.unseen, random)) {
                 if (filmed.observe)
                     filmed.observe(repetition, index++);
-                if (const auto kept = edit.addRepetition(shape.id, repetition); !kept)
+                if (filmed.sameAsClip)
+                    repetition.sameAs = added_.at({*filmed.sameAsClip, repetition.number});
+                const auto kept = edit.addRepetition(shape.id, repetition);
+                if (!kept)
                     return kept.error();
+                added_[{filmed.clip, repetition.number}] = *kept;
             }
     }
     return {};

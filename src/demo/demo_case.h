@@ -7,6 +7,7 @@
 #include "demo/demo_library.h"
 
 #include <functional>
+#include <map>
 #include <optional>
 #include <random>
 #include <set>
@@ -30,10 +31,12 @@ public:
         std::optional<Stress> stress; ///< of the athlete's repetitions; none: a model's clip
         Observe observe;
         std::set<std::string> unseen{}; ///< landmarks that this view hides: they are not marked
+        /// Its repetitions are those of the same numbers in this clip, added before, seen by another camera.
+        std::optional<std::size_t> sameAsClip{};
     };
     /// Adds the clip with its sections, repetitions, marks and events; seeded. Strokes filmed without a break become a
     /// repetition each, with a little on both sides.
-    [[nodiscard]] Result<void> add(Edit& edit, const Filmed& filmed) const;
+    [[nodiscard]] Result<void> add(Edit& edit, const Filmed& filmed);
 
 private:
     struct Prepared {
@@ -51,6 +54,7 @@ private:
     QString packText_;
     Pack pack_;
     std::vector<Prepared> prepared_;
+    std::map<std::pair<std::size_t, int>, RepetitionId> added_; ///< by clip and number
 };
 
 /// The stories: each adds one case and says where it opens.

@@ -19,12 +19,12 @@ void observe(Repetition& r, std::size_t index, Stress stress, bool later) {
 } // namespace
 
 Result<DemoPlace> addIlka(Library& library, const DemoSources& sources) {
-    const auto prepared = DemoCase::of(library, sources, QStringLiteral("fencing_lunge.json"),
-                                       {{QStringLiteral("ilka_baseline"), QStringLiteral("Lunge on call, side")},
-                                        {QStringLiteral("ilka_baseline_lamp"), QStringLiteral("Lunge on a lamp, side")},
-                                        {QStringLiteral("ilka_retest"), QStringLiteral("Lunge on call, side")},
-                                        {QStringLiteral("ilka_retest_lamp"), QStringLiteral("Lunge on a lamp, side")},
-                                        {QStringLiteral("instructors"), QStringLiteral("Two instructors, side")}});
+    auto prepared = DemoCase::of(library, sources, QStringLiteral("fencing_lunge.json"),
+                                 {{QStringLiteral("ilka_baseline"), QStringLiteral("Lunge on call, side")},
+                                  {QStringLiteral("ilka_baseline_lamp"), QStringLiteral("Lunge on a lamp, side")},
+                                  {QStringLiteral("ilka_retest"), QStringLiteral("Lunge on call, side")},
+                                  {QStringLiteral("ilka_retest_lamp"), QStringLiteral("Lunge on a lamp, side")},
+                                  {QStringLiteral("instructors"), QStringLiteral("Two instructors, side")}});
     if (!prepared)
         return prepared.error();
     DemoPlace place;

@@ -24,12 +24,12 @@ void observe(Repetition& r, std::size_t index, Round round) {
 } // namespace
 
 Result<DemoPlace> addMirelle(Library& library, const DemoSources& sources) {
-    const auto prepared = DemoCase::of(library, sources, QStringLiteral("archery_shot.json"),
-                                       {{QStringLiteral("mirelle_side"), QStringLiteral("Practice round, side")},
-                                        {QStringLiteral("mirelle_rear"), QStringLiteral("Practice round, from behind")},
-                                        {QStringLiteral("mirelle_scored"), QStringLiteral("Scored round, side")},
-                                        {QStringLiteral("mirelle_retest"), QStringLiteral("Practice round, side")},
-                                        {QStringLiteral("mirelle_best"), QStringLiteral("Her best five, side")}});
+    auto prepared = DemoCase::of(library, sources, QStringLiteral("archery_shot.json"),
+                                 {{QStringLiteral("mirelle_side"), QStringLiteral("Practice round, side")},
+                                  {QStringLiteral("mirelle_rear"), QStringLiteral("Practice round, from behind")},
+                                  {QStringLiteral("mirelle_scored"), QStringLiteral("Scored round, side")},
+                                  {QStringLiteral("mirelle_retest"), QStringLiteral("Practice round, side")},
+                                  {QStringLiteral("mirelle_best"), QStringLiteral("Her best five, side")}});
     if (!prepared)
         return prepared.error();
     DemoPlace place;
@@ -82,13 +82,17 @@ Result<DemoPlace> addMirelle(Library& library, const DemoSources& sources) {
             if (!*made)
                 return made->error();
         place = {*id, *session};
-        const auto noted = [](Round round, std::size_t before = 0) {
-            return [=](Repetition& r, std::size_t index) { observe(r, index + before, round); };
+        const auto noted = [](Round round) {
+            return [=](Repetition& r, std::size_t index) { observe(r, index, round); };
         };
-        constexpr std::size_t kFromSide = 5; // shots of the practice round that were filmed from the side
+        // Before the second camera two key events are marked; the others are taken over from the first's.
+        const auto fromBehind = [](Repetition& r, std::size_t) {
+            r.events.erase("draw");
+            r.events.erase("down");
+        };
         for (const DemoCase::Filmed& filmed :
              {DemoCase::Filmed{*session, 0, Stress::Calm, noted(Round::First), {}},
-              DemoCase::Filmed{*session, 1, Stress::Calm, noted(Round::First, kFromSide), {"nose", "left_hip"}},
+              DemoCase::Filmed{*session, 1, Stress::Calm, fromBehind, {"nose", "left_hip"}, 0},
               DemoCase::Filmed{*session, 2, Stress::Scored, noted(Round::Scored), {}},
               DemoCase::Filmed{*retest, 3, Stress::Calm, noted(Round::Later), {}},
               DemoCase::Filmed{*best, 4, {}, {}, {}}})

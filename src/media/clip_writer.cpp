@@ -3,6 +3,7 @@
 #include "media/ffmpeg_handles.h"
 
 extern "C" {
+#include <libavutil/display.h>
 #include <libavutil/opt.h>
 }
 
@@ -54,6 +55,13 @@ public:
         stream_ = avformat_new_stream(raw, nullptr);
         stream_->time_base = codec_->time_base;
         avcodec_parameters_from_context(stream_->codecpar, codec_.get());
+        if (format_.rotationDeg) {
+            std::uint8_t* matrix =
+                av_stream_new_side_data(stream_, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t));
+            if (!matrix)
+                return fault(path_, "no memory for a note of rotation");
+            av_display_rotation_set(reinterpret_cast<std::int32_t*>(matrix), format_.rotationDeg);
+        }
         code = avio_open(&raw->pb, path_.c_str(), AVIO_FLAG_WRITE);
         if (code >= 0)
             code = avformat_write_header(raw, nullptr);
@@ -72,12 +80,13 @@ public:
         return {};
     }
 
-    Result<void> write(const std::vector<std::uint8_t>& rgb) override {
+    Result<void> write(const std::vector<std::uint8_t>& rgb, int skip) override {
         if (av_frame_make_writable(frame_.get()) < 0)
             return fault(path_, "no memory for a frame");
         const std::uint8_t* rows[4] = {rgb.data(), nullptr, nullptr, nullptr};
         const int strides[4] = {3 * format_.width, 0, 0, 0};
         sws_scale(scaler_.get(), rows, strides, 0, format_.height, frame_->data, frame_->linesize);
+        next_ += skip;
         frame_->pts = next_++;
         return send(frame_.get());
     }

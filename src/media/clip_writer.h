@@ -12,6 +12,7 @@ struct ClipFormat {
     int frameRate = 60;   ///< frames a second
     int quality = 24;     ///< constant rate factor of x264: smaller is better and larger
     int keyInterval = 60; ///< frames between key frames at most
+    int rotationDeg = 0; ///< clockwise turn that makes the stored picture upright, as a phone notes it: 0, 90, 180, 270
 };
 
 /// Writes an MP4 with H.264 (yuv420p).
@@ -19,7 +20,8 @@ class ClipWriter {
 public:
     [[nodiscard]] static Result<std::unique_ptr<ClipWriter>> create(const std::string& path, const ClipFormat& format);
     virtual ~ClipWriter() = default;
-    [[nodiscard]] virtual Result<void> write(const std::vector<std::uint8_t>& rgb) = 0;
+    /// The next picture: at the next frame's time, or `skip` frames later.
+    [[nodiscard]] virtual Result<void> write(const std::vector<std::uint8_t>& rgb, int skip = 0) = 0;
     /// Must be called; without it the file is not whole.
     [[nodiscard]] virtual Result<void> finish() = 0;
 };

@@ -2,6 +2,7 @@
 
 #include "core/measure_set.h"
 #include "core/typical_trial.h"
+#include "report/report_text.h"
 #include "report/words.h"
 
 #include <algorithm>
@@ -81,8 +82,8 @@ void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& asses
 }
 
 QString modelName(const RepetitionPlace& model, bool mirrored) {
-    return (model.section->performer.isEmpty() ? QStringLiteral("Model") : model.section->performer) +
-           (mirrored ? QStringLiteral(", mirrored") : QString());
+    return (model.section->performer.isEmpty() ? Report::tr("Model") : model.section->performer) +
+           (mirrored ? Report::tr(", mirrored") : QString());
 }
 bool isMirrored(const RepetitionPlace& model, const RepetitionPlace& own) {
     return model.section->view == View::Side && model.section->facing != own.section->facing;
@@ -99,9 +100,9 @@ std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& a
         std::string trial;
     };
     std::vector<Own> values; // in the order of filming
-    for (const TrialMeasures& trial : assessment.measures)
+    for (const TrialMeasures& trial : assessment.judged)
         if (const MeasureValue* value = trial.find(def->id); value && value->valid())
-            values.push_back({*value->value, value->u, trial.trial});
+            values.push_back({*value->value, value->u, value->seenIn.empty() ? trial.trial : value->seenIn});
     if (values.size() < 2)
         return out;
     if (spread.kind != Kind::Drift)
@@ -113,7 +114,7 @@ std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& a
         if (!place)
             continue;
         if (auto ref = pictureOf(data, id, event,
-                                 QStringLiteral("%1, repetition %2: %3")
+                                 Report::tr("%1, repetition %2: %3")
                                      .arg(data.athlete.name.section(u' ', 0, 0))
                                      .arg(place.repetition->number)
                                      .arg(words::withU(*def, own.value, 2 * own.u)))) {
@@ -148,12 +149,12 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
         std::min_element(set->repetitions.begin(), set->repetitions.end(), [&](const auto& a, const auto& b) {
             return std::abs(a.deviation - set->deviation) < std::abs(b.deviation - set->deviation);
         });
-    const RepetitionId own = repetitionId(nearest->trial);
+    const RepetitionId own = repetitionId(assessment.seenIn(nearest->trial, id));
     const RepetitionPlace place = placeOf(data, own);
     if (!place)
         return out;
     if (auto ref = pictureOf(data, own, event,
-                             QStringLiteral("%1, repetition %2, %3")
+                             Report::tr("%1, repetition %2, %3")
                                  .arg(data.athlete.name.section(u' ', 0, 0))
                                  .arg(place.repetition->number)
                                  .arg(at))) {
@@ -200,7 +201,7 @@ std::vector<KeyPosition> keyPositions(const CaseData& data, const Assessment& as
         KeyPosition position;
         position.event = event.id;
         position.own = pictureOf(data, own, event.id,
-                                 QStringLiteral("%1, repetition %2")
+                                 Report::tr("%1, repetition %2")
                                      .arg(data.athlete.name.section(u' ', 0, 0))
                                      .arg(ownPlace.repetition->number));
         if (position.own)

@@ -1,5 +1,6 @@
 #include "report/key_picture.h"
 
+#include "report/report_text.h"
 #include "report/shape_drawing.h"
 
 #include <QPainter>
@@ -107,7 +108,7 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
     const QImage frame = source ? source(ref.clipPath, ref.frame) : QImage();
     if (frame.isNull()) {
         painter.setPen(colours.stageText);
-        painter.drawText(out.rect(), Qt::AlignCenter, QStringLiteral("clip not found"));
+        painter.drawText(out.rect(), Qt::AlignCenter, Report::tr("clip not found"));
         return out;
     }
     const QRectF crop = cropAround(ref.marks, size, frame.size());

@@ -1,6 +1,7 @@
 #include "report/paper.h"
 
 #include "report/paper_html.h"
+#include "report/report_text.h"
 
 #include <QAbstractTextDocumentLayout>
 #include <QFile>
@@ -65,7 +66,7 @@ public:
                          content_.athlete + QStringLiteral(" · ") + content_.skill + QStringLiteral(" · ") +
                              content_.made);
         painter.drawText(line, Qt::AlignBottom | Qt::AlignRight,
-                         QStringLiteral("page %1 of %2").arg(index + 1).arg(pages()));
+                         Report::tr("page %1 of %2").arg(index + 1).arg(pages()));
     }
 
 private:
@@ -97,15 +98,15 @@ std::vector<Paper> papersOf(const ReportContent& content) {
 QString paperName(Paper paper) {
     switch (paper) {
     case Paper::Plan:
-        return QStringLiteral("the whole plan");
+        return Report::tr("the whole plan");
     case Paper::AthletePage:
-        return QStringLiteral("one page for the athlete");
+        return Report::tr("one page for the athlete");
     case Paper::HomeSheet:
-        return QStringLiteral("home sheet");
+        return Report::tr("home sheet");
     case Paper::KeyPositions:
-        return QStringLiteral("key positions");
+        return Report::tr("key positions");
     case Paper::CompetitionCard:
-        return QStringLiteral("competition card");
+        return Report::tr("competition card");
     }
     return {};
 }

@@ -1,6 +1,7 @@
 #include "report/plan_calendar.h"
 
 #include "report/report_content.h"
+#include "report/report_text.h"
 #include "report/words.h"
 
 namespace riflesso {
@@ -16,7 +17,7 @@ QString sessionText(const CaseData& data, const Prescription& prescription) {
                 lines << QStringLiteral("%1: %2. %3")
                              .arg(words::text(data.pack.fault(focus.fault)->title), words::text(drill->title),
                                   words::text(withSides(drill->cue, sides)));
-    lines << QStringLiteral("Stop on pain and ask a licensed professional.");
+    lines << Report::tr("Stop on pain and ask a licensed professional.");
     return lines.join(u'\n');
 }
 
@@ -40,16 +41,16 @@ std::vector<CalendarEntry> planCalendar(const CaseData& data, const Prescription
                     break;
                 }
         if (day.noChange && !still)
-            add(date, "still", QStringLiteral("no technique changes"), QStringLiteral("The athlete only performs."));
+            add(date, "still", Report::tr("no technique changes"), Report::tr("The athlete only performs."));
         still = day.noChange;
         if (day.technique)
-            add(date, "technique", QStringLiteral("technique session"), session);
+            add(date, "technique", Report::tr("technique session"), session);
         if (day.retest)
-            add(date, "retest", QStringLiteral("retest"),
-                QStringLiteral("Film from the same place, under the same conditions as before."));
+            add(date, "retest", Report::tr("retest"),
+                Report::tr("Film from the same place, under the same conditions as before."));
         if (day.retention)
-            add(date, "retention", QStringLiteral("retention test"),
-                QStringLiteral("Film again without a reminder: what has stayed?"));
+            add(date, "retention", Report::tr("retention test"),
+                Report::tr("Film again without a reminder: what has stayed?"));
         if (!day.competition.empty())
             add(date, "competition", words::text(day.competition));
     }

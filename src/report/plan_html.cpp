@@ -1,4 +1,5 @@
 #include "report/paper_html.h"
+#include "report/report_text.h"
 
 namespace riflesso {
 namespace {
@@ -22,14 +23,14 @@ private:
                    .arg(esc(c_.athlete)));
         p_.raw(QStringLiteral("<p style='font-size:12pt; color:#55656B; margin-top:0px; margin-bottom:2px'>%1, %2</p>")
                    .arg(esc(c_.skill), esc(c_.session)));
-        p_.small(QStringLiteral("Filmed %1 · %2 · compared with %3").arg(c_.date, c_.set, c_.model));
+        p_.small(Report::tr("Filmed %1 · %2 · compared with %3").arg(c_.date, c_.set, c_.model));
         if (!c_.goal.isEmpty())
-            p_.small(QStringLiteral("Goal: %1").arg(c_.goal));
+            p_.small(Report::tr("Goal: %1").arg(c_.goal));
     }
     void strengths() {
-        p_.heading(QStringLiteral("Strengths"));
+        p_.heading(Report::tr("Strengths"));
         if (c_.strengths.empty())
-            p_.plain(QStringLiteral(
+            p_.plain(Report::tr(
                 "No measure stands clearly inside its reference in at least three of four repetitions yet."));
         for (const auto& row : c_.strengths)
             p_.raw(QStringLiteral("<p style='margin-top:1px; margin-bottom:2px'>%1%2 <span style='color:#55656B; "
@@ -37,15 +38,15 @@ private:
                        .arg(p_.sign(row.sign), esc(row.title), esc(row.value), esc(row.reference)));
     }
     void findings() {
-        p_.heading(QStringLiteral("What to work on, and why"));
+        p_.heading(Report::tr("What to work on, and why"));
         if (c_.findings.empty())
-            p_.plain(QStringLiteral("Nothing that stands out from the reference was found in this set."));
+            p_.plain(Report::tr("Nothing that stands out from the reference was found in this set."));
         for (const auto& e : c_.findings) {
-            const QString role = e.main    ? QStringLiteral(" · main focus")
-                                 : e.minor ? QStringLiteral(" · minor focus")
+            const QString role = e.main    ? Report::tr(" · main focus")
+                                 : e.minor ? Report::tr(" · minor focus")
                                            : QString();
-            p_.raw(QStringLiteral("<p style='margin-top:8px; margin-bottom:1px'>%1<b>%2</b> <span "
-                                  "style='color:#55656B'>shown in %3%4</span></p>")
+            p_.raw(Report::tr("<p style='margin-top:8px; margin-bottom:1px'>%1<b>%2</b> <span "
+                              "style='color:#55656B'>shown in %3%4</span></p>")
                        .arg(p_.sign(e.safety.isEmpty() ? e.sign : QStringLiteral("safety")), esc(e.title), esc(e.share),
                             esc(role)));
             p_.plain(e.explain);
@@ -54,7 +55,7 @@ private:
             if (!e.because.isEmpty())
                 p_.small(e.because);
             if (!e.decision.isEmpty())
-                p_.small(QStringLiteral("Decided: %1").arg(e.decision));
+                p_.small(Report::tr("Decided: %1").arg(e.decision));
             if (!e.safety.isEmpty())
                 p_.small(e.safety, QStringLiteral("#A8321F"));
             if (!e.pictures.empty())
@@ -71,22 +72,21 @@ private:
     }
     void ladders() {
         for (const auto& ladder : c_.ladders) {
-            p_.heading(QStringLiteral("%1: %2").arg(
-                ladder.main ? QStringLiteral("Main focus") : QStringLiteral("Minor focus"), ladder.fault));
-            p_.small(QStringLiteral(
-                "Stay on a rung while about three of four repetitions are good; below half, go one back."));
+            p_.heading(QStringLiteral("%1: %2").arg(ladder.main ? Report::tr("Main focus") : Report::tr("Minor focus"),
+                                                    ladder.fault));
+            p_.small(
+                Report::tr("Stay on a rung while about three of four repetitions are good; below half, go one back."));
             p_.raw(QStringLiteral("<table cellspacing='0' cellpadding='4' width='100%'>"));
             int step = 0;
             for (const auto& s : ladder.steps) {
-                p_.raw(QStringLiteral("<tr style='background-color:%1'><td width='26'><b>%2</b></td><td><b>%3</b> "
-                                      "<span style='color:#55656B; font-size:8.5pt'>%4 · %5%6</span><br>\"%7\"<br>"
-                                      "<span style='font-size:8.5pt'>Good: %8</span>%9</td></tr>")
+                p_.raw(Report::tr("<tr style='background-color:%1'><td width='26'><b>%2</b></td><td><b>%3</b> "
+                                  "<span style='color:#55656B; font-size:8.5pt'>%4 · %5%6</span><br>\"%7\"<br>"
+                                  "<span style='font-size:8.5pt'>Good: %8</span>%9</td></tr>")
                            .arg(s.startHere ? QStringLiteral("#EBCFA6") : QStringLiteral("#FFFFFF"))
                            .arg(++step)
-                           .arg(esc(s.title) + (s.startHere ? QStringLiteral(" (start here)") : QString()),
-                                esc(s.stage), esc(s.dose),
-                                s.needs.isEmpty() ? QString() : QStringLiteral(" · needs ") + esc(s.needs), esc(s.cue),
-                                esc(s.good),
+                           .arg(esc(s.title) + (s.startHere ? Report::tr(" (start here)") : QString()), esc(s.stage),
+                                esc(s.dose), s.needs.isEmpty() ? QString() : Report::tr(" · needs ") + esc(s.needs),
+                                esc(s.cue), esc(s.good),
                                 s.cautions.isEmpty()
                                     ? QString()
                                     : QStringLiteral("<br><span style='font-size:8.5pt; color:#A8321F'>%1</span>")
@@ -103,14 +103,14 @@ private:
             p_.plain(entry);
     }
     void lists() {
-        list(QStringLiteral("Not possible as it stands"), c_.missing);
-        list(QStringLiteral("Dates"), c_.schedule);
-        list(QStringLiteral("The next lesson"), c_.lesson);
-        list(QStringLiteral("Cautions"), c_.cautions);
-        list(QStringLiteral("Believed and measured"), c_.beliefs);
+        list(Report::tr("Not possible as it stands"), c_.missing);
+        list(Report::tr("Dates"), c_.schedule);
+        list(Report::tr("The next lesson"), c_.lesson);
+        list(Report::tr("Cautions"), c_.cautions);
+        list(Report::tr("Believed and measured"), c_.beliefs);
     }
     void measures() {
-        p_.heading(QStringLiteral("All measures"));
+        p_.heading(Report::tr("All measures"));
         p_.raw(QStringLiteral("<table cellspacing='0' cellpadding='3' width='100%'>"));
         for (const auto& row : c_.measures)
             p_.raw(QStringLiteral(
@@ -120,7 +120,7 @@ private:
         p_.raw(QStringLiteral("</table>"));
         for (const QString& remark : c_.remarks)
             p_.small(remark);
-        p_.small(QStringLiteral("Made with %1 on %2.").arg(c_.program, c_.made));
+        p_.small(Report::tr("Made with %1 on %2.").arg(c_.program, c_.made));
     }
 
     HtmlPieces& p_;

@@ -1,5 +1,7 @@
 #include "report/report_content.h"
 
+#include "report/goal_words.h"
+#include "report/report_text.h"
 #include "report/words.h"
 #include "store/case_assessment.h"
 
@@ -22,11 +24,7 @@ QString joined(const std::vector<std::string>& list) {
 
 } // namespace
 
-namespace {
-
-QString shown(const QDate& day) { return day.toString(QStringLiteral("d MMM yyyy")); }
-
-} // namespace
+namespace {} // namespace
 
 QDate dateOf(Day day) { return QDate(1970, 1, 1).addDays(day.time_since_epoch().count()); }
 
@@ -57,7 +55,7 @@ QStringList scheduleConflicts(const CaseData& data, const Prescription& prescrip
     for (const ScheduleConflict& conflict : scheduleOf(data, prescription).conflicts) {
         QString text = words::text(conflict.what) + u' ' + words::text(conflict.advice);
         for (auto match = kDate.match(text); match.hasMatch(); match = kDate.match(text))
-            text.replace(match.captured(), shown(QDate::fromString(match.captured(), Qt::ISODate)));
+            text.replace(match.captured(), words::date(QDate::fromString(match.captured(), Qt::ISODate)));
         out << text;
     }
     return out;
@@ -74,20 +72,20 @@ std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& pr
 QStringList scheduleLines(const CaseData& data, const Prescription& prescription) {
     const PlanSettings& plan = data.plan;
     QStringList out;
-    out << QStringLiteral("%1 technique session%2 a week beside normal training, %3 minutes of homework a day.")
+    out << Report::tr("%1 technique session%2 a week beside normal training, %3 minutes of homework a day.")
                .arg(plan.sessionsPerWeek)
                .arg(plan.sessionsPerWeek == 1 ? QString() : QStringLiteral("s"))
                .arg(plan.homeworkMinutes);
     if (plan.start.isValid())
-        out << QStringLiteral("Start: %1.").arg(shown(plan.start));
+        out << Report::tr("Start: %1.").arg(words::date(plan.start));
     if (plan.retest.isValid())
-        out << QStringLiteral("Retest, same camera place and same set: %1.").arg(shown(plan.retest));
+        out << Report::tr("Retest, same camera place and same set: %1.").arg(words::date(plan.retest));
     if (plan.retention.isValid())
-        out << QStringLiteral("Retention test without practice in between: %1.").arg(shown(plan.retention));
+        out << Report::tr("Retention test without practice in between: %1.").arg(words::date(plan.retention));
     for (const Competition& competition : data.competitions)
-        out << QStringLiteral("%1: %2. No technique changes from %3 on.")
-                   .arg(competition.title, shown(competition.date),
-                        shown(competition.date.addDays(-plan.noChangeDays)));
+        out << Report::tr("%1: %2. No technique changes from %3 on.")
+                   .arg(competition.title, words::date(competition.date),
+                        words::date(competition.date.addDays(-plan.noChangeDays)));
     return out + scheduleConflicts(data, prescription);
 }
 
@@ -99,14 +97,16 @@ ReportContent composeReport(const ReportSubject& subject) {
     out.athlete = data.athlete.name;
     out.skill = text(pack.title);
     out.goal = data.athlete.goal;
+    if (const QString number = goalState(data, &a, subject.made.toLocalTime().date()); !number.isEmpty())
+        out.goal += (out.goal.isEmpty() ? QString() : QStringLiteral(" ")) + number;
     const Session* session = data.session(subject.session);
     out.session = session ? session->title : QString();
-    out.date = session ? session->date.toString(QStringLiteral("d MMMM yyyy")) : QString();
-    out.made = subject.made.toString(QStringLiteral("d MMMM yyyy"));
+    out.date = session ? words::longDate(session->date) : QString();
+    out.made = words::longDate(subject.made.toLocalTime().date());
     out.program = subject.program;
-    out.set = QStringLiteral("%1 repetitions, %2, %3 view")
-                  .arg(a.measures.size())
-                  .arg(subject.stress ? words::stressName(*subject.stress) : QStringLiteral("all conditions"),
+    out.set = Report::tr("%1 repetitions, %2, %3 view")
+                  .arg(a.judged.size())
+                  .arg(subject.stress ? words::stressName(*subject.stress) : Report::tr("all conditions"),
                        text(toString(a.view)));
     std::vector<std::string> performers;
     for (const Session& entry : data.sessions)
@@ -117,10 +117,9 @@ ReportContent composeReport(const ReportSubject& subject) {
     QStringList names;
     for (const std::string& name : performers)
         names << text(name);
-    out.model =
-        a.modelMeasures.empty()
-            ? QStringLiteral("ranges of the skill pack")
-            : QStringLiteral("%1, %2 repetitions").arg(names.join(QStringLiteral(" and "))).arg(a.modelMeasures.size());
+    out.model = a.modelMeasures.empty()
+                    ? Report::tr("ranges of the skill pack")
+                    : Report::tr("%1, %2 repetitions").arg(names.join(Report::tr(" and "))).arg(a.modelMeasures.size());
 
     for (const SetDeviation& set : a.deviations) {
         const MeasureDef& def = *pack.measure(set.measure);
@@ -149,7 +148,7 @@ ReportContent composeReport(const ReportSubject& subject) {
         }
         for (const CauseDef& cause : fault.causes)
             if (cause.fault == finding.consequenceOf && !cause.fault.empty())
-                entry.because = QStringLiteral("Follows from \"%1\": %2")
+                entry.because = Report::tr("Follows from \"%1\": %2")
                                     .arg(text(pack.fault(cause.fault)->title), text(cause.because));
         for (const Focus& focus : a.prescription.focus)
             if (focus.fault == finding.fault)
@@ -171,7 +170,7 @@ ReportContent composeReport(const ReportSubject& subject) {
             for (const std::string& need : drill.needs)
                 needs << text(need);
             if (drill.partner)
-                needs << QStringLiteral("a partner");
+                needs << Report::tr("a partner");
             ladder.steps.push_back({text(drill.title), words::stageName(drill.stage), said(drill.cue),
                                     words::doseText(drill.dose), said(drill.good), joined(drill.cautions),
                                     needs.join(QStringLiteral(", ")), rung.startHere, said(drill.feels),
@@ -195,36 +194,40 @@ ReportContent composeReport(const ReportSubject& subject) {
     for (const Competition& competition : data.competitions)
         if (out.competition.isEmpty() && competition.date >= today &&
             today >= competition.date.addDays(-data.plan.noChangeDays))
-            out.competition = QStringLiteral("%1, %2").arg(competition.title, shown(competition.date));
+            out.competition = QStringLiteral("%1, %2").arg(competition.title, words::date(competition.date));
     if (data.plan.retest.isValid() && data.plan.retest >= today)
-        out.retest = shown(data.plan.retest);
+        out.retest = words::date(data.plan.retest);
     for (const std::string& caution : a.prescription.cautions)
         out.cautions << text(caution);
-    out.cautions << QStringLiteral(
+    out.cautions << Report::tr(
         "Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first.");
     for (const std::string& missing : a.prescription.missing)
         out.missing << text(missing);
     out.schedule = scheduleLines(data, subject.assessment.prescription);
     for (const LessonLine& line : lessonLines(data, subject.assessment.prescription))
-        out.lesson << QStringLiteral("%1 min: %2").arg(line.minutes).arg(line.what);
+        out.lesson << Report::tr("%1 min: %2").arg(line.minutes).arg(line.what);
     for (const Belief& belief : data.beliefs) {
         const MeasureDef* def = pack.measure(belief.measure);
         const SetDeviation* set = a.deviation(belief.measure);
         if (!def || !belief.locked)
             continue;
-        QString line = QStringLiteral("%1: believed \"%2\"").arg(text(def->title), belief.words);
+        QString line = QStringLiteral("%1: %2 \"%3\"")
+                           .arg(text(def->title),
+                                belief.whose == Guesser::Analyst ? Report::tr("the analyst's first guess")
+                                                                 : Report::tr("believed"),
+                                belief.words);
         if (belief.value)
-            line += QStringLiteral(", about %1").arg(words::number(*belief.value, 2)) + u' ' + words::unitOf(*def);
+            line += Report::tr(", about %1").arg(words::number(*belief.value, 2)) + u' ' + words::unitOf(*def);
         if (set)
-            line += QStringLiteral("; measured %1").arg(words::withU(*def, set->median, set->expandedU));
+            line += Report::tr("; measured %1").arg(words::withU(*def, set->median, set->expandedU));
         out.beliefs << line + u'.';
     }
     out.remarks
-        << QStringLiteral(
+        << Report::tr(
                "Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.")
                .arg(words::schoolName(a.school), words::number(a.cutoff.hz, 1),
-                    a.cutoff.byDefault ? QStringLiteral(" (by default: no run was long enough)") : QString());
-    out.remarks << QStringLiteral("Skill pack %1, edition %2.").arg(text(a.packId), text(a.packEdition));
+                    a.cutoff.byDefault ? Report::tr(" (by default: no run was long enough)") : QString());
+    out.remarks << Report::tr("Skill pack %1, edition %2.").arg(text(a.packId), text(a.packEdition));
     out.lines = figureLines(pack, sides);
     for (const auto& line : figureLines(pack, {{"arm", opposite(data.athlete.handedness)}}))
         if (std::find(out.lines.begin(), out.lines.end(), line) == out.lines.end())

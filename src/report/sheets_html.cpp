@@ -1,4 +1,5 @@
 #include "report/paper_html.h"
+#include "report/report_text.h"
 
 #include <QPainter>
 
@@ -84,7 +85,7 @@ QImage tally(const Dose& dose) {
         painter.drawLine(QPointF(0, top + kLine - 2), QPointF(kWide, top + kLine - 2));
         painter.setPen(look::light().slate);
         painter.drawText(QRectF(0, top, kLabel, kLine), Qt::AlignVCenter | Qt::AlignLeft,
-                         QStringLiteral("day %1").arg(day + 1));
+                         Report::tr("day %1").arg(day + 1));
         painter.setPen(QPen(look::light().ink, 2));
         for (int group = 0; group < groups; ++group)
             for (int box = 0; box < inGroup; ++box)
@@ -98,9 +99,9 @@ QImage tally(const Dose& dose) {
 
 void writeAthletePage(HtmlPieces& p) {
     const ReportContent& c = p.content();
-    title(p, QStringLiteral("for you"));
+    title(p, Report::tr("for you"));
     if (!c.strengths.empty()) {
-        p.line(QStringLiteral("You do this well"), kBig, true, QStringLiteral("#17748A"), 16);
+        p.line(Report::tr("You do this well"), kBig, true, QStringLiteral("#17748A"), 16);
         constexpr std::size_t kMost = 3;
         for (std::size_t i = 0; i < std::min(kMost, c.strengths.size()); ++i)
             p.raw(QStringLiteral("<p style='font-size:%1pt; margin-top:2px; margin-bottom:2px'>%2%3</p>")
@@ -111,18 +112,18 @@ void writeAthletePage(HtmlPieces& p) {
     const auto* step = ladder ? startStep(*ladder) : nullptr;
     if (!step)
         return;
-    p.line(QStringLiteral("One thing to work on"), kBig, true, QStringLiteral("#8B2C5E"), 18);
+    p.line(Report::tr("One thing to work on"), kBig, true, QStringLiteral("#8B2C5E"), 18);
     if (const auto* finding = mainFinding(c)) {
         p.line(finding->title, kText);
         pair(p, finding->pictures, 500);
     }
     p.line(QStringLiteral("“%1”").arg(step->cue), kHuge, true, QStringLiteral("#1D2B30"), 12);
     p.line(QStringLiteral("%1: %2").arg(step->title, step->dose), kText, true, QStringLiteral("#1D2B30"), 8);
-    p.line(QStringLiteral("It is good when: %1").arg(step->good), kText);
+    p.line(Report::tr("It is good when: %1").arg(step->good), kText);
     if (!step->feels.isEmpty())
-        p.line(QStringLiteral("You will feel: %1").arg(step->feels), kText);
+        p.line(Report::tr("You will feel: %1").arg(step->feels), kText);
     if (!c.retest.isEmpty())
-        p.line(QStringLiteral("We film again on %1.").arg(c.retest), kText, true, QStringLiteral("#17748A"), 10);
+        p.line(Report::tr("We film again on %1.").arg(c.retest), kText, true, QStringLiteral("#17748A"), 10);
     if (!step->cautions.isEmpty())
         p.line(step->cautions, 10, false, QStringLiteral("#A8321F"), 8);
     if (!c.cautions.isEmpty())
@@ -131,48 +132,46 @@ void writeAthletePage(HtmlPieces& p) {
 
 void writeHomeSheet(HtmlPieces& p) {
     const ReportContent& c = p.content();
-    title(p, QStringLiteral("at home"));
+    title(p, Report::tr("at home"));
     const auto* ladder = mainLadder(c);
     const auto* step = ladder ? homeStep(*ladder) : nullptr;
     if (!step) {
-        p.plain(QStringLiteral("No rung of the ladder can be done alone yet: nothing to take home."));
+        p.plain(Report::tr("No rung of the ladder can be done alone yet: nothing to take home."));
         return;
     }
     p.line(step->title, kBig, true, QStringLiteral("#1D2B30"), 12);
     QString left =
         QStringLiteral("<p style='font-size:%1pt; font-weight:bold'>“%2”</p>").arg(kHuge - 4).arg(esc(step->cue));
-    left += QStringLiteral("<p style='font-size:%1pt'>It is good when: %2</p>").arg(kText).arg(esc(step->good));
+    left += Report::tr("<p style='font-size:%1pt'>It is good when: %2</p>").arg(kText).arg(esc(step->good));
     if (!step->wrong.isEmpty())
-        left +=
-            QStringLiteral("<p style='font-size:%1pt'>Stop and think when: %2</p>").arg(kText).arg(esc(step->wrong));
+        left += Report::tr("<p style='font-size:%1pt'>Stop and think when: %2</p>").arg(kText).arg(esc(step->wrong));
     if (!step->needs.isEmpty())
-        left += QStringLiteral("<p style='font-size:%1pt'>You need: %2.</p>").arg(kText).arg(esc(step->needs));
+        left += Report::tr("<p style='font-size:%1pt'>You need: %2.</p>").arg(kText).arg(esc(step->needs));
     const PictureRef* good = goodPicture(c);
     p.raw(QStringLiteral("<table cellspacing='8' width='100%'><tr><td>%1</td>%2</tr></table>")
-              .arg(left, good ? QStringLiteral("<td align='right'>%1<br><span style='font-size:9pt; "
-                                               "color:#17748A'>This is good: %2</span></td>")
+              .arg(left, good ? Report::tr("<td align='right'>%1<br><span style='font-size:9pt; "
+                                           "color:#17748A'>This is good: %2</span></td>")
                                     .arg(p.picture(*good, 440), esc(good->caption))
                               : QString()));
     const int aDay = step->amount.sets * step->amount.repetitions;
-    p.line(aDay > 0
-               ? QStringLiteral("Target: %1 good ones a day (%2). A box for each good one.").arg(aDay).arg(step->dose)
-               : QStringLiteral("Target: %1 a day. A box when it is done.").arg(step->dose),
+    p.line(aDay > 0 ? Report::tr("Target: %1 good ones a day (%2). A box for each good one.").arg(aDay).arg(step->dose)
+                    : Report::tr("Target: %1 a day. A box when it is done.").arg(step->dose),
            kText, true, QStringLiteral("#1D2B30"), 10);
     p.raw(QStringLiteral("<p>%1</p>").arg(p.image(tally(step->amount), 1020)));
-    p.line(QStringLiteral("Count only the good ones. Stop when it gets worse, and on pain: then ask."), kText, false,
+    p.line(Report::tr("Count only the good ones. Stop when it gets worse, and on pain: then ask."), kText, false,
            QStringLiteral("#A8321F"), 6);
     if (!step->cautions.isEmpty())
         p.line(step->cautions, 10, false, QStringLiteral("#A8321F"));
     if (!c.retest.isEmpty())
-        p.line(QStringLiteral("Bring this sheet on %1, when we film again.").arg(c.retest), kText);
+        p.line(Report::tr("Bring this sheet on %1, when we film again.").arg(c.retest), kText);
 }
 
 void writeKeyPositions(HtmlPieces& p) {
     const ReportContent& c = p.content();
-    title(p, QStringLiteral("key positions"));
-    p.small(QStringLiteral("%1 · %2 · compared with %3").arg(c.date, c.set, c.model));
-    p.small(QStringLiteral("Values in pictures are that repetition's; beside them the median of the set ± its expanded "
-                           "uncertainty."));
+    title(p, Report::tr("key positions"));
+    p.small(Report::tr("%1 · %2 · compared with %3").arg(c.date, c.set, c.model));
+    p.small(Report::tr("Values in pictures are that repetition's; beside them the median of the set ± its expanded "
+                       "uncertainty."));
     int placed = 0;
     for (const auto& position : c.positions) {
         constexpr int kWidth = 300, kOnAPage = 4;
@@ -190,8 +189,8 @@ void writeKeyPositions(HtmlPieces& p) {
                                    "style='color:#55656B'>(%4)</span></p>")
                         .arg(p.sign(row.sign, 13), esc(row.title), esc(row.value), esc(row.reference));
         if (rows.isEmpty())
-            rows = QStringLiteral("<p style='font-size:8.5pt; color:#55656B'>Timing only: nothing is measured in this "
-                                  "position.</p>");
+            rows = Report::tr("<p style='font-size:8.5pt; color:#55656B'>Timing only: nothing is measured in this "
+                              "position.</p>");
         p.raw(QStringLiteral(
                   "<p style='%4font-size:12pt; font-weight:bold; margin-top:10px; margin-bottom:2px'>%1</p><table "
                   "cellspacing='6' width='100%'><tr>%2<td width='40%'>%3</td></tr></table>")
@@ -202,14 +201,14 @@ void writeKeyPositions(HtmlPieces& p) {
 void writeCompetitionCard(HtmlPieces& p) {
     const ReportContent& c = p.content();
     title(p, c.competition);
-    p.line(QStringLiteral("Nothing new now. What you have is enough."), kBig, true, QStringLiteral("#17748A"), 14);
+    p.line(Report::tr("Nothing new now. What you have is enough."), kBig, true, QStringLiteral("#17748A"), 14);
     const auto* ladder = mainLadder(c);
     if (const auto* step = ladder ? startStep(*ladder) : nullptr) {
-        p.line(QStringLiteral("Think of one thing:"), kText, false, QStringLiteral("#55656B"), 14);
+        p.line(Report::tr("Think of one thing:"), kText, false, QStringLiteral("#55656B"), 14);
         p.line(QStringLiteral("“%1”").arg(step->cue), kHuge, true);
     }
     if (!c.strengths.empty()) {
-        p.line(QStringLiteral("You can rely on"), kText, false, QStringLiteral("#55656B"), 14);
+        p.line(Report::tr("You can rely on"), kText, false, QStringLiteral("#55656B"), 14);
         for (const auto& row : c.strengths)
             p.raw(QStringLiteral("<p style='font-size:%1pt; margin-top:2px; margin-bottom:2px'>%2%3</p>")
                       .arg(kBig)

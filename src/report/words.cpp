@@ -1,4 +1,7 @@
 #include "report/words.h"
+#include "report/report_text.h"
+
+#include <QLocale>
 
 #include <cmath>
 
@@ -13,10 +16,20 @@ int decimalsFor(double expandedU) {
 }
 
 QString number(double value, int decimals) {
-    QString digits = QString::number(std::abs(value), 'f', decimals);
-    const bool zero = digits.toDouble() == 0;
+    const bool zero = QString::number(std::abs(value), 'f', decimals).toDouble() == 0;
+    const QString digits = QLocale().toString(std::abs(value), 'f', decimals);
     return value < 0 && !zero ? QChar(0x2212) + digits : digits;
 }
+
+QString figures(double value, int figures) {
+    const QString digits = QLocale().toString(std::abs(value), 'g', figures);
+    return value < 0 ? QChar(0x2212) + digits : digits;
+}
+
+QString date(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMM yyyy")); }
+QString shortDate(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMM")); }
+QString longDate(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMMM yyyy")); }
+QString moment(const QDateTime& at) { return QLocale().toString(at.toLocalTime(), QStringLiteral("d MMM yyyy HH:mm")); }
 
 namespace {
 
@@ -24,14 +37,14 @@ namespace {
 QString segmentName(const LengthUnit& unit) {
     const QString pair = text(unit.a.part) + u'-' + text(unit.b.part);
     if (pair == QLatin1String("hip-knee"))
-        return QStringLiteral("thigh");
+        return Report::tr("thigh");
     if (pair == QLatin1String("knee-ankle"))
-        return QStringLiteral("shank");
+        return Report::tr("shank");
     if (pair == QLatin1String("hip-shoulder") || pair == QLatin1String("shoulder-hip"))
-        return QStringLiteral("trunk");
+        return Report::tr("trunk");
     if (pair == QLatin1String("shoulder-elbow"))
-        return QStringLiteral("upper arm");
-    return QStringLiteral("body");
+        return Report::tr("upper arm");
+    return Report::tr("body");
 }
 
 QString points(const std::vector<PointRef>& refs) {
@@ -73,15 +86,15 @@ QString withU(const MeasureDef& def, double value, double expandedU) {
 QString referenceText(const MeasureDef& def, const Reference& reference) {
     const int decimals = decimalsFor(def.tolerance / 2);
     if (reference.modelMean)
-        return QStringLiteral("model %1").arg(number(*reference.modelMean, decimals)) + unitTail(def);
+        return Report::tr("model %1").arg(number(*reference.modelMean, decimals)) + unitTail(def);
     if (reference.low && reference.high)
         return QStringLiteral("%1 to %2").arg(number(*reference.low, decimals), number(*reference.high, decimals)) +
                unitTail(def);
     if (reference.low)
-        return QStringLiteral("at least %1").arg(number(*reference.low, decimals)) + unitTail(def);
+        return Report::tr("at least %1").arg(number(*reference.low, decimals)) + unitTail(def);
     if (reference.high)
-        return QStringLiteral("at most %1").arg(number(*reference.high, decimals)) + unitTail(def);
-    return QStringLiteral("no reference");
+        return Report::tr("at most %1").arg(number(*reference.high, decimals)) + unitTail(def);
+    return Report::tr("no reference");
 }
 
 QString resultText(const Pack& pack, const std::string& result) {
@@ -100,22 +113,22 @@ QString definition(const Pack& pack, const MeasureDef& def) {
         return found ? text(found->title) : text(id);
     };
     if (def.kind == Kind::Interval)
-        return QStringLiteral("Time from \"%1\" to \"%2\"; negative when the second comes first.")
+        return Report::tr("Time from \"%1\" to \"%2\"; negative when the second comes first.")
             .arg(event(def.fromEvent), event(def.toEvent));
     if (def.stat != Stat::None)
-        out = QStringLiteral("%1 of the %2").arg(text(toString(def.stat)), out);
+        out = Report::tr("%1 of the %2").arg(text(toString(def.stat)), out);
     if (!def.points.empty())
         out += QStringLiteral(" of ") + points(def.points);
     if (!def.otherPoints.empty())
         out += QStringLiteral(" to ") + points(def.otherPoints);
     if (!def.against.empty())
-        out += QStringLiteral(" against the ") + text(inWords(def.against));
+        out += Report::tr(" against the ") + text(inWords(def.against));
     if (def.axis)
-        out += QStringLiteral(", along ") + text(toString(*def.axis));
+        out += Report::tr(", along ") + text(toString(*def.axis));
     if (!def.at.empty())
         out += QStringLiteral(", at \"%1\"").arg(event(def.at));
     if (!def.over.empty())
-        out += QStringLiteral(", over %1 (low-pass filtered)").arg(phase(def.over).toLower());
+        out += Report::tr(", over %1 (low-pass filtered)").arg(phase(def.over).toLower());
     if (!def.phase.empty())
         out += QStringLiteral(" of %1 in %2").arg(phase(def.phase), phase(def.otherPhase));
     out[0] = out[0].toUpper();
@@ -125,34 +138,33 @@ QString definition(const Pack& pack, const MeasureDef& def) {
 QString schoolName(School school) {
     switch (school) {
     case School::Root:
-        return QStringLiteral("root first");
+        return Report::tr("root first");
     case School::Ground:
-        return QStringLiteral("ground up");
+        return Report::tr("ground up");
     case School::Effect:
-        return QStringLiteral("effect first");
+        return Report::tr("effect first");
     case School::Earliest:
-        return QStringLiteral("earliest first");
+        return Report::tr("earliest first");
     }
     return {};
 }
 
 QString stageName(Stage stage) {
-    static const QStringList kNames = {QStringLiteral("position and feel"),
-                                       QStringLiteral("slow shadow"),
-                                       QStringLiteral("with an aid"),
-                                       QStringLiteral("single feed"),
-                                       QStringLiteral("varied feed"),
-                                       QStringLiteral("live routine"),
-                                       QStringLiteral("scored"),
-                                       QStringLiteral("competition")};
+    static const QStringList kNames = {Report::tr("position and feel"),
+                                       Report::tr("slow shadow"),
+                                       Report::tr("with an aid"),
+                                       Report::tr("single feed"),
+                                       Report::tr("varied feed"),
+                                       Report::tr("live routine"),
+                                       Report::tr("scored"),
+                                       Report::tr("competition")};
     return kNames[static_cast<int>(stage)];
 }
 
 QString stressName(Stress stress) {
-    static const QStringList kNames = {QStringLiteral("calm"),           QStringLiteral("fed by hand"),
-                                       QStringLiteral("fed by machine"), QStringLiteral("reacting"),
-                                       QStringLiteral("live"),           QStringLiteral("scored"),
-                                       QStringLiteral("competition")};
+    static const QStringList kNames = {
+        Report::tr("calm"), Report::tr("fed by hand"), Report::tr("fed by machine"), Report::tr("reacting"),
+        Report::tr("live"), Report::tr("scored"),      Report::tr("competition")};
     return kNames[static_cast<int>(stress)];
 }
 
@@ -161,7 +173,7 @@ QString doseText(const Dose& dose) {
     if (dose.sets > 0 && dose.repetitions > 0)
         out = QStringLiteral("%1 × %2").arg(dose.sets).arg(dose.repetitions);
     if (dose.minutes > 0)
-        out += (out.isEmpty() ? QString() : QStringLiteral(", about ")) + QStringLiteral("%1 min").arg(dose.minutes);
+        out += (out.isEmpty() ? QString() : Report::tr(", about ")) + Report::tr("%1 min").arg(dose.minutes);
     return out;
 }
 

@@ -3,6 +3,7 @@
 
 #include "core/assessment.h"
 
+#include <QDateTime>
 #include <QString>
 #include <QStringList>
 
@@ -10,8 +11,15 @@ namespace riflesso::words {
 
 /// Decimals so that the expanded uncertainty shows one or two figures that mean something.
 [[nodiscard]] int decimalsFor(double expandedU);
-/// "−0.11" with a real minus sign.
+/// "−0.11" with a real minus sign and the decimal sign of the chosen language.
 [[nodiscard]] QString number(double value, int decimals);
+/// With so many figures that mean something: "0.0123", "12".
+[[nodiscard]] QString figures(double value, int figures);
+/// "26 Nov 2026", "26 Nov", "26 Nov 2026 14:05" in the chosen language, local time.
+[[nodiscard]] QString date(const QDate& day);
+[[nodiscard]] QString shortDate(const QDate& day);
+[[nodiscard]] QString longDate(const QDate& day); ///< with the month's whole name
+[[nodiscard]] QString moment(const QDateTime& at);
 /// Unit as shown: "°", "s", "thigh", "thigh/s", "m", "%", "".
 [[nodiscard]] QString unitOf(const MeasureDef& def);
 /// "−0.11 ± 0.04 s".

@@ -46,6 +46,27 @@ Take shots(const ShotStyle& style, const std::vector<float>& holdsS, int firstNu
     return take;
 }
 
+/// Some of the shots of a take before a second camera, which was started at another moment and does not keep step: each
+/// of its frames lies between two of the first.
+Take seenAgain(const Take& first, const std::vector<std::size_t>& which) {
+    constexpr double kBehindS = .013;
+    Take take = first;
+    take.repetitions.clear();
+    int from = 0;
+    for (const std::size_t i : which) {
+        SimulatedRepetition rep = first.repetitions.at(i);
+        const int length = rep.to - rep.from;
+        for (auto& [event, time] : rep.eventTimesS)
+            time += static_cast<double>(from - rep.from) / kRate - kBehindS;
+        rep.phaseS = kBehindS;
+        rep.from = from;
+        rep.to = from + length;
+        from = rep.to + 1;
+        take.repetitions.push_back(std::move(rep));
+    }
+    return take;
+}
+
 SimulatedClip clipOf(const char* name, std::uint32_t seed, Take take) {
     SimulatedClip clip;
     clip.name = name;
@@ -93,9 +114,10 @@ std::vector<SimulatedClip> archeryClips() {
     later.shoulderUp = .007f;
     later.shake = .0012f;
     later.elbowUp = .24f;
-    SimulatedClip rear = clipOf("mirelle_rear", 73, shots(now, {1.6f, 2.8f}, 6, 7603));
+    const Take practice = shots(now, {1.1f, 3.4f, 2.0f, 5.6f, 1.5f}, 1, 7601);
+    SimulatedClip rear = clipOf("mirelle_rear", 73, seenAgain(practice, {0, 4}));
     rear.fromBehind = true;
-    return {clipOf("mirelle_side", 71, shots(now, {1.1f, 3.4f, 2.0f, 5.6f, 1.5f}, 1, 7601)), rear,
+    return {clipOf("mirelle_side", 71, practice), rear,
             clipOf("mirelle_scored", 79, shots(scored, {1.0f, 4.6f, 1.4f}, 1, 7607)),
             clipOf("mirelle_retest", 83, shots(later, {1.9f, 2.3f, 2.0f, 2.6f, 2.1f}, 1, 7611)),
             clipOf("mirelle_best", 89, shots(best, {2.1f, 2.2f, 2.0f, 2.3f, 2.1f}, 1, 7613))};

@@ -124,7 +124,8 @@ Pose poseAt(const SimulatedRepetition& rep, float t) {
 
 Body bodyAt(const SimulatedClip& clip, int frame) {
     const auto [take, rep] = momentOf(clip, frame);
-    const float t = static_cast<float>(frame - rep->from) / static_cast<float>(clip.frameRate);
+    const float t =
+        static_cast<float>(frame - rep->from) / static_cast<float>(clip.frameRate) + static_cast<float>(rep->phaseS);
     Pose pose = poseAt(*rep, t);
     if (take->leftHanded)
         pose = mirrored(pose);
@@ -237,6 +238,27 @@ std::vector<SimulatedClip> rowingClips() {
             rowingClip("club_rowers", 61, std::move(club))};
 }
 
+/// The part of a clip's first repetition from one time of the movement to another, filmed at 240 and stored at 30.
+SimulatedClip slowed(const SimulatedClip& whole, const char* name, double fromS, double toS) {
+    SimulatedClip clip = whole;
+    clip.name = name;
+    clip.frameRate = 240;
+    clip.slowMotion = 8;
+    clip.frames = static_cast<int>(std::lround((toS - fromS) * clip.frameRate));
+    SimulatedRepetition rep = clip.takes.front().repetitions.front();
+    const double startedS = static_cast<double>(rep.from) / whole.frameRate;
+    rep.from = 0;
+    rep.to = clip.frames - 1;
+    rep.phaseS = fromS;
+    std::vector<std::pair<std::string, double>> seen;
+    for (const auto& [event, time] : rep.eventTimesS)
+        if (time - startedS >= fromS && time - startedS <= toS)
+            seen.emplace_back(event, time - startedS - fromS);
+    rep.eventTimesS = std::move(seen);
+    clip.takes.front().repetitions = {std::move(rep)};
+    return clip;
+}
+
 } // namespace
 
 std::vector<SimulatedClip> demoClips() {
@@ -317,6 +339,8 @@ std::vector<SimulatedClip> demoClips() {
         out.push_back(std::move(clip));
     for (SimulatedClip& clip : archeryClips())
         out.push_back(std::move(clip));
+    // The foot comes down and the arm gets straight, a frame every 4 ms.
+    out.push_back(slowed(out.front(), "ilka_slow", .38, .78));
     return out;
 }
 
@@ -377,7 +401,8 @@ Json truthJson(const SimulatedClip& clip) {
     const Camera camera = cameraOf(clip, false);
     out["about"] = "Exact truth of a clip of the simulated camera: pixel positions of joint centres, event times.";
     out["clip"] = clip.name + ".mp4";
-    out["frame_rate"] = clip.frameRate;
+    out["frame_rate"] = clip.frameRate / clip.slowMotion;
+    out["slow_motion"] = clip.slowMotion;
     out["frames"] = clip.frames;
     out["width"] = camera.width;
     out["height"] = camera.height;
@@ -388,10 +413,10 @@ Json truthJson(const SimulatedClip& clip) {
         for (const SimulatedRepetition& rep : take.repetitions) {
             Json events;
             for (const auto& [id, time] : rep.eventTimesS)
-                if (isRowing(clip))
-                    events[id].push_back(rounded(time));
+                if (const double stored = rounded(time * clip.slowMotion); isRowing(clip))
+                    events[id].push_back(stored);
                 else
-                    events[id] = rounded(time);
+                    events[id] = stored;
             reps.push_back({{"number", rep.number}, {"from", rep.from}, {"to", rep.to}, {"events_s", events}});
         }
         out["takes"].push_back({{"performer", take.performer},
@@ -420,7 +445,7 @@ Result<void> renderClip(const SimulatedClip& clip, const std::string& folder,
     const Camera camera;
     const std::string path = folder + "/" + clip.name + ".mp4";
     Result<std::unique_ptr<ClipWriter>> writer =
-        ClipWriter::create(path, {camera.width, camera.height, clip.frameRate, 26, 60});
+        ClipWriter::create(path, {camera.width, camera.height, clip.frameRate / clip.slowMotion, 26, 60, 0});
     if (!writer)
         return writer.error();
     ClipRenderer renderer(clip);

@@ -25,8 +25,9 @@ struct SimulatedRepetition {
     int number = 0;
     int from = 0, to = 0; ///< frames, last included
     std::variant<LungeStyle, RowingPiece, ShotStyle> movement;
-    /// Stored time in the clip, in time: go straight down low back; catch legs arms finish over, stroke after stroke;
-    /// draw anchor release down.
+    double phaseS = 0; ///< time of the movement at frame `from`: the camera need not start with it
+    /// Real time from the clip's first frame on, in time: go straight down low back; catch legs arms finish over,
+    /// stroke after stroke; draw anchor release down.
     std::vector<std::pair<std::string, double>> eventTimesS;
 };
 
@@ -41,6 +42,7 @@ struct Take {
 struct SimulatedClip {
     std::string name; ///< file name without ending
     int frameRate = 60;
+    int slowMotion = 1; ///< the file plays this many times slower than it was filmed
     int frames = 0;
     std::vector<Take> takes;
     std::uint32_t seed = 1;
@@ -49,7 +51,8 @@ struct SimulatedClip {
 
 /// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors",
 /// "davor_steady", "davor_race", "davor_retest", "davor_retest_race", "club_rowers", "mirelle_side", "mirelle_rear",
-/// "mirelle_scored", "mirelle_retest", "mirelle_best".
+/// "mirelle_scored", "mirelle_retest", "mirelle_best"; and one that no case has, "ilka_slow": filmed at 240 frames a
+/// second and stored at 30.
 [[nodiscard]] std::vector<SimulatedClip> demoClips();
 
 /// Joint centres of a frame in pixels, by anatomical name and "tip", "handle" or "bow_top".
@@ -70,7 +73,8 @@ private:
     std::map<bool, Renderer> renderers_; ///< by facing left
 };
 
-/// Truth of the whole clip: frame rate, repetitions with events, landmarks by frame, angles as seen.
+/// Truth of the whole clip: frame rate of the file, repetitions with events in its time, landmarks by frame, angles as
+/// seen.
 [[nodiscard]] Json truthJson(const SimulatedClip& clip);
 
 /// Renders and writes NAME.mp4 and NAME.truth.json into a folder; `goOn` gets the share done and may stop it.

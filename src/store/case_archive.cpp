@@ -158,7 +158,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
     const auto id = edit.addCase(athlete, data_.title, packText_);
     if (!id)
         return id.error();
-    std::vector<Result<void>> steps = {edit.setSchool(*id, data_.school), edit.setPlan(*id, data_.plan)};
+    std::vector<Result<void>> steps = {edit.setSchool(*id, data_.school), edit.setPlan(*id, data_.plan),
+                                       edit.setGoal(*id, data_.goal)};
     for (const Belief& belief : data_.beliefs)
         steps.push_back(edit.addBelief(*id, belief));
     for (const Decision& decision : data_.decisions)
@@ -173,6 +174,7 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         if (!step)
             return step.error();
     std::map<std::int64_t, SessionId> sessions;
+    std::map<RepetitionId, RepetitionId> repetitions; ///< here, by their ids in the archive
     for (const Session& session : data_.sessions) {
         const auto added = edit.addSession(*id, session.date, session.title, session.isModel);
         if (!added)
@@ -197,10 +199,12 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
                 section.id = *sectionId;
                 if (auto done = edit.setSection(section); !done)
                     return done.error();
-                for (const Repetition& repetition : section.repetitions) {
+                for (Repetition repetition : section.repetitions) {
+                    repetition.sameAs = {}; // below, once all have their ids here
                     const auto made = edit.addRepetition(section.id, repetition);
                     if (!made)
                         return made.error();
+                    repetitions[repetition.id] = *made;
                     for (const HiddenMark& hidden : repetition.hidden)
                         if (auto done = edit.setHidden(*made, hidden.landmark, hidden.frame, hidden.reason); !done)
                             return done.error();
@@ -208,6 +212,14 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
             }
         }
     }
+    for (const Session& session : data_.sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& repetition : section.repetitions)
+                    if (repetition.sameAs)
+                        if (auto done = edit.setSameAs(repetitions[repetition.id], repetitions[repetition.sameAs]);
+                            !done)
+                            return done.error();
     for (StoredAssessment stored : data_.assessments) {
         stored.session = sessions[stored.session.value];
         const auto added = edit.addAssessment(*id, stored);

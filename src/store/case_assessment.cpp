@@ -90,7 +90,7 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
         out.tolerances[deviation.measure] = deviation.tolerance;
     for (const Belief& belief : data.beliefs)
         if (belief.value && belief.locked)
-            if (const auto score = scoreGuess(data.pack, first, {Guesser::Athlete, belief.measure, *belief.value}))
+            if (const auto score = scoreGuess(data.pack, first, {belief.whose, belief.measure, *belief.value}))
                 out.guesses.push_back(*score);
     if (levelsOf(data, before).size() > 1 || levelsOf(data, after).size() > 1) {
         const Assessment firstAll = assessed(before, {}), secondAll = assessed(after, {});

@@ -43,6 +43,8 @@ Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
     const Repetition& repetition = *place.repetition;
     Trial trial;
     trial.id = trialId(repetition.id);
+    if (repetition.sameAs)
+        trial.sameAs = trialId(repetition.sameAs);
     trial.number = repetition.number;
     trial.capture = {
         section.view,           section.facing,         section.handedness.value_or(data.athlete.handedness),

@@ -5,6 +5,7 @@
 #include "core/ids.h"
 #include "core/known_length.h"
 #include "core/pack.h"
+#include "core/progress.h"
 #include "core/trial.h"
 
 #include <QDate>
@@ -39,13 +40,22 @@ struct Competition {
     QString title;
 };
 
-/// What the athlete thinks happens, against a measure; locked before results are shown.
+/// What the athlete thinks happens, or the analyst's first guess, against a measure; locked before results are shown.
 struct Belief {
     std::int64_t id = 0;
     std::string measure;
     QString words;
     std::optional<double> value; ///< in the measure's unit
     bool locked = false;
+    Guesser whose = Guesser::Athlete;
+};
+
+/// The goal as a number: the median of a measure, by a day.
+struct GoalTarget {
+    std::string measure;
+    double value = 0; ///< in the measure's unit
+    QDate by;         ///< not valid: no day
+    bool operator==(const GoalTarget&) const = default;
 };
 
 struct StoredEvent {
@@ -66,6 +76,8 @@ struct Repetition {
     int number = 0;
     int from = 0, to = 0; ///< frames of the clip, last included
     std::string result, variant, felt;
+    RepetitionId
+        sameAs; ///< the leading repetition of another clip that is this movement before another camera; 0: none
     std::map<std::string, StoredEvent> events;
     std::map<std::string, MarksByFrame> marks;
     std::vector<HiddenMark> hidden;
@@ -150,6 +162,7 @@ struct CaseData {
     QString title;
     Pack pack;
     QString school = QStringLiteral("root");
+    std::optional<GoalTarget> goal;
     SessionId lastSession; ///< shown last; 0: none yet
     std::vector<Competition> competitions;
     std::vector<Belief> beliefs;
@@ -189,6 +202,19 @@ struct RepetitionPlace {
 [[nodiscard]] std::vector<Trial> modelTrialsOf(const CaseData& data);
 /// Facts of the athlete as the core takes them. today: for dates.
 [[nodiscard]] AthleteFacts factsOf(const CaseData& data, const QDate& today);
+
+/// A fault that two skills of one athlete have in common: the same id or, but for case, the same title.
+struct SharedFault {
+    std::string fault; ///< id in the pack of the case at hand
+    QString title;
+    std::optional<Decision::Choice> there; ///< what was decided in the other case
+};
+/// Another skill of the same athlete.
+struct OtherSkill {
+    CaseId id;
+    QString title;
+    std::vector<SharedFault> shared;
+};
 
 /// A case in a list.
 struct CaseEntry {

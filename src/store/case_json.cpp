@@ -10,6 +10,7 @@
 
 #include <QRegularExpression>
 
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 #include <set>
@@ -159,36 +160,49 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format", "version", "program", "title", "school", "athlete", "competitions", "beliefs",
-                           "sessions", "decisions", "overrides", "plan", "assessments"});
+        root.expectObject({"format", "version", "program", "title", "school", "athlete", "goal", "competitions",
+                           "beliefs", "sessions", "decisions", "overrides", "plan", "assessments"});
         CaseData& data = out_.data;
         data.title = qt(root.text("title"));
         data.school = qt(plain(qt(root.text("school"))));
         if (!schoolFrom(plain(data.school)))
             root.faultAt("school", "root, ground, effect or earliest", plain(data.school));
         athlete(root.at("athlete"));
+        if (root.has("goal") && !root.at("goal").json().is_null()) {
+            const JsonNode goal = root.at("goal");
+            goal.expectObject({"measure", "value", "by"});
+            constexpr double kAny = 1e9;
+            data.goal =
+                GoalTarget{goal.text("measure"), goal.requiredNumber("value", -kAny, kAny), date(goal, "by", false)};
+        }
         root.list("competitions", true, [&](const JsonNode& node) {
             node.expectObject({"date", "title"});
             data.competitions.push_back({0, date(node, "date"), qt(node.text("title", false))});
         });
         root.list("beliefs", true, [&](const JsonNode& node) {
-            node.expectObject({"measure", "words", "value", "locked"});
-            data.beliefs.push_back({0, node.text("measure"), qt(node.text("words", false)), optional(node, "value"),
-                                    node.boolean("locked", false)});
+            node.expectObject({"measure", "words", "value", "locked", "whose"});
+            data.beliefs.push_back(
+                {0, node.text("measure"), qt(node.text("words", false)), optional(node, "value"),
+                 node.boolean("locked", false),
+                 node.word("whose", Guesser::Athlete, false, "athlete, analyst, forecast", guesserFrom)});
         });
         root.list("sessions", true, [&](const JsonNode& node) { session(node); });
+        for (const auto& [id, lead] : leads_) {
+            const bool led =
+                std::any_of(leads_.begin(), leads_.end(), [lead = lead](const auto& l) { return l.first == lead; });
+            Repetition* leading = led || id == lead ? nullptr : repetition(lead);
+            if (!leading)
+                root.faultAt("sessions", "same_as: another repetition of this case that belongs to none itself",
+                             std::to_string(lead));
+            else
+                repetition(id)->sameAs = leading->id;
+        }
         root.list("decisions", true, [&](const JsonNode& node) {
             node.expectObject({"fault", "choice", "reason", "at"});
             Decision decision;
             decision.fault = node.text("fault");
-            decision.choice = node.word(
-                "choice", Decision::Choice::Park, true, "work on, park, not a fault",
-                [](const std::string& word) -> std::optional<Decision::Choice> {
-                    for (auto choice : {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::NotAFault})
-                        if (plain(toString(choice)) == word)
-                            return choice;
-                    return {};
-                });
+            decision.choice = node.word("choice", Decision::Choice::Park, true, "work on, park, not a fault",
+                                        [](const std::string& word) { return choiceFrom(qt(word)); });
             decision.reason = qt(node.text("reason", false));
             decision.at = moment(node, "at");
             data.decisions.push_back(decision);
@@ -327,7 +341,7 @@ private:
             s.knownLengths.push_back(length);
         });
         node.list("repetitions", true, [&](const JsonNode& r) {
-            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt"});
+            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as"});
             Repetition repetition;
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
             repetition.number = r.integer("number", 0, 0, kMostFrames);
@@ -336,6 +350,8 @@ private:
             repetition.result = r.text("result", false);
             repetition.variant = r.text("variant", false);
             repetition.felt = r.text("felt", false);
+            if (r.has("same_as") && !r.at("same_as").json().is_null())
+                leads_.emplace_back(repetition.id.value, r.integer("same_as", 0, 1, kMostFrames));
             if (!repetitions_.insert(repetition.id.value).second)
                 r.faultAt("id", "an id that no other repetition has", std::to_string(repetition.id.value));
             s.repetitions.push_back(std::move(repetition));
@@ -484,6 +500,7 @@ private:
     const std::map<QString, QByteArray>& files_;
     CaseFromFiles out_;
     std::set<std::int64_t> clips_, repetitions_;
+    std::vector<std::pair<std::int64_t, std::int64_t>> leads_; ///< a repetition, and the one it belongs to
     std::map<std::int64_t, int> frames_;
     std::map<std::int64_t, Repetition*> byId_;
 };

@@ -62,7 +62,8 @@ Json sectionJson(const Section& s) {
                                       {"to", r.to},
                                       {"result", r.result},
                                       {"variant", r.variant},
-                                      {"felt", r.felt}});
+                                      {"felt", r.felt},
+                                      {"same_as", r.sameAs ? Json(r.sameAs.value) : Json(nullptr)}});
     return out;
 }
 
@@ -73,41 +74,48 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                                           const std::map<QString, QString>& fileOf) {
     std::map<QString, QByteArray> out;
     const Athlete& a = data.athlete;
-    Json root{{"format", "riflesso-case"},
-              {"version", kArchiveVersion},
-              {"title", plain(data.title)},
-              {"school", plain(data.school)},
-              {"athlete",
-               {{"name", plain(a.name)},
-                {"birth_year", a.birthYear},
-                {"handedness", toString(a.handedness)},
-                {"level", plain(a.level)},
-                {"goal", plain(a.goal)},
-                {"notes", plain(a.notes)},
-                {"willingness", a.willingness},
-                {"limits", texts(a.limits)},
-                {"equipment", texts(a.equipment)},
-                {"consent_given", iso(a.consentGiven)},
-                {"consent_until", iso(a.consentUntil)},
-                {"consent_scope", plain(a.consentScope)}}},
-              {"competitions", Json::array()},
-              {"beliefs", Json::array()},
-              {"sessions", Json::array()},
-              {"decisions", Json::array()},
-              {"overrides", Json::array()},
-              {"plan",
-               {{"sessions_per_week", data.plan.sessionsPerWeek},
-                {"homework_minutes", data.plan.homeworkMinutes},
-                {"no_change_days", data.plan.noChangeDays},
-                {"start", iso(data.plan.start)},
-                {"retest", iso(data.plan.retest)},
-                {"retention", iso(data.plan.retention)}}},
-              {"assessments", Json::array()}};
+    Json root{
+        {"format", "riflesso-case"},
+        {"version", kArchiveVersion},
+        {"title", plain(data.title)},
+        {"school", plain(data.school)},
+        {"athlete",
+         {{"name", plain(a.name)},
+          {"birth_year", a.birthYear},
+          {"handedness", toString(a.handedness)},
+          {"level", plain(a.level)},
+          {"goal", plain(a.goal)},
+          {"notes", plain(a.notes)},
+          {"willingness", a.willingness},
+          {"limits", texts(a.limits)},
+          {"equipment", texts(a.equipment)},
+          {"consent_given", iso(a.consentGiven)},
+          {"consent_until", iso(a.consentUntil)},
+          {"consent_scope", plain(a.consentScope)}}},
+        {"goal", data.goal
+                     ? Json{{"measure", data.goal->measure}, {"value", data.goal->value}, {"by", iso(data.goal->by)}}
+                     : Json(nullptr)},
+        {"competitions", Json::array()},
+        {"beliefs", Json::array()},
+        {"sessions", Json::array()},
+        {"decisions", Json::array()},
+        {"overrides", Json::array()},
+        {"plan",
+         {{"sessions_per_week", data.plan.sessionsPerWeek},
+          {"homework_minutes", data.plan.homeworkMinutes},
+          {"no_change_days", data.plan.noChangeDays},
+          {"start", iso(data.plan.start)},
+          {"retest", iso(data.plan.retest)},
+          {"retention", iso(data.plan.retention)}}},
+        {"assessments", Json::array()}};
     for (const Competition& c : data.competitions)
         root["competitions"].push_back({{"date", iso(c.date)}, {"title", plain(c.title)}});
     for (const Belief& b : data.beliefs)
-        root["beliefs"].push_back(
-            {{"measure", b.measure}, {"words", plain(b.words)}, {"value", orNull(b.value)}, {"locked", b.locked}});
+        root["beliefs"].push_back({{"measure", b.measure},
+                                   {"words", plain(b.words)},
+                                   {"value", orNull(b.value)},
+                                   {"locked", b.locked},
+                                   {"whose", toString(b.whose)}});
     std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",
                 events = std::string(kEventsHeader) + "\n", observations = std::string(kObservationsHeader) + "\n";
     for (const Session& session : data.sessions) {

@@ -39,6 +39,13 @@ QString toString(Decision::Choice choice) {
     return {};
 }
 
+std::optional<Decision::Choice> choiceFrom(const QString& word) {
+    for (auto choice : {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::NotAFault})
+        if (toString(choice) == word)
+            return choice;
+    return {};
+}
+
 Result<std::int64_t> Edit::insert(const QString& sql, const QVariantList& values) {
     touched_.more = true;
     const Result<QSqlQuery> done = db_.run(sql, values);
@@ -92,6 +99,11 @@ Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QStr
 Result<void> Edit::setSchool(CaseId id, const QString& school) {
     return exec(QStringLiteral("UPDATE skill_case SET school=? WHERE id=?"), {school, qint64(id.value)});
 }
+Result<void> Edit::setGoal(CaseId id, const std::optional<GoalTarget>& goal) {
+    const GoalTarget g = goal.value_or(GoalTarget());
+    return exec(QStringLiteral("UPDATE skill_case SET goal_measure=?, goal_value=?, goal_by=? WHERE id=?"),
+                {text(g.measure), g.value, iso(g.by), qint64(id.value)});
+}
 Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
     return exec(QStringLiteral("INSERT INTO competition(athlete_id, date, title) VALUES(?, ?, ?)"),
                 {qint64(athlete.value), iso(date), title});
@@ -100,8 +112,10 @@ Result<void> Edit::removeCompetition(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM competition WHERE id=?"), {qint64(id)});
 }
 Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
-    return exec(QStringLiteral("INSERT INTO belief(case_id, measure, words, value, locked) VALUES(?, ?, ?, ?, ?)"),
-                {qint64(id.value), text(belief.measure), belief.words, orNull(belief.value), belief.locked});
+    return exec(
+        QStringLiteral("INSERT INTO belief(case_id, measure, words, value, locked, whose) VALUES(?, ?, ?, ?, ?, ?)"),
+        {qint64(id.value), text(belief.measure), belief.words, orNull(belief.value), belief.locked,
+         text(toString(belief.whose))});
 }
 Result<void> Edit::lockBeliefs(CaseId id) {
     return exec(QStringLiteral("UPDATE belief SET locked=1 WHERE case_id=? AND locked=0"), {qint64(id.value)});
@@ -137,7 +151,9 @@ Result<void> Edit::setClipPath(ClipId id, const QString& path) {
     return exec(QStringLiteral("UPDATE clip SET path=? WHERE id=?"), {path, qint64(id.value)});
 }
 Result<void> Edit::removeClip(ClipId id) {
-    return exec(QStringLiteral("DELETE FROM clip WHERE id=?"), {qint64(id.value)});
+    if (const auto done = exec(QStringLiteral("DELETE FROM clip WHERE id=?"), {qint64(id.value)}); !done)
+        return done;
+    return forgetLostLeads();
 }
 Result<SectionId> Edit::firstSection(ClipId id) {
     const auto row = db_.value(QStringLiteral("SELECT min(id) FROM section WHERE clip_id=?"), {qint64(id.value)});
@@ -213,10 +229,10 @@ Result<void> Edit::joinSections(const Section& section, const Section& following
 }
 
 Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {
-    const auto row =
-        insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
-                              "result, variant, felt) VALUES(?, ?, ?, ?, ?, ?, ?)"),
-               {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant), text(r.felt)});
+    const auto row = insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
+                                           "result, variant, felt, same_as) VALUES(?, ?, ?, ?, ?, ?, ?, ?)"),
+                            {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant),
+                             text(r.felt), qint64(r.sameAs.value)});
     if (!row)
         return row.error();
     const RepetitionId id{*row};
@@ -243,7 +259,26 @@ Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) {
     return execIn(id, QStringLiteral("UPDATE repetition SET felt=? WHERE id=?"), {text(felt), qint64(id.value)});
 }
 Result<void> Edit::removeRepetition(RepetitionId id) {
-    return exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)});
+    if (const auto done = exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)}); !done)
+        return done;
+    return forgetLostLeads();
+}
+Result<void> Edit::forgetLostLeads() {
+    return exec(QStringLiteral(
+        "UPDATE repetition SET same_as=0 WHERE same_as<>0 AND same_as NOT IN (SELECT id FROM repetition)"));
+}
+Result<void> Edit::setSameAs(RepetitionId id, RepetitionId leading) {
+    if (leading) {
+        const auto wrong =
+            db_.value(QStringLiteral("SELECT count(*) FROM repetition WHERE (id=? AND same_as<>0) OR same_as=? OR ?=?"),
+                      {qint64(leading.value), qint64(id.value), qint64(id.value), qint64(leading.value)});
+        if (!wrong)
+            return wrong.error();
+        if (wrong->toInt() > 0)
+            return badInput("", "two repetitions of which neither belongs to others yet", "one that does");
+    }
+    return exec(QStringLiteral("UPDATE repetition SET same_as=? WHERE id=?"),
+                {qint64(leading.value), qint64(id.value)});
 }
 Result<void> Edit::setEvent(RepetitionId id, const std::string& event, const StoredEvent& value) {
     return execIn(

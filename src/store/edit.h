@@ -30,6 +30,8 @@ public:
     /// packText: the whole pack file, kept with the case.
     [[nodiscard]] Result<CaseId> addCase(AthleteId athlete, const QString& title, const QString& packText);
     [[nodiscard]] Result<void> setSchool(CaseId id, const QString& school);
+    /// None takes it away.
+    [[nodiscard]] Result<void> setGoal(CaseId id, const std::optional<GoalTarget>& goal);
     [[nodiscard]] Result<void> addCompetition(AthleteId athlete, const QDate& date, const QString& title);
     [[nodiscard]] Result<void> removeCompetition(std::int64_t id);
     [[nodiscard]] Result<void> addBelief(CaseId id, const Belief& belief);
@@ -56,6 +58,9 @@ public:
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
     /// The athlete's own verdict: "right", "off", or empty.
     [[nodiscard]] Result<void> setFelt(RepetitionId id, const std::string& felt);
+    /// `id` is the movement of `leading` before another camera; 0: of none. One that leads others, or is led itself,
+    /// cannot be led: bad input.
+    [[nodiscard]] Result<void> setSameAs(RepetitionId id, RepetitionId leading);
     [[nodiscard]] Result<void> removeRepetition(RepetitionId id);
     [[nodiscard]] Result<void> setEvent(RepetitionId id, const std::string& event, const StoredEvent& value);
     [[nodiscard]] Result<void> removeEvent(RepetitionId id, const std::string& event);
@@ -86,7 +91,9 @@ public:
 
 private:
     Result<std::int64_t> insert(const QString& sql, const QVariantList& values);
-    Result<void> exec(const QString& sql, const QVariantList& values);
+    Result<void> exec(const QString& sql, const QVariantList& values = {});
+    /// Of those that belonged to a repetition that is gone.
+    Result<void> forgetLostLeads();
     /// The same for what lies inside one repetition.
     Result<void> execIn(RepetitionId id, const QString& sql, const QVariantList& values);
     const Database& db_;
@@ -94,5 +101,6 @@ private:
 };
 
 [[nodiscard]] QString toString(Decision::Choice choice);
+[[nodiscard]] std::optional<Decision::Choice> choiceFrom(const QString& word);
 
 } // namespace riflesso

@@ -69,13 +69,17 @@ public:
         data_.id = id;
         std::int64_t athlete = 0;
         QString packText;
-        each("SELECT athlete_id, title, pack, school, session_id FROM skill_case WHERE id=?", id.value,
-             [&](const QSqlQuery& row) {
+        each("SELECT athlete_id, title, pack, school, session_id, goal_measure, goal_value, goal_by FROM skill_case "
+             "WHERE "
+             "id=?",
+             id.value, [&](const QSqlQuery& row) {
                  athlete = row.value(0).toLongLong();
                  data_.title = row.value(1).toString();
                  packText = row.value(2).toString();
                  data_.school = row.value(3).toString();
                  data_.lastSession = {row.value(4).toLongLong()};
+                 if (const std::string measure = plain(row.value(5)); !measure.empty())
+                     data_.goal = GoalTarget{measure, row.value(6).toDouble(), dateOf(row.value(7))};
              });
         if (!error_ && athlete == 0)
             return badInput(db_.file().toStdString(), "a case with the id " + std::to_string(id.value), "none");
@@ -102,7 +106,8 @@ public:
                     for (Repetition& repetition : section.repetitions)
                         if (repetitions.contains(repetition.id.value)) {
                             Repetition fresh;
-                            each("SELECT id, number, first_frame, last_frame, result, variant, felt FROM repetition "
+                            each("SELECT id, number, first_frame, last_frame, result, variant, felt, same_as FROM "
+                                 "repetition "
                                  "WHERE id=?",
                                  repetition.id.value, [&](const QSqlQuery& row) { fresh = repetitionOf(row); });
                             contents(fresh);
@@ -129,6 +134,7 @@ private:
         r.result = plain(row.value(4));
         r.variant = plain(row.value(5));
         r.felt = plain(row.value(6));
+        r.sameAs = {row.value(7).toLongLong()};
         return r;
     }
     template <class Work> void each(const char* sql, std::int64_t key, Work work) {
@@ -166,10 +172,11 @@ private:
         each("SELECT id, date, title FROM competition WHERE athlete_id=? ORDER BY date", id, [&](const QSqlQuery& row) {
             data_.competitions.push_back({row.value(0).toLongLong(), dateOf(row.value(1)), row.value(2).toString()});
         });
-        each("SELECT id, measure, words, value, locked FROM belief WHERE case_id=? ORDER BY id", data_.id.value,
+        each("SELECT id, measure, words, value, locked, whose FROM belief WHERE case_id=? ORDER BY id", data_.id.value,
              [&](const QSqlQuery& row) {
                  data_.beliefs.push_back({row.value(0).toLongLong(), plain(row.value(1)), row.value(2).toString(),
-                                          optionalNumber(row.value(3)), row.value(4).toBool()});
+                                          optionalNumber(row.value(3)), row.value(4).toBool(),
+                                          guesserFrom(plain(row.value(5))).value_or(Guesser::Athlete)});
              });
     }
 
@@ -226,7 +233,8 @@ private:
                  clip.sections.push_back(std::move(s));
              });
         for (Section& section : clip.sections) {
-            each("SELECT id, number, first_frame, last_frame, result, variant, felt FROM repetition WHERE section_id=? "
+            each("SELECT id, number, first_frame, last_frame, result, variant, felt, same_as FROM repetition WHERE "
+                 "section_id=? "
                  "ORDER BY first_frame, id",
                  section.id.value, [&](const QSqlQuery& row) { section.repetitions.push_back(repetitionOf(row)); });
             for (Repetition& repetition : section.repetitions)
@@ -260,9 +268,7 @@ private:
              [&](const QSqlQuery& row) {
                  Decision decision{plain(row.value(0)), Decision::Choice::WorkOn, row.value(2).toString(),
                                    momentOf(row.value(3))};
-                 for (auto choice : {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::NotAFault})
-                     if (toString(choice) == row.value(1).toString())
-                         decision.choice = choice;
+                 decision.choice = choiceFrom(row.value(1).toString()).value_or(decision.choice);
                  data_.decisions.push_back(decision);
              });
         each("SELECT fault, term, value, reason FROM term_override WHERE case_id=? ORDER BY id", data_.id.value,

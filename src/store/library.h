@@ -60,6 +60,8 @@ public:
     [[nodiscard]] Result<std::vector<JournalEntry>> journal(CaseId id) const;
     /// Id of the athlete with this name and year of birth; none: 0.
     [[nodiscard]] Result<AthleteId> athleteCalled(const QString& name, int birthYear) const;
+    /// The other cases of the case's athlete, with the faults both packs know.
+    [[nodiscard]] Result<std::vector<OtherSkill>> otherSkills(const CaseData& data) const;
     /// A frozen assessment by its id, whatever its case.
     [[nodiscard]] Result<StoredAssessment> loadAssessment(AssessmentId id) const;
     [[nodiscard]] Result<LibraryCheck> verify() const;

@@ -1,5 +1,7 @@
 // The library's cases as the desk looks at them.
 
+#include "core/pack_reader.h"
+#include "store/edit.h"
 #include "store/library.h"
 
 #include <map>
@@ -44,6 +46,40 @@ Result<std::vector<DeskCase>> Library::deskCases() const {
     for (DeskCase& one : out)
         if (const auto found = byAthlete.find(one.athlete.id.value); found != byAthlete.end())
             one.competitions = found->second;
+    return out;
+}
+
+Result<std::vector<OtherSkill>> Library::otherSkills(const CaseData& data) const {
+    Result<QSqlQuery> rows =
+        db_.run(QStringLiteral("SELECT id, title, pack FROM skill_case WHERE athlete_id=? AND id<>? ORDER BY id"),
+                {qint64(data.athlete.id.value), qint64(data.id.value)});
+    if (!rows)
+        return rows.error();
+    std::vector<OtherSkill> out;
+    while (rows->next()) {
+        OtherSkill& other = out.emplace_back();
+        other.id = {rows->value(0).toLongLong()};
+        other.title = rows->value(1).toString();
+        const Result<Pack> pack = loadPack(rows->value(2).toString().toStdString(), "the pack kept with the case");
+        if (!pack)
+            return pack.error();
+        for (const FaultDef& here : data.pack.faults)
+            for (const FaultDef& there : pack->faults) {
+                const QString title = QString::fromStdString(here.title);
+                if (here.id != there.id && title.compare(QString::fromStdString(there.title), Qt::CaseInsensitive) != 0)
+                    continue;
+                SharedFault shared{here.id, title, {}};
+                Result<QSqlQuery> decided =
+                    db_.run(QStringLiteral("SELECT choice FROM decision WHERE case_id=? AND fault=?"),
+                            {qint64(other.id.value), QString::fromStdString(there.id)});
+                if (!decided)
+                    return decided.error();
+                if (decided->next())
+                    shared.there = choiceFrom(decided->value(0).toString());
+                other.shared.push_back(std::move(shared));
+                break;
+            }
+    }
     return out;
 }
 

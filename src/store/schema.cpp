@@ -103,6 +103,18 @@ ALTER TABLE section ADD COLUMN known_lengths TEXT NOT NULL DEFAULT ''
                                             QStringLiteral(R"(
 CREATE TABLE term_override (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
     fault TEXT NOT NULL, term TEXT NOT NULL, value REAL NOT NULL, reason TEXT NOT NULL, UNIQUE (case_id, fault, term))
+)"),
+                                            // 5: whose guess; the goal as a measure; one movement before two cameras.
+                                            QStringLiteral(R"(
+ALTER TABLE belief ADD COLUMN whose TEXT NOT NULL DEFAULT 'athlete';
+
+ALTER TABLE skill_case ADD COLUMN goal_measure TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE skill_case ADD COLUMN goal_value REAL NOT NULL DEFAULT 0;
+
+ALTER TABLE skill_case ADD COLUMN goal_by TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE repetition ADD COLUMN same_as INTEGER NOT NULL DEFAULT 0
 )")};
     return kMigrations;
 }

@@ -49,6 +49,10 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.addCompetition(made.data().athlete.id, QDate(2026, 12, 8), QStringLiteral("Cup")));
         steps.push_back(
             edit.addBelief(made.caseId, {0, "m", QStringLiteral("a \"little\" late\nand low"), -0.02, true}));
+        steps.push_back(edit.addBelief(
+            made.caseId, {0, "knee", QStringLiteral("too deep"), 1 / 3.0, true, Guesser::Analyst}));
+        steps.push_back(edit.setGoal(made.caseId, GoalTarget{"knee", 1 / 7.0, QDate(2026, 12, 24)}));
+        steps.push_back(edit.setSameAs(made.repetitions[1], r));
         steps.push_back(edit.decide(made.caseId, {"deep", Decision::Choice::Park, QStringLiteral("later"),
                                                   QDateTime(QDate(2026, 11, 4), QTime(10, 0), Qt::UTC)}));
         steps.push_back(edit.setOverride(made.caseId, {"bent", Term::Effect, 1 / 3.0, "a \"short\" season"}));
@@ -77,7 +81,7 @@ std::map<QString, QByteArray> filesOf(const Library& library, CaseId id) {
     return caseToFiles(*library.loadCase(id), *library.packText(id), *library.journal(id), {});
 }
 QByteArray withoutIds(QByteArray text) {
-    return QString::fromUtf8(text).replace(QRegularExpression(QStringLiteral("\"(id|session)\": [0-9]+")), {}).toUtf8();
+    return QString::fromUtf8(text).replace(QRegularExpression(QStringLiteral("\"(id|session|same_as)\": [0-9]+")), {}).toUtf8();
 }
 
 struct RawEntry {
@@ -163,6 +167,9 @@ private slots:
         QCOMPARE(r.marks.at("left_knee").at(70).at.x, 1 / 3.0);
         QCOMPARE(data.sessions[1].clips[0].timesS->at(2), 0.7000000000000001);
         QCOMPARE(r.hidden.size(), std::size_t(1));
+        QCOMPARE(data.sessions[0].clips[0].sections[0].repetitions[1].sameAs, r.id); // as they are called here
+        QCOMPARE(*data.goal, (GoalTarget{"knee", 1 / 7.0, QDate(2026, 12, 24)}));
+        QVERIFY(data.beliefs.back().whose == Guesser::Analyst);
         const Clip& clip = data.sessions[1].clips[0];
         QVERIFY(!clip.missing);
         QCOMPARE(*fileHash(clip.path), clip.hash);
@@ -213,6 +220,8 @@ private slots:
         QTest::newRow("no pack") << 11 << QStringLiteral("pack.json");
         QTest::newRow("section outside its clip") << 12 << QStringLiteral("sections[0].to");
         QTest::newRow("times that fall") << 13 << QStringLiteral("times.csv");
+        QTest::newRow("the same as one that is not there") << 14 << QStringLiteral("same_as");
+        QTest::newRow("two that are each other's") << 15 << QStringLiteral("same_as");
     }
     void hostile() {
         QFETCH(int, kind);
@@ -259,6 +268,12 @@ private slots:
             break;
         case 13:
             entry("times.csv").bytes.replace("\n1,199,3.98", "\n1,199,0.5");
+            break;
+        case 14:
+            entry("case.json").bytes.replace("\"same_as\": 1,", "\"same_as\": 77,");
+            break;
+        case 15:
+            entry("case.json").bytes.replace("\"same_as\": null", "\"same_as\": 2");
             break;
         default:
             break;

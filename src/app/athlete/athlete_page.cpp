@@ -1,14 +1,16 @@
 #include "app/athlete/athlete_page.h"
 
+#include "app/athlete/belief_box.h"
 #include "app/athlete/calendar_import.h"
 #include "app/athlete/consent_box.h"
+#include "app/athlete/goal_box.h"
 #include "app/athlete/journal_list.h"
+#include "app/athlete/skills_box.h"
 #include "app/theme.h"
 #include "report/words.h"
 
 #include <QComboBox>
 #include <QDateEdit>
-#include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -120,51 +122,11 @@ QWidget* AthletePage::buildPerson() {
 QWidget* AthletePage::buildMiddle() {
     QVBoxLayout* c = nullptr;
     QWidget* widget = column(c);
-    c->addWidget(label(tr("WHAT THE ATHLETE BELIEVES"), theme::kHeading));
-    c->addWidget(label(tr("Ask before anything is shown. Locked beliefs stand beside the measured value in Findings "
-                          "and in the report."),
-                       theme::kQuiet));
-    beliefs_ = new QVBoxLayout;
-    c->addLayout(beliefs_);
-    beliefMeasure_ = new QComboBox;
-    beliefMeasure_->setObjectName(QStringLiteral("beliefMeasure"));
-    beliefMeasure_->setAccessibleName(tr("Measure the belief is about"));
-    beliefMeasure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    beliefWords_ = new QLineEdit;
-    beliefWords_->setObjectName(QStringLiteral("beliefWords"));
-    beliefWords_->setPlaceholderText(tr("In the athlete's own words"));
-    beliefWords_->setAccessibleName(tr("The belief in the athlete's own words"));
-    beliefValue_ = new QDoubleSpinBox;
-    beliefValue_->setObjectName(QStringLiteral("beliefValue"));
-    beliefValue_->setRange(-1000, 1000);
-    beliefValue_->setDecimals(2);
-    beliefValue_->setAccessibleName(tr("Believed value"));
-    auto* add = new QPushButton(tr("Write down"));
-    add->setObjectName(QStringLiteral("addBelief"));
-    auto* row = new QHBoxLayout;
-    row->addWidget(beliefMeasure_, 1);
-    row->addWidget(beliefValue_);
-    c->addLayout(row);
-    auto* row2 = new QHBoxLayout;
-    row2->addWidget(beliefWords_, 1);
-    row2->addWidget(add);
-    c->addLayout(row2);
-    lock_ = new QPushButton(tr("Lock the beliefs"));
-    lock_->setObjectName(QStringLiteral("lockBeliefs"));
-    lock_->setToolTip(tr("After this they cannot be changed: what was believed before the results stays as it was."));
-    c->addWidget(lock_, 0, Qt::AlignLeft);
-    connect(add, &QPushButton::clicked, this, &AthletePage::addBelief);
-    connect(beliefMeasure_, &QComboBox::currentIndexChanged, this, [this] {
-        if (!this->workspace().hasCase())
-            return;
-        const MeasureDef* def =
-            this->workspace().data().pack.measure(beliefMeasure_->currentData().toString().toStdString());
-        beliefValue_->setSuffix(def ? QStringLiteral(" ") + words::unitOf(*def) : QString());
-    });
-    connect(lock_, &QPushButton::clicked, this, [this] {
-        const CaseId id = this->workspace().data().id;
-        this->workspace().apply(tr("Lock the beliefs"), [id](Edit& edit) { return edit.lockBeliefs(id); });
-    });
+    goalNumber_ = new GoalBox(workspace(), widget);
+    c->addWidget(goalNumber_);
+    c->addSpacing(10);
+    beliefs_ = new BeliefBox(workspace(), widget);
+    c->addWidget(beliefs_);
     c->addSpacing(10);
     c->addWidget(label(tr("COMPETITIONS"), theme::kHeading));
     competitions_ = new QVBoxLayout;
@@ -210,6 +172,9 @@ QWidget* AthletePage::buildMiddle() {
 QWidget* AthletePage::buildSessions() {
     QVBoxLayout* c = nullptr;
     QWidget* widget = column(c);
+    skills_ = new SkillsBox(workspace(), widget);
+    c->addWidget(skills_);
+    c->addSpacing(10);
     c->addWidget(label(tr("SESSIONS"), theme::kHeading));
     sessions_ = new QVBoxLayout;
     sessions_->setSpacing(8);
@@ -323,7 +288,9 @@ void AthletePage::refresh() {
             edit->setPlainText(text);
     consent_->setAthlete(a);
     showCompetitions();
-    showBeliefs();
+    beliefs_->refresh();
+    goalNumber_->refresh();
+    skills_->refresh();
     showSessions();
     filling_ = false;
 }
@@ -369,11 +336,10 @@ void AthletePage::showCompetitions() {
     for (const Competition& competition : workspace().data().competitions) {
         auto* row = new QHBoxLayout;
         const qint64 days = today.daysTo(competition.date);
-        row->addWidget(
-            label(QStringLiteral("<b>%1</b> %2%3")
-                      .arg(competition.date.toString(QStringLiteral("d MMM yyyy")), competition.title.toHtmlEscaped(),
-                           days > 0 ? tr(", in %1 days").arg(days) : QString())),
-            1);
+        row->addWidget(label(QStringLiteral("<b>%1</b> %2%3")
+                                 .arg(words::date(competition.date), competition.title.toHtmlEscaped(),
+                                      days > 0 ? tr(", in %1 days").arg(days) : QString())),
+                       1);
         auto* remove = new QPushButton(tr("Remove"));
         connect(remove, &QPushButton::clicked, this, [this, id = competition.id] {
             workspace().apply(tr("Remove a competition"), [id](Edit& edit) { return edit.removeCompetition(id); });
@@ -381,55 +347,6 @@ void AthletePage::showCompetitions() {
         row->addWidget(remove);
         competitions_->addLayout(row);
     }
-}
-
-void AthletePage::showBeliefs() {
-    const Pack& pack = workspace().data().pack;
-    if (beliefMeasure_->count() != static_cast<int>(pack.measures.size())) {
-        beliefMeasure_->clear();
-        for (const MeasureDef& def : pack.measures)
-            beliefMeasure_->addItem(words::text(def.title), words::text(def.id));
-    }
-    clearLayout(beliefs_);
-    bool anyOpen = false;
-    for (const Belief& belief : workspace().data().beliefs) {
-        const MeasureDef* def = pack.measure(belief.measure);
-        auto* row = new QHBoxLayout;
-        QString text =
-            QStringLiteral("<b>%1</b><br>\"%2\"")
-                .arg(def ? words::text(def->title) : words::text(belief.measure), belief.words.toHtmlEscaped());
-        if (belief.value && def)
-            text += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*def));
-        row->addWidget(label(text), 1);
-        if (belief.locked) {
-            row->addWidget(label(tr("locked"), theme::kQuiet));
-        } else {
-            anyOpen = true;
-            auto* remove = new QPushButton(tr("Remove"));
-            connect(remove, &QPushButton::clicked, this, [this, id = belief.id] {
-                workspace().apply(tr("Remove a belief"), [id](Edit& edit) { return edit.removeBelief(id); });
-            });
-            row->addWidget(remove);
-        }
-        beliefs_->addLayout(row);
-        beliefs_->addWidget(hairline());
-    }
-    lock_->setEnabled(anyOpen);
-}
-
-void AthletePage::addBelief() {
-    Belief belief;
-    belief.measure = beliefMeasure_->currentData().toString().toStdString();
-    belief.words = beliefWords_->text().trimmed();
-    belief.value = beliefValue_->value();
-    if (belief.words.isEmpty()) {
-        workspace().say(tr("Write the belief down in the athlete's own words."), true);
-        beliefWords_->setFocus();
-        return;
-    }
-    const CaseId id = workspace().data().id;
-    if (workspace().apply(tr("Write down a belief"), [&](Edit& edit) { return edit.addBelief(id, belief); }))
-        beliefWords_->clear();
 }
 
 void AthletePage::showSessions() {
@@ -448,7 +365,7 @@ void AthletePage::showSessions() {
                 repetitions += static_cast<int>(section.repetitions.size());
         auto* text = label(QStringLiteral("<b>%1</b>%2<br>%3<br>%4")
                                .arg(session.title.toHtmlEscaped(), session.isModel ? tr(", model") : QString(),
-                                    session.date.toString(QStringLiteral("d MMM yyyy")),
+                                    words::date(session.date),
                                     tr("%1, %2 repetitions")
                                         .arg(words::counted(session.clips.size(), tr("clip"), tr("clips")))
                                         .arg(repetitions)));

@@ -5,18 +5,18 @@
 
 class QComboBox;
 class QDateEdit;
-class QDoubleSpinBox;
 class QLineEdit;
 class QPlainTextEdit;
-class QPushButton;
 class QSpinBox;
 class QVBoxLayout;
 
 namespace riflesso {
 
-class JournalList;
-
+class BeliefBox;
 class ConsentBox;
+class GoalBox;
+class JournalList;
+class SkillsBox;
 
 class AthletePage : public Page {
     Q_OBJECT
@@ -32,19 +32,18 @@ private:
     QWidget* buildSessions();
     void saveAthlete();
     void showCompetitions();
-    void showBeliefs();
     void showSessions();
-    void addBelief();
 
-    QLineEdit *name_, *level_, *goal_, *competitionTitle_, *beliefWords_, *sessionTitle_;
+    QLineEdit *name_, *level_, *goal_, *competitionTitle_, *sessionTitle_;
     QSpinBox *born_, *willingness_;
-    QComboBox *handedness_, *beliefMeasure_;
+    QComboBox* handedness_;
     QPlainTextEdit *limits_, *equipment_, *notes_;
     QDateEdit *competitionDate_, *sessionDate_;
-    QDoubleSpinBox* beliefValue_;
-    QPushButton* lock_;
+    BeliefBox* beliefs_;
+    GoalBox* goalNumber_;
+    SkillsBox* skills_;
     ConsentBox* consent_;
-    QVBoxLayout *competitions_, *beliefs_, *sessions_;
+    QVBoxLayout *competitions_, *sessions_;
     JournalList* journal_;
     bool filling_ = false;
 };

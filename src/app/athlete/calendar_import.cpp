@@ -80,8 +80,7 @@ void CalendarImport::read(const QString& path) {
     }
     list_->clear();
     for (const CalendarEntry& entry : entries_) {
-        auto* item = new QListWidgetItem(
-            QStringLiteral("%1  %2").arg(entry.from.toString(QStringLiteral("d MMM yyyy")), entry.title), list_);
+        auto* item = new QListWidgetItem(QStringLiteral("%1  %2").arg(words::date(entry.from), entry.title), list_);
         item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
         item->setCheckState(entries_.size() == 1 ? Qt::Checked : Qt::Unchecked);
     }

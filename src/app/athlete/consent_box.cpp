@@ -2,30 +2,26 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "report/words.h"
 #include "store/case_data.h"
 
 #include <QCheckBox>
 #include <QDateEdit>
 #include <QGridLayout>
 #include <QLineEdit>
-#include <QLocale>
 #include <QSignalBlocker>
 
 namespace riflesso {
-namespace {
-QString shown(const QDate& date) { return QLocale().toString(date, QStringLiteral("d MMM yyyy")); }
-} // namespace
-
 QString consentText(const Athlete& athlete, const QDate& today) {
     switch (consentOn(athlete, today)) {
     case Consent::Missing:
         return ConsentBox::tr("No consent to film is written down: nothing of this athlete should leave this machine.");
     case Consent::Expired:
         return ConsentBox::tr("The consent to film ended on %1: nothing more should leave this machine.")
-            .arg(shown(athlete.consentUntil));
+            .arg(words::date(athlete.consentUntil));
     case Consent::Valid:
         return athlete.consentUntil.isValid()
-                   ? ConsentBox::tr("Consent holds until %1.").arg(shown(athlete.consentUntil))
+                   ? ConsentBox::tr("Consent holds until %1.").arg(words::date(athlete.consentUntil))
                    : ConsentBox::tr("Consent holds, without an end date.");
     }
     return {};

@@ -45,7 +45,7 @@ void JournalList::refresh() {
     const auto shown = std::min<std::ptrdiff_t>(kMostShown, std::ssize(*entries));
     std::for_each(entries->rbegin(), entries->rbegin() + shown, [&](const JournalEntry& entry) {
         QString line = QStringLiteral("<span style='color:%1'>%2</span> %3")
-                           .arg(theme::colours().slate.name(), entry.at.toLocalTime().toString(QStringLiteral("d MMM")),
+                           .arg(theme::colours().slate.name(), words::shortDate(entry.at.toLocalTime().date()),
                                 inWords(workspace_.data().pack, entry.what).toHtmlEscaped());
         if (!entry.reason.isEmpty())
             line += QStringLiteral("<br><span style='color:%1; font-size:8.5pt'>%2</span>")

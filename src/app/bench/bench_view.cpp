@@ -192,7 +192,7 @@ void BenchView::show() {
     line_->setText(tr("frame %1 of %2 · %3 s%4")
                        .arg(frame_)
                        .arg(timesS_->size())
-                       .arg(timeS(), 0, 'f', 3)
+                       .arg(words::number(timeS(), 3))
                        .arg(whole ? QString() : tr(" · span %1 to %2").arg(span_.first).arg(span_.second)));
     emit changed();
 }

@@ -27,7 +27,7 @@ QStringList measuredLines(const Clip& clip, const Section* section, const std::v
                  .arg(clip.width)
                  .arg(clip.height)
                  .arg(clip.frames())
-                 .arg(typical > 0 ? 1 / typical : 0, 0, 'f', 1);
+                 .arg(words::number(typical > 0 ? 1 / typical : 0, 1));
     lines << (gaps ? ClipCheckBox::tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
                    : ClipCheckBox::tr("no gaps between frames"));
     if (section && std::find(views.begin(), views.end(), section->view) == views.end())

@@ -1,15 +1,13 @@
 #include "app/film/clip_finder.h"
+#include "app/translated.h"
 
 #include "report/words.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFileInfo>
 
 namespace riflesso {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("ClipFinder", text); }
 
 struct Missing {
     ClipId id;

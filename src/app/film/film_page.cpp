@@ -3,6 +3,7 @@
 #include "app/film/length_bar.h"
 #include "app/film/section_panel.h"
 #include "app/theme.h"
+#include "core/joined_views.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 
@@ -150,10 +151,11 @@ QString FilmPage::headline() const {
     int repetitions = 0, results = 0;
     for (const Clip& entry : session->clips)
         for (const Section& part : entry.sections)
-            for (const Repetition& repetition : part.repetitions) {
-                ++repetitions;
-                results += !repetition.result.empty();
-            }
+            for (const Repetition& repetition : part.repetitions)
+                if (!repetition.sameAs) { // another camera's picture is no repetition more
+                    ++repetitions;
+                    results += !repetition.result.empty();
+                }
     if (session->clips.empty())
         return tr("%1 has no clip. <b>Next: add a clip, filmed from the side the skill asks for.</b>")
             .arg(session->title.toHtmlEscaped());
@@ -187,7 +189,7 @@ StepState FilmPage::state() const {
         std::any_of(session->clips.begin(), session->clips.end(), [](const Clip& c) { return c.missing; });
     if (missing)
         return {StepState::Kind::Attention, tr("clip not found")};
-    const std::size_t repetitions = trialsOf(workspace().data(), session->id, {}).size();
+    const std::size_t repetitions = countMovements(trialsOf(workspace().data(), session->id, {}));
     return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork, tr("%1 repetitions").arg(repetitions)};
 }
 
@@ -325,7 +327,7 @@ void FilmPage::goToFrame(int frame) {
     const Section* part = section();
     const double stored = (*shown->timesS)[static_cast<std::size_t>(frame_)];
     const double real = stored / (part ? part->slowMotion : 1);
-    time_->setText(tr("frame %1 of %2 · %3 s").arg(frame_).arg(shown->frames()).arg(real, 0, 'f', 3));
+    time_->setText(tr("frame %1 of %2 · %3 s").arg(frame_).arg(shown->frames()).arg(words::number(real, 3)));
     if (shown->missing) {
         stage_->setImage({});
         stage_->setCaption(tr("The clip is not at %1. Put it back there, or find it (on the right).").arg(shown->path),

@@ -17,11 +17,11 @@ QString scaleWords(const std::vector<KnownLength>& lengths, int pictureHeight) {
     if (!scale)
         return {};
     const QString u = LengthBar::tr("%1 mm/px ± %2 %")
-                          .arg(1000 * scale->metresPerPixel, 0, 'f', 3)
-                          .arg(200 * scale->relativeU, 0, 'f', 1);
+                          .arg(words::number(1000 * scale->metresPerPixel, 3))
+                          .arg(words::number(200 * scale->relativeU, 1));
     return u + (scale->residual ? LengthBar::tr(", %1 lengths differ by %2 %")
                                       .arg(lengths.size())
-                                      .arg(100 * *scale->residual, 0, 'f', 1)
+                                      .arg(words::number(100 * *scale->residual, 1))
                                 : LengthBar::tr(", from one length: no check possible"));
 }
 

@@ -2,6 +2,7 @@
 
 #include "app/film/clip_check_box.h"
 #include "app/film/length_bar.h"
+#include "app/film/same_movement_box.h"
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
@@ -65,13 +66,17 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     number_->setFixedWidth(84);
     number_->setAlignment(Qt::AlignRight);
     auto* validator = new QDoubleValidator(number_);
-    validator->setLocale(QLocale::c());
     validator->setNotation(QDoubleValidator::StandardNotation);
     number_->setValidator(validator);
     numbered->addWidget(numberText_, 1);
     numbered->addWidget(number_);
     layout->addLayout(numbered);
-    connect(number_, &QLineEdit::editingFinished, this, [this] { keepResult(number_->text()); });
+    connect(number_, &QLineEdit::editingFinished, this, [this] {
+        bool isNumber = false; // typed in the chosen language, kept with a decimal point
+        const double value = QLocale().toDouble(number_->text().trimmed(), &isNumber);
+        if (isNumber || number_->text().trimmed().isEmpty())
+            keepResult(isNumber ? QString::number(value, 'g', 12) : QString());
+    });
     auto* felt = new QHBoxLayout;
     feltRight_ = new QPushButton(tr("F Felt right"));
     feltRight_->setObjectName(QStringLiteral("feltRight"));
@@ -87,6 +92,8 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addLayout(felt);
     connect(feltRight_, &QPushButton::clicked, this, [this] { setFelt(true); });
     connect(feltOff_, &QPushButton::clicked, this, [this] { setFelt(false); });
+    otherCamera_ = new SameMovementBox(workspace, this);
+    layout->addWidget(otherCamera_);
     remove_ = new QPushButton(tr("Remove this repetition"));
     remove_->setObjectName(QStringLiteral("removeRepetition"));
     remove_->setFocusPolicy(Qt::TabFocus);
@@ -320,7 +327,7 @@ void SectionPanel::addLength(KnownLength length) {
     Section changed = *part;
     length.uM = kTapeUM;
     changed.knownLengths.push_back(length);
-    keepLengths(changed, tr("Known length of %1 m").arg(length.metres, 0, 'g', 4));
+    keepLengths(changed, tr("Known length of %1 m").arg(words::figures(length.metres, 4)));
 }
 
 void SectionPanel::forgetLengths() {
@@ -341,6 +348,7 @@ void SectionPanel::keepLengths(Section changed, const QString& name) {
 
 void SectionPanel::showRepetition() {
     const Repetition* shown = repetition();
+    otherCamera_->show(shown ? workspace_.place() : RepetitionPlace());
     const std::vector<std::string> values = workspace_.data().pack.results.empty()
                                                 ? std::vector<std::string>()
                                                 : workspace_.data().pack.results.front().values;
@@ -354,7 +362,10 @@ void SectionPanel::showRepetition() {
         numberText_->setText(unit.isEmpty() ? words::text(asked->title)
                                             : QStringLiteral("%1, %2").arg(words::text(asked->title), unit));
         number_->setAccessibleName(numberText_->text());
-        number_->setText(shown ? words::text(shown->result) : QString());
+        const QString stored = shown ? words::text(shown->result) : QString();
+        bool isNumber = false;
+        const double value = stored.toDouble(&isNumber);
+        number_->setText(isNumber ? QLocale().toString(value, 'g', 12) : stored);
     }
     remove_->setEnabled(shown != nullptr);
     for (const auto& [button, word] : {std::pair{feltRight_, "right"}, {feltOff_, "off"}}) {

@@ -17,6 +17,7 @@ class QPushButton;
 namespace riflesso {
 
 class ClipCheckBox;
+class SameMovementBox;
 
 class SectionPanel : public QWidget {
     Q_OBJECT
@@ -57,6 +58,7 @@ private:
     QPushButton *split_, *join_, *lengths_;
     QLabel *heading_, *scaleText_;
     ClipCheckBox* checks_;
+    SameMovementBox* otherCamera_;
     int frame_ = 0;
     QLineEdit* performer_;
     QLabel* repetitionText_;

@@ -1,5 +1,6 @@
 #include "app/findings/findings_page.h"
 
+#include "app/athlete/belief_box.h"
 #include "app/findings/score_terms.h"
 #include "app/mark/mark_proposals.h"
 #include "app/theme.h"
@@ -471,7 +472,7 @@ void FindingsPage::showEvidence() {
         const MeasureDef* measure = data.pack.measure(belief.measure);
         if (!set || !measure || belief.measure != leadingMeasure(data.pack, *assessment, *def))
             continue;
-        QString line = tr("Believed: \"%1\"").arg(belief.words.toHtmlEscaped());
+        QString line = tr("%1: \"%2\"").arg(guessName(belief.whose), belief.words.toHtmlEscaped());
         if (belief.value)
             line += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*measure));
         believed << line + tr(". Measured: <b>%1</b>.").arg(words::withU(*measure, set->median, set->expandedU));
@@ -481,8 +482,7 @@ void FindingsPage::showEvidence() {
     const Decision* decision = decisionOn(fault_);
     decided_->setText(decision
                           ? tr("Decided on %1: %2%3")
-                                .arg(decision->at.toLocalTime().toString(QStringLiteral("d MMM, HH:mm")),
-                                     toString(decision->choice),
+                                .arg(words::moment(decision->at), toString(decision->choice),
                                      decision->reason.isEmpty() ? QString() : QStringLiteral(" — ") + decision->reason)
                           : tr("Not decided yet. The program ranks; you decide."));
     open_->setEnabled(decision != nullptr);

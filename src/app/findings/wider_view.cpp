@@ -1,4 +1,5 @@
 #include "app/findings/wider_view.h"
+#include "app/translated.h"
 
 #include "app/page.h"
 #include "app/theme.h"
@@ -7,13 +8,10 @@
 #include "core/what_if.h"
 #include "report/words.h"
 
-#include <QCoreApplication>
 #include <QGridLayout>
 
 namespace riflesso {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("FindingsPage", text); }
 
 /// "touch: 2 of 6 with it, 7 of 8 without: …"
 QString resultText(const Pack& pack, const ResultEffect& effect) {

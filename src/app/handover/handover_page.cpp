@@ -237,8 +237,7 @@ void HandoverPage::freezeAndPrint() {
     stored.session = workspace().session();
     stored.at = QDateTime::currentDateTimeUtc();
     stored.version = QCoreApplication::applicationVersion();
-    stored.title =
-        tr("%1, %2").arg(content.session, stored.at.toLocalTime().toString(QStringLiteral("d MMM yyyy HH:mm")));
+    stored.title = tr("%1, %2").arg(content.session, words::moment(stored.at));
     stored.content = toJson(content);
     const CaseId id = workspace().data().id;
     if (workspace().apply(tr("Freeze the assessment"), [&](Edit& edit) -> Result<void> {

@@ -5,6 +5,7 @@
 #include "app/mark/observation_form.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "core/joined_views.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
@@ -150,9 +151,9 @@ void MarkPage::goToFrame(int frame) {
         if (std::lround(event.frame) == frame_)
             if (const EventDef* def = workspace().data().pack.event(id))
                 title += QStringLiteral(" · ") + words::text(def->title).toLower();
-    stage_->setCaption(title,
-                       tr("frame %1 of %2 · %3 s real time").arg(frame_).arg(place.clip->frames()).arg(real, 0, 'f', 3),
-                       colour);
+    stage_->setCaption(
+        title, tr("frame %1 of %2 · %3 s real time").arg(frame_).arg(place.clip->frames()).arg(words::number(real, 3)),
+        colour);
     std::map<std::string, double> proposed;
     for (const auto& [landmark, track] : place.repetition->marks)
         if (const auto mark = track.find(frame_); mark != track.end() && isProposed(mark->second.source))
@@ -267,12 +268,12 @@ void MarkPage::removeSelected() {
 
 void MarkPage::nextOpen() {
     const CaseData& data = workspace().data();
-    for (const Trial& trial : trialsOf(data, workspace().session(), workspace().stress())) {
+    // What another camera on the movement shows is lent: it is not open here.
+    for (const Trial& trial : withSharedEvents(trialsOf(data, workspace().session(), workspace().stress()))) {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         for (const EventDef& def : data.pack.events) {
-            const auto event = place.repetition->events.find(def.id);
-            const bool open = event == place.repetition->events.end() ||
-                              openAt(*place.repetition, static_cast<int>(std::lround(event->second.frame))) > 0;
+            const TrialEvent* event = trial.event(def.id);
+            const bool open = !event || openAt(*place.repetition, static_cast<int>(std::lround(event->frame))) > 0;
             if (!open)
                 continue;
             workspace().selectRepetition(place.repetition->id);

@@ -6,6 +6,7 @@
 #include "app/mark/observation_form.h"
 #include "app/theme.h"
 #include "core/instant.h"
+#include "core/joined_views.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
@@ -122,6 +123,12 @@ QString MarkPage::headline() const {
     int missing = 0;
     for (const EventDef& event : pack.events)
         missing += !place.repetition->events.contains(event.id);
+    if (missing) // what another camera on the movement shows is lent
+        for (const Trial& trial :
+             withSharedEvents(trialsOf(workspace().data(), workspace().session(), workspace().stress())))
+            if (repetitionId(trial.id) == place.repetition->id)
+                missing = static_cast<int>(std::count_if(pack.events.begin(), pack.events.end(),
+                                                         [&](const EventDef& e) { return !trial.event(e.id); }));
     const EventDef* here = nullptr;
     for (const auto& [id, value] : place.repetition->events)
         if (std::lround(value.frame) == frame_)
@@ -158,7 +165,7 @@ QString MarkPage::headline() const {
 StepState MarkPage::state() const {
     if (!workspace().hasCase())
         return {};
-    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+    const auto trials = withSharedEvents(trialsOf(workspace().data(), workspace().session(), workspace().stress()));
     if (trials.empty())
         return {};
     const std::size_t events = workspace().data().pack.events.size();

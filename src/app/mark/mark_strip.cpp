@@ -114,14 +114,21 @@ void MarkStrip::showRepetitions() {
                     continue;
                 for (const Repetition& repetition : section.repetitions) {
                     const bool chosen = repetition.id == workspace_.repetition();
-                    auto* chip = new QPushButton((session.isModel ? section.performer.right(1) : QString()) +
-                                                 QString::number(repetition.number));
+                    // A model carries its letter, another camera's picture that of its view.
+                    const QString before = session.isModel     ? section.performer.right(1)
+                                           : repetition.sameAs ? words::text(toString(section.view)).left(1).toUpper()
+                                                               : QString();
+                    auto* chip = new QPushButton(before + QString::number(repetition.number));
                     chip->setObjectName(QStringLiteral("rep-%1").arg(repetition.id.value));
                     chip->setFocusPolicy(Qt::TabFocus);
                     chip->setCheckable(true);
                     chip->setChecked(chosen);
                     chip->setFixedSize(34, 24);
-                    chip->setToolTip(session.isModel ? section.performer : tr("Repetition %1").arg(repetition.number));
+                    chip->setToolTip(session.isModel     ? section.performer
+                                     : repetition.sameAs ? tr("Repetition %1, %2 view")
+                                                               .arg(repetition.number)
+                                                               .arg(words::text(toString(section.view)))
+                                                         : tr("Repetition %1").arg(repetition.number));
                     const look::Palette& p = theme::colours();
                     const QColor colour = session.isModel ? p.model : p.athlete;
                     chip->setStyleSheet(

@@ -7,6 +7,7 @@
 #include "app/theme.h"
 #include "app/widgets/player.h"
 #include "core/instant.h"
+#include "core/joined_views.h"
 #include "core/progress.h"
 #include "report/key_picture.h"
 #include "report/report_content.h"
@@ -217,7 +218,7 @@ QString MirrorPage::headline() const {
         measures.begin(), measures.end(), [&](const MeasureDef& def) { return !assessment->deviation(def.id); }));
     return tr("%1 repetitions against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7<b>Next: decide in "
               "Findings.</b>")
-        .arg(assessment->measures.size())
+        .arg(assessment->judged.size())
         .arg(assessment->modelMeasures.empty() ? tr("the pack's ranges")
                                                : tr("%1 of the model").arg(assessment->modelMeasures.size()))
         .arg(equalTime() ? tr("equal time") : tr("equal phase"))
@@ -314,7 +315,7 @@ void MirrorPage::refresh() {
 void MirrorPage::showSets() {
     clearLayout(sets_);
     for (Stress level : workspace().stressLevels()) {
-        const std::size_t count = trialsOf(workspace().data(), workspace().session(), level).size();
+        const std::size_t count = countMovements(trialsOf(workspace().data(), workspace().session(), level));
         auto* button = new QPushButton(QStringLiteral("%1 · %2").arg(words::stressName(level)).arg(count));
         button->setCheckable(true);
         button->setChecked(workspace().stress() == level);
@@ -324,11 +325,15 @@ void MirrorPage::showSets() {
     }
     clearLayout(repetitions_);
     for (const Trial& trial : trialsOf(workspace().data(), workspace().session(), workspace().stress())) {
-        auto* button = new QPushButton(QString::number(trial.number));
+        // Another camera's picture of a movement carries its view.
+        const bool led = !trial.sameAs.empty();
+        auto* button =
+            new QPushButton(led ? tr("%1 %2").arg(trial.number).arg(words::text(toString(trial.capture.view)))
+                                : QString::number(trial.number));
         button->setCheckable(true);
         button->setChecked(repetitionId(trial.id) == workspace().repetition());
         button->setFocusPolicy(Qt::TabFocus);
-        button->setFixedSize(26, 24);
+        button->setFixedSize(led ? button->fontMetrics().horizontalAdvance(button->text()) + 12 : 26, 24);
         button->setStyleSheet(QStringLiteral("padding: 0;"));
         connect(button, &QPushButton::clicked, this,
                 [this, id = trial.id] { goToRepetition(QString::fromStdString(id)); });

@@ -115,7 +115,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     side.stage->setCaption(tr("%1 · repetition %2 · %3 s")
                                .arg(lower ? otherName_ : data.athlete.name.section(u' ', 0, 0))
                                .arg(at.repetition->number)
-                               .arg(side.timeS - start, 0, 'f', 3),
+                               .arg(words::number(side.timeS - start, 3)),
                            quiet.join(QStringLiteral(", ")), colour);
     side.stage->setFigures(
         {{marksIn(*at.repetition, side.frame), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
@@ -157,10 +157,16 @@ void MirrorPage::goWhereMeasured(const std::string& measure) {
         const MeasureValue* value = trial.find(measure);
         return value && value->valid();
     };
+    // Another camera's picture of the same movement, or the first repetition that has it.
+    const std::string& leading = own_.trial->sameAs.empty() ? own_.trial->id : own_.trial->sameAs;
+    const std::string& other = assessment->seenIn(leading, measure);
     const auto& trials = assessment->measures;
     const auto shown = std::find_if(trials.begin(), trials.end(),
                                     [&](const TrialMeasures& trial) { return trial.trial == own_.trial->id; });
-    const auto first = std::find_if(trials.begin(), trials.end(), has);
+    auto first = std::find_if(trials.begin(), trials.end(),
+                              [&](const TrialMeasures& trial) { return trial.trial == other && has(trial); });
+    if (first == trials.end())
+        first = std::find_if(trials.begin(), trials.end(), has);
     if (shown != trials.end() && !has(*shown) && first != trials.end())
         workspace().selectRepetition(repetitionId(first->trial));
 }

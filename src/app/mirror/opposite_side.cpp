@@ -1,10 +1,10 @@
 #include "app/mirror/opposite_side.h"
+#include "app/translated.h"
 
 #include "core/measure.h"
 #include "core/stats.h"
 #include "core/typical_trial.h"
-
-#include <QCoreApplication>
+#include "report/words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,8 +12,6 @@
 
 namespace riflesso {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("OppositeSide", text); }
 
 /// How good a result is: larger is better; none: nothing is known.
 std::optional<double> worthOf(const Pack& pack, const std::string& result) {
@@ -92,7 +90,7 @@ std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::
         const Trial* typical = trials.empty() ? nullptr : mostTypicalOf(data.pack, trials);
         if (!typical)
             continue;
-        const QString when = QStringLiteral("%1, %2").arg(other.title, other.date.toString(QStringLiteral("d MMM")));
+        const QString when = QStringLiteral("%1, %2").arg(other.title, words::shortDate(other.date));
         out.push_back({*typical, when, tr("%1, %2").arg(first, when), false});
     }
     return out;

@@ -120,12 +120,12 @@ void RulerList::addRow(const MeasureDef& def, const Assessment& assessment, cons
     line->setContentsMargins(6, 0, 0, 0);
     line->setSpacing(6);
     const SetDeviation* set = assessment.deviation(def.id);
-    auto* text = label(
-        QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
-            .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(), theme::colours().slate.name(),
-                 set ? QStringLiteral("%1, T %2")
-                           .arg(words::referenceText(def, set->reference), QString::number(set->tolerance, 'g', 3))
-                     : QString()));
+    auto* text =
+        label(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
+                  .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(), theme::colours().slate.name(),
+                       set ? QStringLiteral("%1, T %2")
+                                 .arg(words::referenceText(def, set->reference), words::figures(set->tolerance, 3))
+                           : QString()));
     text->setFixedWidth(160);
     text->setToolTip(tr("%1. Click: drawn on the pictures.").arg(words::text(def.title)));
     line->addWidget(text);

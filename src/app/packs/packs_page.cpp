@@ -76,7 +76,7 @@ void PacksPage::refresh() {
                                            ? source(def.source)
                                            : QStringLiteral("%1, tolerance %2 (%3)")
                                                  .arg(words::referenceText(def, reference),
-                                                      QString::number(def.tolerance, 'g', 4), source(def.source))});
+                                                      words::figures(def.tolerance, 4), source(def.source))});
     }
     QTreeWidgetItem* observations = group(tr("Observations"), pack.observations.size());
     for (const ObservationDef& def : pack.observations)

@@ -48,7 +48,7 @@ void WeekView::paintEvent(QPaintEvent*) {
         };
         painter.setPen(p.slate);
         painter.drawText(QRectF(0, y, kLeft - 8, kRowHeight), Qt::AlignVCenter | Qt::AlignLeft,
-                         dateOf(dayAt(0).date).toString(QStringLiteral("d MMM")));
+                         words::shortDate(dateOf(dayAt(0).date)));
         QStringList notes;
         for (int d = 0; d < 7; ++d) {
             const ScheduledDay& own = dayAt(d);

@@ -3,6 +3,7 @@
 #include "app/progress/run_chart_view.h"
 #include "app/theme.h"
 #include "app/widgets/sign_label.h"
+#include "report/goal_words.h"
 #include "report/words.h"
 
 #include <QComboBox>
@@ -209,8 +210,7 @@ void ProgressPage::fillChoices() {
         const qint64 chosen = box->currentData().toLongLong();
         box->clear();
         for (const Session* session : sessions)
-            box->addItem(tr("%1, %2").arg(session->title, QLocale().toString(session->date, QStringLiteral("d MMM"))),
-                         qint64(session->id.value));
+            box->addItem(tr("%1, %2").arg(session->title, words::shortDate(session->date)), qint64(session->id.value));
         const int kept = box->findData(chosen);
         box->setCurrentIndex(kept >= 0 ? kept : static_cast<int>(otherwise));
     };
@@ -398,19 +398,47 @@ void ProgressPage::showSide() {
             side_->addWidget(text);
         }
     }
+    const auto& goalSet = comparedData_->goal;
+    if (const MeasureDef* def = goalSet ? pack.measure(goalSet->measure) : nullptr) {
+        side_->addSpacing(8);
+        side_->addWidget(label(tr("THE GOAL"), theme::kHeading));
+        const SetSummary *then = progress_->first.find(def->id), *now = progress_->second.find(def->id);
+        QString line =
+            tr("%1: %2 %3")
+                .arg(words::text(def->title).toHtmlEscaped(), words::number(goalSet->value, 2), words::unitOf(*def));
+        if (goalSet->by.isValid())
+            line += tr(" by %1").arg(words::date(goalSet->by));
+        line += u'.';
+        if (then && now) {
+            line +=
+                tr(" %1, now %2.")
+                    .arg(words::withU(*def, then->median, 2 * then->u), words::withU(*def, now->median, 2 * now->u));
+            if (const auto share = shareOfTheWay(goalSet->value, then->median, now->median))
+                line += u' ' + (*share < 0 ? tr("<b>Further away than before.</b>")
+                                           : tr("<b>%1 % of the way.</b>").arg(qRound(100 * std::min(1.0, *share))));
+        } else {
+            line += u' ' + tr("Not measured in both sets.");
+        }
+        QLabel* goal = label(line);
+        goal->setObjectName(QStringLiteral("goalProgress"));
+        side_->addWidget(goal);
+    }
     if (!progress_->guesses.empty()) {
         side_->addSpacing(8);
-        side_->addWidget(label(tr("BELIEVED AND MEASURED, EARLIER SESSION"), theme::kHeading));
+        side_->addWidget(label(tr("BELIEVED, GUESSED AND MEASURED, EARLIER SESSION"), theme::kHeading));
         for (const GuessScore& score : progress_->guesses) {
             const MeasureDef* def = pack.measure(score.guess.measure);
             if (!def)
                 continue;
             const int decimals = words::decimalsFor(std::max(2 * score.u, 1e-9));
-            QString line = tr("%1: believed %2 %3, measured %4.")
+            const bool own = score.guess.whose == Guesser::Analyst;
+            QString line = (own ? tr("%1: first guess %2 %3, measured %4.") : tr("%1: believed %2 %3, measured %4."))
                                .arg(words::text(def->title).toHtmlEscaped(), words::number(score.guess.value, decimals),
                                     words::unitOf(*def), words::withU(*def, score.measured, 2 * score.u));
             if (score.factor && std::abs(*score.factor) >= 2)
-                line += u' ' + tr("The deviation is %1 times what was believed.").arg(words::number(*score.factor, 1));
+                line += u' ' + (own ? tr("The deviation is %1 times what was guessed.")
+                                    : tr("The deviation is %1 times what was believed."))
+                                   .arg(words::number(*score.factor, 1));
             side_->addWidget(label(line));
         }
     }

@@ -80,7 +80,7 @@ void RunChartView::paintEvent(QPaintEvent*) {
         painter.setPen(p.slate);
         const QDate date = QDate(1970, 1, 1).addDays((point.date - Day()).count());
         painter.drawText(QRectF(at.x() - 60, bottom + 4, 120, metrics.height()), Qt::AlignHCenter,
-                         QLocale().toString(date, QStringLiteral("d MMM")));
+                         words::shortDate(date));
         before = at;
     }
 }

@@ -10,6 +10,7 @@
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QPushButton>
 #include <QSettings>
 #include <QSpinBox>
@@ -33,6 +34,18 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         text_->addItem(percent == settings::kTextSizes[0] ? tr("usual") : tr("%1 %").arg(percent), percent);
     text_->setToolTip(tr("From the next start on. A screen of 1920 × 1080 has room for 130 %."));
     form->addRow(tr("Size of text and controls"), text_);
+    numbers_ = new QComboBox;
+    numbers_->setObjectName(QStringLiteral("numbersLanguage"));
+    numbers_->addItem(tr("as the system"), QString());
+    for (const char* name : {"en_GB", "en_US", "cs_CZ", "da_DK", "de_DE", "es_ES", "fi_FI", "fr_FR", "it_IT", "nb_NO",
+                             "nl_NL", "pl_PL", "pt_PT", "sv_SE"}) {
+        const QLocale locale{QLatin1String(name)};
+        QString language = locale.nativeLanguageName();
+        language[0] = language[0].toUpper();
+        numbers_->addItem(QStringLiteral("%1, %2").arg(language, locale.toString(1.5, 'f', 1)), QLatin1String(name));
+    }
+    numbers_->setToolTip(tr("From the next start on. Files are always written with a decimal point."));
+    form->addRow(tr("Language of dates and numbers"), numbers_);
     school_ = new QComboBox;
     school_->setObjectName(QStringLiteral("school"));
     for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
@@ -112,6 +125,10 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         settings::setTextPercent(text_->currentData().toInt());
         this->workspace().say(tr("Text and controls have the new size from the next start on."));
     });
+    connect(numbers_, &QComboBox::activated, this, [this] {
+        settings::setNumbersLanguage(numbers_->currentData().toString());
+        this->workspace().say(tr("Dates and numbers are in this language from the next start on."));
+    });
     connect(sigma_, &QDoubleSpinBox::editingFinished, this, [this] {
         if (qFuzzyCompare(sigma_->value(), settings::markSigma()))
             return;
@@ -162,6 +179,7 @@ void SettingsPage::refresh() {
     newSchool_->setCurrentIndex(std::max(0, newSchool_->findData(settings::newSchool())));
     cache_->setValue(settings::cacheMiB());
     text_->setCurrentIndex(std::max(0, text_->findData(settings::textPercent())));
+    numbers_->setCurrentIndex(std::max(0, numbers_->findData(settings::numbersLanguage())));
     sigma_->setValue(settings::markSigma());
     school_->setEnabled(workspace().hasCase());
     school_->setCurrentIndex(static_cast<int>(workspace().school()));

@@ -2,6 +2,7 @@
 
 #include "core/trial.h"
 
+#include <QLocale>
 #include <QSettings>
 
 #include <algorithm>
@@ -28,6 +29,13 @@ double markSigma() {
 }
 void setMarkSigma(double px) { QSettings().setValue(QStringLiteral("markSigma"), px); }
 double markSigmaPx(int pictureHeight) { return markSigma() / defaultSigmaPx() * defaultSigmaPx(pictureHeight); }
+QString numbersLanguage() { return QSettings().value(QStringLiteral("numbersLanguage")).toString(); }
+void setNumbersLanguage(const QString& name) { QSettings().setValue(QStringLiteral("numbersLanguage"), name); }
+void applyNumbersLanguage(const QString& name) {
+    QLocale locale = name.isEmpty() ? QLocale::system() : QLocale(name);
+    locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+    QLocale::setDefault(locale);
+}
 QString libraryFolder() { return QSettings().value(QStringLiteral("library")).toString(); }
 void setLibraryFolder(const QString& folder) { QSettings().setValue(QStringLiteral("library"), folder); }
 

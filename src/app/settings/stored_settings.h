@@ -22,6 +22,12 @@ constexpr double kLeastMarkSigma = 0.3, kMostMarkSigma = 10;
 void setMarkSigma(double px);
 /// The same at the height of a picture.
 [[nodiscard]] double markSigmaPx(int pictureHeight);
+/// Language of dates and numbers as a locale's name, such as "de_DE"; empty: the system's.
+[[nodiscard]] QString numbersLanguage();
+void setNumbersLanguage(const QString& name);
+/// What a program begins with, before its first window: dates, numbers and their typing follow it. Numbers are shown
+/// without separators of groups, so that what is shown can be typed.
+void applyNumbersLanguage(const QString& name);
 /// Folder of the library to start with; empty: the usual one.
 [[nodiscard]] QString libraryFolder();
 void setLibraryFolder(const QString& folder);

@@ -1,4 +1,5 @@
 #include "app/start/demo_door.h"
+#include "app/translated.h"
 
 #include "demo/demo_library.h"
 #include "report/words.h"
@@ -26,10 +27,10 @@ void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> the
         open();
         return;
     }
-    workspace.say(QCoreApplication::translate("DemoDoor", "The demo is being put together; it opens by itself."));
+    workspace.say(tr("The demo is being put together; it opens by itself."));
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
     workspace.jobs().start<bool>(
-        QCoreApplication::translate("DemoDoor", "Putting the demo together"), receiver,
+        tr("Putting the demo together"), receiver,
         [folder, sources](JobControl&) -> Result<bool> {
             const auto built = buildDemoLibrary(folder, sources);
             return built ? Result<bool>(true) : Result<bool>(built.error());

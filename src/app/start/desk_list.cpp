@@ -12,7 +12,7 @@ namespace {
 
 QString wordsOf(const DeskItem& item, const QDate& today) {
     const auto day = [&](const QDate& date) {
-        return date.toString(date.year() == today.year() ? QStringLiteral("d MMM") : QStringLiteral("d MMM yyyy"));
+        return date.year() == today.year() ? words::shortDate(date) : words::date(date);
     };
     switch (item.what) {
     case DeskItem::What::Retest:

@@ -1,17 +1,14 @@
 #include "app/start/start_page.h"
 
+#include "app/packs/shipped_packs.h"
 #include "app/settings/stored_settings.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "app/start/desk_list.h"
 #include "app/theme.h"
-#include "core/pack_reader.h"
-#include "demo/demo_library.h"
 #include "report/words.h"
 
 #include <QComboBox>
-#include <QCoreApplication>
-#include <QDir>
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -83,16 +80,8 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     shelves->addWidget(shelf_, 1);
     outer->addLayout(shelves, 1);
     outer->addLayout(left, 1);
-    const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
-    for (const QString& file : QDir(sources.packs).entryList({QStringLiteral("*.json")}, QDir::Files)) {
-        QFile pack(sources.packs + u'/' + file);
-        if (!pack.open(QIODevice::ReadOnly))
-            continue;
-        const QByteArray text = pack.readAll();
-        const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
-        if (reading.faults.empty())
-            skill_->addItem(words::text(reading.pack.title), QString::fromUtf8(text));
-    }
+    for (const ShippedPack& pack : shippedPacks())
+        skill_->addItem(pack.title, pack.text);
     connect(desk_, &DeskList::opened, this, [this](const QString& page) { emit goTo(page); });
     connect(shelf_, &CaseShelf::opened, this, [this] { emit goTo(QStringLiteral("athlete")); });
     connect(start, &QPushButton::clicked, this, &StartPage::startCase);

@@ -1,13 +1,11 @@
 #include "app/tour/tour_steps.h"
+#include "app/translated.h"
 
-#include <QCoreApplication>
 #include <QLabel>
 #include <QListWidget>
 
 namespace riflesso {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Tour", text); }
 
 QString labelText(const TourView& view, const char* name) {
     const auto* label = view.window.findChild<QLabel*>(QLatin1String(name));

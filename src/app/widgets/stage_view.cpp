@@ -3,6 +3,7 @@
 #include "app/theme.h"
 #include "report/key_picture.h"
 #include "report/shape_drawing.h"
+#include "report/words.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -283,7 +284,7 @@ void StageView::drawLoupe(QPainter& painter) {
     const QRectF strip(box.left(), box.bottom(), box.width(), 22);
     painter.fillRect(strip, theme::colours().stage);
     painter.setPen(look::dark().stageText);
-    const QString where = QStringLiteral("%1, %2 px").arg(centre->x(), 0, 'f', 1).arg(centre->y(), 0, 'f', 1);
+    const QString where = QStringLiteral("%1, %2 px").arg(words::number(centre->x(), 1), words::number(centre->y(), 1));
     painter.drawText(strip.adjusted(6, 0, -6, 0), Qt::AlignVCenter | Qt::AlignLeft,
                      loupeText_.isEmpty() ? where : loupeText_ + QStringLiteral(" · ") + where);
     painter.setPen(QPen(look::dark().athlete, 1));

@@ -1,0 +1,52 @@
+#include "report/goal_words.h"
+
+#include "report/report_text.h"
+#include "report/words.h"
+
+#include <cmath>
+
+namespace riflesso {
+
+QString goalState(const CaseData& data, const Assessment* assessment, const QDate& today) {
+    const MeasureDef* def = data.goal ? data.pack.measure(data.goal->measure) : nullptr;
+    if (!def)
+        return {};
+    QString out = QStringLiteral("%1: %2").arg(words::text(def->title), words::number(data.goal->value, 2));
+    if (const QString unit = words::unitOf(*def); !unit.isEmpty())
+        out += (unit == QStringLiteral("°") ? QString() : QStringLiteral(" ")) + unit;
+    if (data.goal->by.isValid()) {
+        out += Report::tr(" by %1").arg(words::date(data.goal->by));
+        if (const qint64 days = today.daysTo(data.goal->by); days > 0)
+            out += Report::tr(", in %1").arg(
+                words::counted(static_cast<std::size_t>(days), Report::tr("day"), Report::tr("days")));
+        else
+            out += days == 0 ? Report::tr(", today") : Report::tr(", which is past");
+    }
+    out += u'.';
+    const SetDeviation* set = assessment ? assessment->deviation(def->id) : nullptr;
+    if (!set)
+        return out + Report::tr(" Not measured in this set.");
+    const QString measured = Report::tr(" Measured %1").arg(words::withU(*def, set->median, set->expandedU));
+    double left = data.goal->value - set->median;
+    if (def->period() > 0)
+        left = wrapDifference(left, def->period());
+    const double goalDeviation = deviationFrom(*def, set->reference, data.goal->value);
+    const bool reached =
+        std::abs(left) <= set->expandedU || std::abs(set->deviation) <= std::abs(goalDeviation) + set->expandedU;
+    if (reached)
+        return out + measured + Report::tr(": reached.");
+    const int decimals = words::decimalsFor(set->expandedU);
+    const QString unit = words::unitOf(*def);
+    return out + measured +
+           Report::tr(": %1%2 to go.")
+               .arg(words::number(std::abs(left), decimals),
+                    unit == QStringLiteral("°") || unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
+}
+
+std::optional<double> shareOfTheWay(double goal, double before, double after) {
+    if (std::abs(goal - before) < 1e-12)
+        return {};
+    return (after - before) / (goal - before);
+}
+
+} // namespace riflesso

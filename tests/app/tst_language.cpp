@@ -1,0 +1,153 @@
+// Other languages: every string is in the translation file, a translation reaches window and paper, dates and numbers
+// follow the chosen language, and files do not.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "app/settings/stored_settings.h"
+#include "report/words.h"
+#include "support/files.h"
+#include "window_driver.h"
+
+#include <QComboBox>
+#include <QLineEdit>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTranslator>
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+QString contentOf(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+}
+
+/// "context: source" of every message.
+QSet<QString> messages(const QString& ts) {
+    QSet<QString> out;
+    QString context;
+    static const QRegularExpression kPart(QStringLiteral("<(name|source)>([^<]*)</"));
+    for (auto found = kPart.globalMatch(ts); found.hasNext();) {
+        const auto part = found.next();
+        if (part.captured(1) == QLatin1String("name"))
+            context = part.captured(2);
+        else
+            out.insert(context + QStringLiteral(": ") + part.captured(2));
+    }
+    return out;
+}
+
+bool run(const char* program, const QStringList& arguments, const QString& folder) {
+    QProcess process;
+    process.setWorkingDirectory(folder);
+    process.start(QLatin1String(program), arguments);
+    return process.waitForFinished(60000) && process.exitCode() == 0;
+}
+
+} // namespace
+
+class TestLanguage : public QObject {
+    Q_OBJECT
+private slots:
+    void cleanup() { settings::applyNumbersLanguage(QStringLiteral("C")); }
+
+    void everyStringIsInTheTranslationFile() {
+        QTemporaryDir folder;
+        const QString fresh = folder.filePath(QStringLiteral("fresh.ts"));
+        QVERIFY(run("/usr/lib/qt6/bin/lupdate",
+                    {QStringLiteral("-silent"), QStringLiteral("-locations"), QStringLiteral("none"),
+                     QStringLiteral("-I"), QStringLiteral("src"), QStringLiteral("src/app"),
+                     QStringLiteral("src/report"), QStringLiteral("-ts"), fresh},
+                    QStringLiteral(SOURCES)));
+        const QSet<QString> now = messages(contentOf(fresh));
+        const QSet<QString> kept = messages(contentOf(QStringLiteral(SOURCES "/translations/riflesso_en.ts")));
+        QVERIFY(now.size() > 1000);
+        QVERIFY2((now - kept).isEmpty() && (kept - now).isEmpty(),
+                 qPrintable(QStringLiteral("run tools/translations.sh; new: %1; gone: %2")
+                                .arg(QStringList((now - kept).values()).join(u'|'),
+                                     QStringList((kept - now).values()).join(u'|'))));
+        for (const QString& message : now) // else the program looks for it under another name
+            QVERIFY2(message.startsWith(QLatin1String("riflesso")) || message.startsWith(QLatin1String("Report")),
+                     qPrintable(message));
+    }
+    void aTranslationReachesWindowAndPaper() {
+        QTemporaryDir folder;
+        const QString ts = folder.filePath(QStringLiteral("riflesso_xx.ts"));
+        QFile file(ts);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("<?xml version=\"1.0\" encoding=\"utf-8\"?><!DOCTYPE TS><TS version=\"2.1\" language=\"it_IT\">"
+                   "<context><name>riflesso::StartPage</name><message><source>Start a case</source>"
+                   "<translation>Comincia un caso</translation></message></context>"
+                   "<context><name>Report</name><message><source>root first</source>"
+                   "<translation>prima la radice</translation></message></context></TS>");
+        file.close();
+        const QString qm = folder.filePath(QStringLiteral("riflesso_xx.qm"));
+        QVERIFY(run("/usr/lib/qt6/bin/lrelease", {QStringLiteral("-silent"), ts, QStringLiteral("-qm"), qm},
+                    folder.path()));
+        QTranslator translator;
+        QVERIFY(translator.load(qm));
+        QCoreApplication::installTranslator(&translator);
+        Driver d;
+        d.window->showPage(QStringLiteral("start"));
+        bool found = false;
+        for (const QLabel* label : d.window->findChildren<QLabel*>())
+            found = found || label->text().contains(QStringLiteral("Comincia un caso"));
+        QVERIFY(found);
+        QCOMPARE(words::schoolName(School::Root), QStringLiteral("prima la radice"));
+        QCoreApplication::removeTranslator(&translator);
+        QCOMPARE(words::schoolName(School::Root), QStringLiteral("root first"));
+    }
+    void numbersAndDatesFollowTheLanguage() {
+        settings::applyNumbersLanguage(QStringLiteral("de_DE"));
+        QCOMPARE(words::number(-0.114, 2), QStringLiteral("−0,11"));
+        QCOMPARE(words::number(-0.001, 2), QStringLiteral("0,00"));
+        QCOMPARE(words::number(12345.6, 1), QStringLiteral("12345,6")); // as it can be typed
+        QCOMPARE(words::figures(0.01234, 3), QStringLiteral("0,0123"));
+        QCOMPARE(words::longDate({2026, 3, 7}), QStringLiteral("7 März 2026"));
+        settings::applyNumbersLanguage(QStringLiteral("en_GB"));
+        QCOMPARE(words::number(-0.114, 2), QStringLiteral("−0.11"));
+        QCOMPARE(words::longDate({2026, 3, 7}), QStringLiteral("7 March 2026"));
+    }
+    void aResultTypedWithACommaIsKeptWithAPoint() {
+        settings::applyNumbersLanguage(QStringLiteral("de_DE"));
+        QTemporaryDir folder;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(folder)));
+        d.selectAthlete(QStringLiteral("Mirelle Ostrand"));
+        d.window->showPage(QStringLiteral("film"));
+        QTRY_VERIFY(d.quiet());
+        auto* number = d.find<QLineEdit>("resultNumber");
+        QTRY_VERIFY(number->isVisible());
+        number->setFocus();
+        number->selectAll();
+        QTest::keyClicks(number, QStringLiteral("8,5"));
+        QTest::keyClick(number, Qt::Key_Return);
+        QTRY_COMPARE(d.workspace.place().repetition->result, std::string("8.5"));
+        QCOMPARE(number->text(), QStringLiteral("8,5"));
+        // The archive of the case has decimal points, whatever the language.
+        const RepetitionPlace place = d.workspace.place();
+        QCOMPARE(d.workspace.library()->loadCase(d.workspace.data().id)->repetition(place.repetition->id)->result,
+                 std::string("8.5"));
+        d.window->showPage(QStringLiteral("mirror"));
+        QTRY_VERIFY(d.quiet());
+        bool comma = false;
+        for (const QLabel* label : d.window->findChildren<QLabel*>())
+            comma = comma || label->text().contains(QRegularExpression(QStringLiteral("± \\d+,\\d")));
+        QVERIFY(comma);
+    }
+    void theSettingIsKept() {
+        Driver d;
+        d.window->showPage(QStringLiteral("settings"));
+        auto* box = d.find<QComboBox>("numbersLanguage");
+        box->setCurrentIndex(box->findData(QStringLiteral("fr_FR")));
+        emit box->activated(box->currentIndex());
+        QCOMPARE(settings::numbersLanguage(), QStringLiteral("fr_FR"));
+        settings::setNumbersLanguage({});
+    }
+};
+
+QTEST_MAIN(TestLanguage)
+#include "tst_language.moc"

@@ -1,0 +1,4741 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>Report</name>
+    <message>
+        <source>Model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, mirrored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, repetition %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, repetition %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, repetition %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> by %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, today</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, which is past</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Not measured in this set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Measured %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>: reached.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>: %1%2 to go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip not found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>page %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the whole plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one page for the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>home sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key positions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>competition card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop on pain and ask a licensed professional.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no technique changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete only performs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>technique session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film from the same place, under the same conditions as before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retention test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film again without a reminder: what has stayed?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filmed %1 · %2 · compared with %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goal: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strengths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No measure stands clearly inside its reference in at least three of four repetitions yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to work on, and why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing that stands out from the reference was found in this set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · main focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · minor focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p style=&apos;margin-top:8px; margin-bottom:1px&apos;&gt;%1&lt;b&gt;%2&lt;/b&gt; &lt;span style=&apos;color:#55656B&apos;&gt;shown in %3%4&lt;/span&gt;&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Main focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Minor focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stay on a rung while about three of four repetitions are good; below half, go one back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;tr style=&apos;background-color:%1&apos;&gt;&lt;td width=&apos;26&apos;&gt;&lt;b&gt;%2&lt;/b&gt;&lt;/td&gt;&lt;td&gt;&lt;b&gt;%3&lt;/b&gt; &lt;span style=&apos;color:#55656B; font-size:8.5pt&apos;&gt;%4 · %5%6&lt;/span&gt;&lt;br&gt;&quot;%7&quot;&lt;br&gt;&lt;span style=&apos;font-size:8.5pt&apos;&gt;Good: %8&lt;/span&gt;%9&lt;/td&gt;&lt;/tr&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (start here)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · needs </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not possible as it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next lesson</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Believed and measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Made with %1 on %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 technique session%2 a week beside normal training, %3 minutes of homework a day.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retest, same camera place and same set: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retention test without practice in between: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2. No technique changes from %3 on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions, %2, %3 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all conditions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ranges of the skill pack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Follows from &quot;%1&quot;: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a partner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop on pain and ask a licensed professional. The rules of the sport&apos;s body and of the venue come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 min: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the analyst&apos;s first guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>believed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, about %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; measured %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (by default: no run was long enough)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill pack %1, edition %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>day %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for you</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You do this well</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One thing to work on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is good when: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You will feel: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>We film again on %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at home</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No rung of the ladder can be done alone yet: nothing to take home.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p style=&apos;font-size:%1pt&apos;&gt;It is good when: %2&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p style=&apos;font-size:%1pt&apos;&gt;Stop and think when: %2&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p style=&apos;font-size:%1pt&apos;&gt;You need: %2.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;td align=&apos;right&apos;&gt;%1&lt;br&gt;&lt;span style=&apos;font-size:9pt; color:#17748A&apos;&gt;This is good: %2&lt;/span&gt;&lt;/td&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Target: %1 good ones a day (%2). A box for each good one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Target: %1 a day. A box when it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count only the good ones. Stop when it gets worse, and on pain: then ask.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring this sheet on %1, when we film again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 · compared with %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values in pictures are that repetition&apos;s; beside them the median of the set ± its expanded uncertainty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p style=&apos;font-size:8.5pt; color:#55656B&apos;&gt;Timing only: nothing is measured in this position.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing new now. What you have is enough.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Think of one thing:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You can rely on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thigh</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shank</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trunk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper arm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>model %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at least %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at most %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no reference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time from &quot;%1&quot; to &quot;%2&quot;; negative when the second comes first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of the %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> against the </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, along </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, over %1 (low-pass filtered)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>root first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ground up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>effect first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>earliest first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>position and feel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow shadow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with an aid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>single feed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>varied feed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>live routine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>scored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fed by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fed by machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reacting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>live</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, about </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso</name>
+    <message>
+        <source>Looking whether it is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find moved clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Found again: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good: %2 % of %3 with it, %4 % of %5 without. Lost: %6 points (%7 to %8).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 %3 with it (%4), %5 %3 without (%6). Lost: %7 %3 (%8 to %9).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Felt right: %1 of %2; of these the film shows it in %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Felt and seen agree in %1 of %2 (kappa %3).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Were it gone, no fault would be left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Were it gone: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its place in the other orders: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT WOULD SETTLE MORE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Own best: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The course</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Work goes down this bar: who the athlete is, the film, the marks, the comparison, what was found, the plan, practice, what came of it, and the paper to hand over. Each step says where it stands. This is the demo, your own copy: nothing you do here can do harm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What she believes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ilka, 17, left-handed, lunges at a pad on the wall. Before anything is shown she says what she thinks: her arm is &quot;a little late&quot;. It is locked, so that nobody can have known it all along.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two clips: lunges on a call, and lunges when a lamp lights up. The boxes on the line below are her repetitions, cut with C at the start and at the end of each; 1, 2, 3 keep the result.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press Space: the clip plays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition has key events, in order, and landmarks that are clicked on the picture. The program can propose them (P) and follow them (T); every time has its ±, because a frame is not an instant.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press ↓: the next key event.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Athlete above, model below, at the same phase. The line between them is the waterline: a tie that leans is an event that comes early or late. Each ruler on the right has the model&apos;s band, every repetition a dot, and a shape for how sure the deviation is. The chosen measure is drawn on both pictures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press ↓ to walk through the measures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All repetitions at once, with the model among them, moving together. Is it always so, or only once?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press W, then Space to play.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why this number?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing has to be believed. Every number says how it is defined, from which marks and frames it comes, and what makes it unsure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click a number at the right end of a ruler.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Deviations come together to faults, and faults cause each other: the late arm pulls the trunk forward, and that sends the knee past the ankle. The list puts the root first. You decide, and say why; the program only proposes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose &quot;work on this&quot; (W) for the first finding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not everything at once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A follow-up of the root often goes by itself. Parking it is a decision too, and is kept with its reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click another finding, write a reason, and park it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The way back is a ladder: from a position one can feel to the full movement when surprised. Each rung has its cue, its dose, what counts as good, and its cautions. The weeks leave the last days before a competition without change, and say when to film again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At the side of the hall: one key for good, one for not. The share decides whether to go up a rung, stay, or go back one, and says when it is too early to tell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press G for a good repetition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand-over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan on paper, with pictures, in the athlete&apos;s words. Freezing keeps its numbers as they are now: it prints the same in years. What leaves this machine is listed on the right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press P: freeze and print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own first case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That was the whole way. For your own: a name, a skill, and a clip filmed square from the side the skill asks for. &quot;Back to my library&quot; leaves the demo; it stays as you leave it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The demo is being put together; it opens by itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Putting the demo together</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::AthletePage</name>
+    <message>
+        <source>WHO</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right-handed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Born</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much the athlete wants to change the technique. Hard re-learning is for those who do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Willing to change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LIMITS AND INJURIES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One a line, such as: knee pain. A limit changes the target, not the athlete.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>EQUIPMENT AT HAND</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One a line. Empty: everything is taken as at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>NOTES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>COMPETITIONS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Date of the competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A competition needs a name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CONSENT TO FILM</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SESSIONS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>NEW SESSION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Date of the new session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Such as: retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Title of the new session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add for the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add for a model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a competition date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the athlete believes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>film a session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lock the beliefs before results are shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ask what the athlete believes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>see Mirror and Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2. %3&lt;b&gt;Next: %4.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing: %1. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ask belief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lock beliefs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ready</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete needs a name; the old one is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the consent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, in %1 days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::BeliefBox</name>
+    <message>
+        <source>First guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Believed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>BELIEVED AND GUESSED BEFORE ANY RESULT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ask the athlete before anything is shown, and write down your own first guess. Once locked, both stand beside the measured value in Findings, Progress and the report.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whose guess it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete&apos;s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>My first guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure the belief is about</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Believed value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The belief in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lock what was written down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After this they cannot be changed: what was believed before the results stays as it was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the athlete&apos;s own words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In a few words: what you expect to find</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lock the beliefs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, about %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>locked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a belief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the belief down in words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down a belief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down a first guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::BenchPage</name>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a clip…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another beside it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Span from here (I)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to here (O)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>POINTS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This line is the unit (U)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two points make the line that is to be the unit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Follow the last point (F)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the points away (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>COUNT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole cycles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A beat is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filmed at 240 pictures a second and stored at 30: 8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow motion ×</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beat (B)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>KEEP</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note to keep with the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note: becomes the clip&apos;s title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep into the open case (K)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip goes into the session that is chosen, the marked span as a repetition, what the points and the count gave as a line in the case&apos;s journal.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The Bench needs no case. &lt;b&gt;Next: open a clip, or drop one here.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. &lt;b&gt;Next: play, click points on the picture, or press B at every beat.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>follow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open or start a case first, on the Cases page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Opening %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> of the unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click the picture: two points make a line, three an angle at the second.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One point. Another makes a line; &lt;b&gt;F&lt;/b&gt; follows this one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line: &lt;b&gt;%1&lt;/b&gt; from the upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Length: &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angle: &lt;b&gt;%1&lt;/b&gt; as seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Path: &lt;b&gt;%1&lt;/b&gt; in %2 pictures, %3 at most from its start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press &lt;b&gt;B&lt;/b&gt; at every beat while it plays; three give a rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. Three give a rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt; %2 a minute, %3 beats&lt;br&gt;%4 %5 a minute&lt;br&gt;intervals differ by %6 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sides</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cycles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a case on the Cases page and a clip here first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keeping the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep from the Bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bench, %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept: &quot;%1&quot; is in the session, on the Film page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::BenchView</name>
+    <message>
+        <source>Click the point to follow first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture shown lies outside the marked span.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Following the point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lost in %1 of %2 pictures: the path has a gap there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a clip, or drop one here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keys act here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1 of %2 · %3 s%4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · span %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CalendarImport</name>
+    <message>
+        <source>Entries of the calendar file that lie ahead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a calendar file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An .ics file, as calendars write it: choose which of its entries are competitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the ticked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A calendar file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in %1 lies ahead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick what is a competition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Competitions from a calendar</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CaseShelf</name>
+    <message>
+        <source>%1, %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part of a name or a skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find a case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cases, the last opened first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the open case…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One file with everything of the open case and its clips, for another machine or for keeping.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring in a case…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From an archive that this program wrote.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete the athlete…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything of the open case&apos;s athlete, clips included, for good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the open case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case archive (*.zip)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write it all the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring in a case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cases in this library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>last opened %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No case is called &quot;%1&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1; %2 could not be found and stayed behind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1. Film of people is in it: hand it on only to those whom they agreed to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the archive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was brought in. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1, %2&lt;/b&gt;: %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete and a case of this skill are here already: that case stays as it is, this one comes beside it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete is known here: the case comes beside the others, and what is known of the athlete stays as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete is new here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring it in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Delete %1 for good?&lt;/b&gt; %2; of the open one: %3, with marks, frozen plans and the practice log. Clips that no other case uses are deleted from the library&apos;s folder. This cannot be undone, and it clears all undo steps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete for good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is deleted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CauseMap</name>
+    <message>
+        <source>Cause map: causes left, consequences right</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ClipCheckBox</name>
+    <message>
+        <source>%1 × %2 pixels, %3 frames, %4 a second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 gaps between frames: events beside them are less sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no gaps between frames</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wrong view: this skill is judged from the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an event can be placed to about ± %1 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CHECKS OF THE CLIP</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look through the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For repeated frames, cuts between takes and black bars: every frame is read once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find the clip…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was moved: show where it is. It is known by its content; others beside it are found too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where is the clip now?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no repeated frames</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, the first is %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repeated frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repeated frames</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no cuts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it looks cut at frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>black bars: the picture is %1 × %2 at %3, %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Split into %1 sections there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking through %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Split %1 at its cuts</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ClipTimeline</name>
+    <message>
+        <source>The whole clip with its repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> view, </source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ConsentBox</name>
+    <message>
+        <source>No consent to film is written down: nothing of this athlete should leave this machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The consent to film ended on %1: nothing more should leave this machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent holds until %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent holds, without an end date.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Given on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent given on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent ends on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the consent covers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For what, and who signed: a parent for a child</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CurvePlot</name>
+    <message>
+        <source>Curve over phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>phase, %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 over phase, %</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::DeskList</name>
+    <message>
+        <source>Retest was due on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retest due on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retention test was due on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retention test due on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No consent to film is on record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent to film ended on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Consent to film ends on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No changes now: %1 on %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 on %2; no changes from %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the desk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is due in all cases, the most urgent first</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::DeviationRuler</name>
+    <message>
+        <source>%1 in this repetition, %2. Click to see it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::FigureCard</name>
+    <message>
+        <source>Figure card: which landmark is next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::FilmPage</name>
+    <message>
+        <source>Play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CLIPS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clips of the session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a clip…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or drop files anywhere in the window.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start of a repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No session is chosen. &lt;b&gt;Next: add one on the Athlete page.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no clip. &lt;b&gt;Next: add a clip, filmed from the side the skill asks for.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Scale of this section: click both ends of something of known length, in the plane of movement. &lt;b&gt;Next: type its length and keep it.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition starts at frame %1. &lt;b&gt;Next: go to its end and press C again.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, no repetition cut. &lt;b&gt;Next: play, press C at the start and again at the end of each repetition.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing: fewer than four repetitions prove little. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing: the result of %1. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 repetitions, %3 with a result. %4&lt;b&gt;Next: mark the key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip not found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>split section</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt right, off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Del</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;&lt;span style=&apos;color:%1&apos;&gt;model&lt;/span&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;not found: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a clip to begin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1 of %2 · %3 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip is not at %1. Put it back there, or find it (on the right).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>End of the repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition needs at least three frames; nothing was cut.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose or add a session on the Athlete page first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the clip %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::FindingsPage</name>
+    <message>
+        <source>STRENGTHS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>TO DECIDE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>School of ranking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings in order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the school of ranking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Work on this (W)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Park (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not a fault here (X)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason, kept with the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason of the decision</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a decision again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CAUSE MAP · causes left, consequences right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHY IT STANDS HERE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compute a term again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 strengths, %2 findings%3. %4&lt;b&gt;Next: %5.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 with a caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beliefs are not locked yet. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>see the ladder in Plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose one main focus and at most one minor one; %1 to decide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decided</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to decide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finding</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>work on this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>park</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not a fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No findings yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None is sure yet: a strength needs four repetitions, three of four within.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>caution, whatever the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>follows from &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leads to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>others</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seen, but seldom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>limited: change the target</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>main focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minor focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decided: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pattern: &lt;b&gt;%1&lt;/b&gt;, match %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Seen once: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not judged: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not judged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &quot;%2&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, about %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>. Measured: &lt;b&gt;%1&lt;/b&gt;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided on %1: %2%3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not decided yet. The program ranks; you decide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why: a value set by hand is kept with its reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set %1 by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say why &quot;%1&quot; is not worked on: the reason is kept with the case.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One main and one minor focus are chosen already. Open one of them again first: correcting everything at once corrects nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decide &quot;%1&quot;: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::GoalBox</name>
+    <message>
+        <source>THE GOAL AS A NUMBER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure of the goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Value of the goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day of the goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A measure and a value make the goal checkable: Progress then says how far it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The goal as a number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No goal as a number</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::HandoverPage</name>
+    <message>
+        <source>ON PAPER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT LEAVES THIS MACHINE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>File of the PDF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Freeze and print as PDF (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Freezing keeps the marks&apos; numbers, the order and the reasons as they are now. They can be printed again, the same, in years.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FROZEN ASSESSMENTS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to hand over yet. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it will print: %1. %2&lt;b&gt;Next: freeze and print it.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 frozen so far. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 frozen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>freeze and print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 strengths, %2 findings, %3, %4 key pictures, dates and cautions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ladder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ladders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Large, few words: what is good, one thing, when we film again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The drill to take home, how good looks, boxes for two weeks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each key event side by side, with what is measured drawn on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For the last days: one cue and what can be relied on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name, skill, %1 still pictures with the athlete&apos;s or the model&apos;s face, measured values and the plan. No clip. Hand it on only to those whom the athlete, or the parents of a child, agreed to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Laying out the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page of the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Freeze the assessment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printing the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::JournalList</name>
+    <message>
+        <source>JOURNAL OF DECISIONS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing decided yet. What is decided in Findings stands here with its reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LengthBar</name>
+    <message>
+        <source>%1 mm/px ± %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 lengths differ by %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, from one length: no check possible</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Length in metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done (L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long is it? Ends can be dragged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click its other end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click one end of something whose length you know, as far from the camera as the athlete is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. Click another to check it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MainWindow</name>
+    <message>
+        <source>Find athlete, measure, drill, command   Ctrl K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Progress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand-over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill packs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;No case yet&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Progress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Hand-over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to the Bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Skill packs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to Settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the ten-minute tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Athlete: %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drill: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Session: %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is called &quot;%1&quot; here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MarkPage</name>
+    <message>
+        <source>Cut a repetition on the Film page first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, repetition %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1 of %2 · %3 s real time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposed here: %1 of %2. In the repetition: %3 and %4 to confirm, %5 doubtful.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All landmarks of this frame are set. Drag one to move it, or go to another frame.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the mark of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every key event of this set is set and marked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing doubtful is left in this set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>KEY EVENTS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key events of the repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set here (E)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next open (N)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hidden (H)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next landmark cannot be seen in this frame.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LET THE PROGRAM MARK</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Propose (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finds the athlete&apos;s landmarks and key events in this repetition. Shift P: in all repetitions of the set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Track (T)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Carries the marks you set or confirmed to the other frames of the repetition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm (C)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirms what is proposed in this frame. Shift C: all of the repetition that is not doubtful.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MEASURED HERE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SEEN, NOT MEASURED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition is chosen. &lt;b&gt;Next: cut one on the Film page.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> at &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> in frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nudge %1 with the arrows, Esc to go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go to &quot;%1&quot; and press E</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look at what is doubtful with D, drag what is off, confirm with C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>confirm with Shift C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the other key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>see the next repetition, or Mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1: %2 of %3 marks set%4. %5&lt;b&gt;Next: %6.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing: %1. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>propose, track, confirm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>doubtful</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draw</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nudge 0.1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shift</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Del</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, doubtful</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, proposed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>KEY POSITION · %1 MARKS, %2 OPEN</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All landmarks of this frame are set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No measure is taken at this event.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click a measure to see why it has this value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MarkProposals</name>
+    <message>
+        <source>Proposed and not confirmed: %1, %2. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposing marks of repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposing marks of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No marks proposed. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Propose marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No person was found in these frames. Mark three landmarks of one frame, so that it is known where to look.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposed: %1 and %2. Look at the doubtful ones first (D).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set or confirm marks in one or more frames first: tracking carries them to the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tracking repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not tracked. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Track marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tracked: %1%2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; lost in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>places</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm what is sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MarkStrip</name>
+    <message>
+        <source>Repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Traces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure of trace %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw (M)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draws the measure of the first trace on the picture, with its value in this frame.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1, %2 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MirrorPage</name>
+    <message>
+        <source>The athlete at this phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The model at this phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What both sides share while moving</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equal phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equal time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Equal phase: both at the same share of the movement, key events laid on each other. Equal time: both started together, each at its own pace.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ghost (G)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The one below drawn on the athlete, scaled on the trunk, at the rear foot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order of the wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the chosen measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all conditions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Blind (B)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hides results and values and asks of each repetition how it felt. Then: in how many that agrees with the film on the first finding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waterline</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wall (W)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who stands below the waterline: model, own best or another session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Results and values are hidden. &lt;b&gt;Next: click each repetition: felt right, felt off; then leave blind (B).&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7&lt;b&gt;Next: decide in Findings.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the pack&apos;s ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing: %1 without a value. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waterline</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ghost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No model is filmed: the pack&apos;s ranges are the reference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the first and the last key event of this repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown mirrored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · repetition %2 · %3 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How repetition %1 felt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · out of order here: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>phase %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fetching pictures, %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt agrees with film in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ObservationForm</name>
+    <message>
+        <source>not judged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observe: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PacksPage</name>
+    <message>
+        <source>The pack: events, measures, faults, drills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reference and source</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A case brings its skill pack. &lt;b&gt;Next: start a case.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 measures, %3 faults, %4 drills. The pack is kept with the case, so that its numbers stay the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 entries</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observations</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>follows from: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weight %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PlanPage</name>
+    <message>
+        <source>DATES AND DOSE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Technique sessions a week</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Homework a day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No changes before a competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retention test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WEEKS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Square: technique session. Dot: homework. Ring: test, drag it to another day. Hatched: no technique changes. Filled: competition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a calendar file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dates of the plan as an .ics file for any calendar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a calendar file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be written: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 written to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No focus yet. &lt;b&gt;Next: decide in Findings.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Focus: %1%2. %3&lt;b&gt;Next: %4.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; minor: </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (proposed, not decided)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To settle on the right: %1. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>practise on the rung marked, or hand the plan over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decide in Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to settle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draft</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When a fault is chosen in Findings, its ladder of drills stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MAIN FOCUS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MINOR FOCUS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> &lt;b&gt;· start here&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practise · %1 good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop on pain and ask a licensed professional. The rules of the sport&apos;s body and of the venue come first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>THE NEXT LESSON · %1 minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Player</name>
+    <message>
+        <source>Speed of play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>full speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quarter speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PracticePage</name>
+    <message>
+        <source>Rung of the ladder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good (G)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not (N)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take back (Backspace)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LADDER SO FAR</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judged in blocks of 12. Three of four good: go on. Half or fewer: make it easier. Improvement is not steady; a flat week is no verdict.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No ladder yet. &lt;b&gt;Next: decide in Findings what to work on.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions logged on this rung. &lt;b&gt;Next: G for a good repetition, N for one that is not.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 logged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Backspace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a focus in Findings first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>make it easier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>so far: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, confirm with one more block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A verdict stands after 12 repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good; the true share lies between %2 and %3 % (80 % interval)%4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; %1 more for a verdict</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Log a good repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Log a repetition that was not good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a repetition back</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ProgressPage</name>
+    <message>
+        <source>better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no clear change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not comparable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What changed, measure by measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With the smallest change that these two sets can tell from chance, 95 of 100 times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the reference at the left: its tolerance as a band, open where the athlete stood, filled where the athlete stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is one session. &lt;b&gt;Next: film a retest from the same camera place, and add its session on the Athlete page.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comparing the sessions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two sessions have no marked set in common. &lt;b&gt;Next: mark the later one.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is back at %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 better, %2 worse by more than chance%3. &lt;b&gt;Next: %4.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 not comparable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go on with the plan, or choose the next focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: practise there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comparing sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % of the gap closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It lay within the tolerance then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · moved: the last two sessions lie outside the band on the same side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · the band is what chance alone would do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film the retest as the first session was filmed: same camera place, same set, same conditions. What was filmed otherwise is not compared, and says why.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FAULTS, THEN AND NOW</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>still there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &lt;b&gt;%2&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None in either.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FROM EASY TO HARD</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetitions without the fault, then and now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2, now %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Back again at %1.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mastered up to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>THE GOAL</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> by %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> %1, now %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Further away than before.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 % of the way.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not measured in both sets.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>BELIEVED, GUESSED AND MEASURED, EARLIER SESSION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: first guess %2 %3, measured %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: believed %2 %3, measured %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The deviation is %1 times what was guessed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The deviation is %1 times what was believed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::RulerList</name>
+    <message>
+        <source>Timing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Over the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Over the set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No values yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. Click: drawn on the pictures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not available: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why this number: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click: why this number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::RunChartView</name>
+    <message>
+        <source>Chosen measure over the sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No session has a value of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SameMovementBox</name>
+    <message>
+        <source>Another camera&apos;s picture of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The repetition this is another camera&apos;s picture of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All of this clip by their numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a movement of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another camera&apos;s repetition belongs to this one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No key event is marked in both yet: mark one, and each takes over the other&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set against each other by: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two cameras on one repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A movement of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition of another view has the same number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two cameras on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ScoreTerms</name>
+    <message>
+        <source>Own value of the term</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason, kept with the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason of the own value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Computed again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own value for &quot;%1&quot; of this finding:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, set an own value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click: set your own value, with the reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set by you: %1 (computed %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leverage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>own %1 + explains %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequency</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>certainty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean chance that it is real</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>effect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the result, from the pack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>readiness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>limited: change the target</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no limit named</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>score</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the product</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order: %1. Safety stands above every order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SectionPanel</name>
+    <message>
+        <source>THIS SECTION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Split here (S)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another take begins at this frame: it gets its own view, conditions and slow motion.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Makes one section of this and the one before; what is said of that one holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>REPETITION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>F Felt right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>O Felt off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the athlete says of it, asked before anything is shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove this repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>View</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Facing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left in the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right in the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Conditions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Capture rate divided by stored rate: filmed at 240 and stored at 30 is 8. Times are divided by it once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slow motion ×</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm/px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Millimetres a pixel in the plane of movement. Without it lengths are given in body units.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known length (L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click both ends of something of known length on the picture: the scale follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the camera stands off square to the movement. Beyond 10° values are as seen, beyond 45° refused.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera off by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the athlete&apos;s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Result of repetition %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1 felt right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1 felt off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the section</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SECTION %1 OF %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Split the section at frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Join two sections</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known length of %1 m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget the known lengths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Repetition %1&lt;/b&gt;, frames %2 to %3%4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, no result yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None chosen in this clip.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SettingsPage</name>
+    <message>
+        <source>light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the next start on. A screen of 1920 × 1080 has room for 130 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Size of text and controls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the next start on. Files are always written with a decimal point.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language of dates and numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to fix first, in this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to fix first, in new cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> MiB</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures kept in memory for each clip that is open. More makes going back and forth quicker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures kept of a clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> px at 1080 lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standard uncertainty of a mark set from now on, where no repeatability was measured. Marks that are there keep theirs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How sure a mark is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put the demo back to its first state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Demo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How sure a mark is scales with the height of the picture: 2 px at 1080 lines are 1 px at 540. Nothing leaves this machine; the program never uses a network.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the school of ranking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clips opened from now on keep %1 MiB of pictures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text and controls have the new size from the next start on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates and numbers are in this language from the next start on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks set from now on: %1 px at 1080 lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder of the library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The demo is back in its first state.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open is the library in %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open is the library in %1. The one in %2 stays as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings hold for this machine; the school of ranking for this case.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only the demo library can be put back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ShareBar</name>
+    <message>
+        <source>Share of good repetitions in this block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>easier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SkillsBox</name>
+    <message>
+        <source>not decided there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worked on there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>parked there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not a fault there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SKILLS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another skill of this athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add this skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;, open here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No fault in common.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In common: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Baseline</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::StageView</name>
+    <message>
+        <source>Stage: the picture of the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No picture yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::StartPage</name>
+    <message>
+        <source>Start a case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One athlete, one skill. Clips, marks, findings and the plan are kept together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right-handed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the demo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three club rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. Walk along the course from Athlete to Hand-over and change what you like: the demo is your own copy and can be put back to its first state in Settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the ten-minute tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the athlete to the printed plan, in the demo. It can be left at any step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to my library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filming people, often children, needs their consent or that of their parents. Everything stays on this machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open is the case of %1. &lt;b&gt;Next: open another, start one, or bring one in.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This library has no case yet. &lt;b&gt;Next: start one, open the demo, or take the tour.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waiting for the case: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A case needs the athlete&apos;s name and a skill.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Baseline</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::StatusLine</name>
+    <message>
+        <source>Every step is saved when it is done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only shown, not to be changed here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Saved %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::TimeStrip</name>
+    <message>
+        <source>Time strip of the repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Phases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Tour</name>
+    <message>
+        <source>Tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave the tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>End</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done. Look around, then go on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Wall</name>
+    <message>
+        <source>Wall: all repetitions at the same phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how did it feel?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition has its first and last key event yet: set them in Mark.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Waterline</name>
+    <message>
+        <source>%1 ± %2 s too soon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ± %2 s late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waterline: phase of athlete and model</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::WeekView</name>
+    <message>
+        <source>Weeks of the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retention test</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::WhyPanel</name>
+    <message>
+        <source>Why this number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHY THIS NUMBER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set of %1: median &lt;b&gt;%2&lt;/b&gt;, %3 from the reference, tolerance %4 %5; state &lt;b&gt;%6&lt;/b&gt;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reference: %1%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>± is twice the standard uncertainty of the median: √(π/2 · max(s², mean u²)/n + shared²), s = %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: not available: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show this frame and its marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: ± %2 %3, %4 % of the variance</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Workspace</name>
+    <message>
+        <source>There is nothing to undo.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Undone: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to redo.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done again: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Assessing</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+</TS>
