@@ -57,7 +57,10 @@ Result<DemoPlace> addIlka(Library& library, const DemoSources& sources) {
         for (const Result<void>& step :
              {edit.addCompetition(*athlete, baseline.addDays(35), QStringLiteral("Quay Cup")),
               edit.addBelief(*id, {0, "arm_before_foot", QStringLiteral("My arm is a little late."), -0.02, true}),
-              edit.setPlan(*id, plan)})
+              edit.addBelief(*id,
+                             {0, "arm_before_foot", QStringLiteral("A tenth late or more, and the root of the rest."),
+                              -0.12, true, Guesser::Analyst}),
+              edit.setGoal(*id, GoalTarget{"arm_before_foot", 0.03, baseline.addDays(35)}), edit.setPlan(*id, plan)})
             if (!step)
                 return step;
         const auto session = edit.addSession(*id, baseline, QStringLiteral("Baseline"), false);

@@ -66,6 +66,9 @@ Result<DemoPlace> addMirelle(Library& library, const DemoSources& sources) {
         for (const Result<void>& step :
              {edit.addCompetition(*athlete, baseline.addDays(81), QStringLiteral("Lanternquay Indoor Round")),
               edit.addBelief(*id, {0, "hold_spread", QStringLiteral("I hold about two seconds, always."), 0.2, true}),
+              edit.addBelief(*id, {0, "hold_spread", QStringLiteral("From one second to five: it is not one hold."),
+                                   1.5, true, Guesser::Analyst}),
+              edit.setGoal(*id, GoalTarget{"hold_spread", 0.5, baseline.addDays(81)}),
               edit.decide(*id, {"hold_varies", Decision::Choice::WorkOn,
                                 QStringLiteral("An even, short hold spares the shoulder and is the root of the rest."),
                                 decided}),

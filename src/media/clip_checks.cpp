@@ -14,7 +14,7 @@ constexpr double kLeastLevels = 12, kTimesUsual = 5;
 constexpr int kAround = 15;
 constexpr double kNoise = 6; ///< grey levels: a cell that changes by less is taken as at rest
 /// Of a cut before one and the same background: what moves in all over its neighbours', large or very sudden.
-constexpr double kTimesBeside = 3, kJump = 1.2, kSudden = 6, kLeastJump = .25;
+constexpr double kTimesBeside = 3, kJump = 1.2, kSudden = 6, kLeastJump = .25, kLeastShare = .025;
 constexpr int kBeside = 3;
 constexpr double kStillLevels = 3, kMovingLevels = 6, kTimesStill = 4; ///< of a picture that stands amid movement
 /// Change beside a still picture over that further away: less where movement turns, more where it is a single jerk.
@@ -60,10 +60,11 @@ double change(const Small& a, const Small& b) {
 struct CellChanges {
     double largest = 0;
     double moved = 0; ///< mean over all cells of what is above the noise
+    double share = 0; ///< of the cells that change by more than it
 };
 CellChanges cellChanges(const Picture& a, const Picture& b) {
     if (a.width != b.width || a.height != b.height)
-        return {255, 255};
+        return {255, 255, 1};
     CellChanges out;
     int cells = 0;
     for (int y = 0; y + kCell <= a.height; y += kCell)
@@ -75,9 +76,11 @@ CellChanges cellChanges(const Picture& a, const Picture& b) {
             const double mean = static_cast<double>(sum) / (kCell * kCell);
             out.largest = std::max(out.largest, mean);
             out.moved += std::max(0.0, mean - kNoise);
+            out.share += mean > kNoise;
             ++cells;
         }
     out.moved /= std::max(1, cells);
+    out.share /= std::max(1, cells);
     return out;
 }
 
@@ -111,10 +114,10 @@ std::optional<PictureArea> areaOf(const Lit& lit, int width, int height) {
 
 /// From frame i - 1 to frame i; NaN where one could not be read.
 struct Changes {
-    std::vector<double> whole, largest, moved;
+    std::vector<double> whole, largest, moved, share;
     std::vector<bool> same; ///< byte by byte
     explicit Changes(int frames)
-        : whole(static_cast<std::size_t>(frames), std::nan("")), largest(whole), moved(whole),
+        : whole(static_cast<std::size_t>(frames), std::nan("")), largest(whole), moved(whole), share(whole),
           same(static_cast<std::size_t>(frames), false) {}
 };
 
@@ -131,7 +134,8 @@ bool isCut(const Changes& changes, int i) {
     const auto n = static_cast<int>(changes.whole.size());
     const auto at = static_cast<std::size_t>(i);
     const double moved = changes.moved[at], times = moved / largestOf(changes.moved, i - kBeside, i + kBeside, i);
-    if ((moved >= kJump && times >= kTimesBeside) || (moved >= kLeastJump && times >= kSudden))
+    const bool small = changes.share[at] < kLeastShare; // a clock on the wall is no cut
+    if (!small && ((moved >= kJump && times >= kTimesBeside) || (moved >= kLeastJump && times >= kSudden)))
         return true;
     if (!(changes.whole[at] >= kLeastLevels))
         return false;
@@ -194,6 +198,7 @@ Result<ClipChecks> checkClip(ClipReader& reader, const std::function<bool(double
             const CellChanges cells = cellChanges(last, *shown);
             changes.largest[at] = cells.largest;
             changes.moved[at] = cells.moved;
+            changes.share[at] = cells.share;
         }
         lastSmall = small;
         last = *shown;

@@ -27,7 +27,7 @@ struct ClipChecks {
 /// the share done. A cut: the small grey picture changes from one frame to the next by at least 12 grey levels on
 /// average and by 5 times the median of the 15 frames before and after; or its cells of 24 px, 6 levels of each taken
 /// as noise, by 1.2 levels on average and 3 times what they change within three frames before and after, or by 0.25 and
-/// 6 times that (own choices; a camera that is jerked can look like one).
+/// 6 times that, in at least one cell of forty (own choices; a camera that is jerked can look like one).
 [[nodiscard]] Result<ClipChecks> checkClip(ClipReader& reader, const std::function<bool(double share)>& goOn = {});
 
 } // namespace riflesso

@@ -1,5 +1,7 @@
 #include "store/case_data.h"
 
+#include "core/joined_views.h"
+
 namespace riflesso {
 
 const Session* CaseData::session(SessionId wanted) const {
@@ -38,7 +40,10 @@ RepetitionPlace placeOf(const CaseData& data, RepetitionId id) {
 std::string trialId(RepetitionId id) { return std::to_string(id.value); }
 RepetitionId repetitionId(const std::string& trialId) { return {std::strtoll(trialId.c_str(), nullptr, 10)}; }
 
-Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
+namespace {
+
+/// As it is marked, without what other cameras lend.
+Trial asMarked(const CaseData& data, const RepetitionPlace& place) {
     const Section& section = *place.section;
     const Repetition& repetition = *place.repetition;
     Trial trial;
@@ -63,6 +68,21 @@ Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
     trial.performer = section.performer.toStdString();
     trial.stress = section.stress;
     return trial;
+}
+
+} // namespace
+
+Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
+    std::vector<Trial> trials = {asMarked(data, place)};
+    // The same movement before other cameras of the session lends the events that are not marked here.
+    const Repetition& own = *place.repetition;
+    if (trials[0].events.size() < data.pack.events.size())
+        for (const Clip& clip : place.session->clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& other : section.repetitions)
+                    if (other.sameAs == own.id || (own.sameAs && own.sameAs == other.id))
+                        trials.push_back(asMarked(data, {place.session, &clip, &section, &other}));
+    return trials.size() > 1 ? withSharedEvents(std::move(trials)).front() : trials.front();
 }
 
 std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, std::optional<Stress> stress) {

@@ -192,7 +192,8 @@ struct RepetitionPlace {
 };
 [[nodiscard]] RepetitionPlace placeOf(const CaseData& data, RepetitionId id);
 
-/// A repetition as the core judges it. `id` of the trial is the repetition's id as text.
+/// A repetition as the core judges it, with the events that another camera on the movement lends (joined_views.h). `id`
+/// of the trial is the repetition's id as text.
 [[nodiscard]] Trial toTrial(const CaseData& data, const RepetitionPlace& place);
 [[nodiscard]] std::string trialId(RepetitionId id);
 [[nodiscard]] RepetitionId repetitionId(const std::string& trialId);

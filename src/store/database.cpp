@@ -13,6 +13,9 @@ Error sqlError(const QString& file, const QSqlError& error) {
     if (code == QLatin1String("13"))
         return fault(where,
                      "no space is left for the library; nothing of this step was kept. Free some space and try again");
+    if (code == QLatin1String("10") || code == QLatin1String("778"))
+        return fault(where, "the disk did not take what was written; nothing of this step was kept. Look whether it is "
+                            "full or failing, then try again");
     if (code == QLatin1String("8"))
         return fault(where, "the library cannot be written to: its folder is read-only");
     if (code == QLatin1String("5") || code == QLatin1String("6"))

@@ -45,10 +45,10 @@ private slots:
         measure->setCurrentIndex(measure->findData(QStringLiteral("rear_knee_low")));
         d.type("beliefWords", QStringLiteral("My back leg is straight."));
         d.click("addBelief");
-        QTRY_COMPARE(onDisk().beliefs.size(), std::size_t(2));
+        QTRY_COMPARE(onDisk().beliefs.size(), std::size_t(3));
         QVERIFY(d.headline().contains(QStringLiteral("lock the beliefs")));
         d.click("lockBeliefs");
-        QTRY_VERIFY(onDisk().beliefs[1].locked);
+        QTRY_VERIFY(onDisk().beliefs[2].locked);
         QVERIFY(!d.find<QAbstractButton>("lockBeliefs")->isEnabled());
     }
     void filmPlaysCutsAndTakesResults() {

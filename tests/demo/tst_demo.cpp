@@ -100,8 +100,10 @@ private slots:
         QVERIFY(over != calm.conditions.end());
         QVERIFY(over->after.mastered == Stress::Calm);
         QVERIFY(over->after.relapseAt == Stress::Surprise);
-        QCOMPARE(calm.guesses.size(), std::size_t(1));
+        QCOMPARE(calm.guesses.size(), std::size_t(2));
         QVERIFY(!calm.guesses[0].right); // she believed a little
+        QVERIFY(calm.guesses[1].guess.whose == Guesser::Analyst);
+        QVERIFY(calm.guesses[1].right);
         QCOMPARE(calm.sets.size(), std::size_t(2));
         QCOMPARE(runChartOf(calm, "arm_before_foot").points.size(), std::size_t(2));
         // Another condition is not compared with this one.

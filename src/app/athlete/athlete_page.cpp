@@ -116,6 +116,7 @@ QWidget* AthletePage::buildPerson() {
                     tr("One a line, such as: knee pain. A limit changes the target, not the athlete."), "limits");
     equipment_ = lines(tr("EQUIPMENT AT HAND"), tr("One a line. Empty: everything is taken as at hand."), "equipment");
     notes_ = lines(tr("NOTES"), {}, "notes");
+    c->addStretch(1); // else a tall window spreads the headings
     return widget;
 }
 

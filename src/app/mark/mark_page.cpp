@@ -5,7 +5,6 @@
 #include "app/mark/observation_form.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
-#include "core/joined_views.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
@@ -269,7 +268,7 @@ void MarkPage::removeSelected() {
 void MarkPage::nextOpen() {
     const CaseData& data = workspace().data();
     // What another camera on the movement shows is lent: it is not open here.
-    for (const Trial& trial : withSharedEvents(trialsOf(data, workspace().session(), workspace().stress()))) {
+    for (const Trial& trial : trialsOf(data, workspace().session(), workspace().stress())) {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         for (const EventDef& def : data.pack.events) {
             const TrialEvent* event = trial.event(def.id);

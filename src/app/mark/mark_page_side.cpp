@@ -6,7 +6,6 @@
 #include "app/mark/observation_form.h"
 #include "app/theme.h"
 #include "core/instant.h"
-#include "core/joined_views.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
@@ -124,11 +123,7 @@ QString MarkPage::headline() const {
     for (const EventDef& event : pack.events)
         missing += !place.repetition->events.contains(event.id);
     if (missing) // what another camera on the movement shows is lent
-        for (const Trial& trial :
-             withSharedEvents(trialsOf(workspace().data(), workspace().session(), workspace().stress())))
-            if (repetitionId(trial.id) == place.repetition->id)
-                missing = static_cast<int>(std::count_if(pack.events.begin(), pack.events.end(),
-                                                         [&](const EventDef& e) { return !trial.event(e.id); }));
+        missing -= static_cast<int>(toTrial(workspace().data(), place).events.size() - place.repetition->events.size());
     const EventDef* here = nullptr;
     for (const auto& [id, value] : place.repetition->events)
         if (std::lround(value.frame) == frame_)
@@ -165,7 +160,7 @@ QString MarkPage::headline() const {
 StepState MarkPage::state() const {
     if (!workspace().hasCase())
         return {};
-    const auto trials = withSharedEvents(trialsOf(workspace().data(), workspace().session(), workspace().stress()));
+    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
     if (trials.empty())
         return {};
     const std::size_t events = workspace().data().pack.events.size();
