@@ -84,7 +84,7 @@ int moreThanTold(const QString& folder, std::uint32_t seed, int kept) {
         qFatal("%s", qPrintable((*opened)->verify()->problems.join(u'\n')));
     const auto holds = contentOf(**opened);
     QTemporaryDir again;
-    MadeLibrary reference = makeLibrary(again.path());
+    const MadeLibrary reference = beginWork(again.path());
     for (int i = 0; i <= kept; ++i)
         if (const auto done = gesture(*reference.library, seed, i); !done)
             qFatal("%s", done.error().sentence().c_str());
@@ -117,7 +117,7 @@ private slots:
         int notTold = 0;
         for (int i = 0; i < times; ++i) {
             QTemporaryDir dir;
-            makeLibrary(dir.path()).library.reset();
+            beginWork(dir.path());
             const auto seed = static_cast<std::uint32_t>(100 + i);
             QProcess child;
             start(child, dir.path(), seed);
@@ -148,7 +148,7 @@ private slots:
         int torn = 0;
         for (int i = 0; i < times; ++i) {
             QTemporaryDir dir, cut;
-            makeLibrary(dir.path()).library.reset();
+            beginWork(dir.path());
             const auto seed = static_cast<std::uint32_t>(500 + i);
             QProcess child;
             start(child, dir.path(), seed);
@@ -185,7 +185,7 @@ private slots:
         int halfDone = 0;
         for (int i = 0; i < times; ++i) {
             QTemporaryDir dir;
-            makeLibrary(dir.path()).library.reset();
+            beginWork(dir.path());
             const auto seed = static_cast<std::uint32_t>(900 + i);
             const qint64 room = 300'000 + static_cast<qint64>(random() % 1'500'000);
             QProcess child;

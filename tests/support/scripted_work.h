@@ -9,6 +9,14 @@
 
 namespace riflesso::test {
 
+/// A made library at the start of the work: what was there before cannot be undone.
+inline MadeLibrary beginWork(const QString& folder) {
+    MadeLibrary made = makeLibrary(folder);
+    if (const auto done = made.library->forgetUndo(); !done)
+        qFatal("%s", done.error().sentence().c_str());
+    return made;
+}
+
 /// All of the case but its journal, whose lines carry the time of day.
 inline std::map<QString, QByteArray> contentOf(const Library& library) {
     return caseToFiles(*library.loadCase({1}), *library.packText({1}), {}, {});

@@ -325,15 +325,15 @@ void MirrorPage::showSets() {
     }
     clearLayout(repetitions_);
     for (const Trial& trial : trialsOf(workspace().data(), workspace().session(), workspace().stress())) {
-        // Another camera's picture of a movement carries its view.
-        const bool led = !trial.sameAs.empty();
-        auto* button =
-            new QPushButton(led ? tr("%1 %2").arg(trial.number).arg(words::text(toString(trial.capture.view)))
-                                : QString::number(trial.number));
+        // Another camera's picture of a movement carries the letter of its view.
+        const QString view = trial.sameAs.empty() ? QString() : words::text(toString(trial.capture.view));
+        auto* button = new QPushButton(view.left(1).toUpper() + QString::number(trial.number));
+        if (!view.isEmpty())
+            button->setToolTip(tr("Repetition %1, %2 view").arg(trial.number).arg(view));
         button->setCheckable(true);
         button->setChecked(repetitionId(trial.id) == workspace().repetition());
         button->setFocusPolicy(Qt::TabFocus);
-        button->setFixedSize(led ? button->fontMetrics().horizontalAdvance(button->text()) + 12 : 26, 24);
+        button->setFixedSize(view.isEmpty() ? 26 : 30, 24);
         button->setStyleSheet(QStringLiteral("padding: 0;"));
         connect(button, &QPushButton::clicked, this,
                 [this, id = trial.id] { goToRepetition(QString::fromStdString(id)); });

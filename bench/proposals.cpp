@@ -1,0 +1,136 @@
+// The pose network against the truth of the simulated camera, case by case: how far each landmark is off, how often the
+// stated uncertainty holds, and what that makes of the angles they feed. Left and right follow the first frame's truth,
+// as an analyst's marks would.
+//   build/bin/bench-proposals CLIPS [FRAMES_EACH]
+
+#include "core/stats.h"
+#include "media/proposed_marks.h"
+#include "simcam/simulated_clip.h"
+
+#include <cmath>
+#include <cstdio>
+#include <cstdlib>
+
+namespace {
+
+using namespace riflesso;
+
+/// Nearer to the camera: the right side of who faces right, and both from behind.
+bool isNear(const simcam::SimulatedClip& clip, const simcam::Take& take, const std::string& landmark) {
+    return clip.fromBehind || landmark == "nose" || landmark.starts_with(take.facesLeft ? "left_" : "right_");
+}
+
+double includedDeg(PixelPoint a, PixelPoint b, PixelPoint c) {
+    const double ux = a.x - b.x, uy = a.y - b.y, vx = c.x - b.x, vy = c.y - b.y;
+    constexpr double kDegree = 180 / 3.14159265358979323846;
+    return std::abs(std::atan2(ux * vy - uy * vx, ux * vx + uy * vy)) * kDegree;
+}
+
+struct Found {
+    std::vector<double> px, share;
+    int covered = 0, doubtful = 0;
+};
+
+void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::string& folder, int frames) {
+    auto reader = ClipReader::open(folder + "/" + clip.name + ".mp4");
+    if (!reader) {
+        std::fprintf(stderr, "%s\n", reader.error().sentence().c_str());
+        std::exit(2);
+    }
+    const simcam::Take& take = clip.takes.front();
+    const simcam::SimulatedRepetition& rep = take.repetitions.front();
+    const int from = rep.from, to = std::min(rep.to, from + frames - 1);
+    const simcam::Camera camera = simcam::cameraOf(clip, take.facesLeft);
+    const double height = static_cast<double>(camera.focalPx) / static_cast<double>(camera.depth({0, 0.5f, 0}));
+    const auto truthAt = [&](int frame) {
+        std::map<std::string, PixelPoint> out;
+        for (const auto& [name, at] : simcam::frameTruth(clip, frame))
+            out[name] = {static_cast<double>(at.x), static_cast<double>(at.y)};
+        return out;
+    };
+    std::map<std::string, MarksByFrame> set;
+    for (const auto& [name, at] : truthAt(from))
+        if (name != "tip" && name != "handle" && name != "bow_top")
+            set[name][from] = {at, 1, "truth"};
+    const auto proposed = proposeMarks(
+        network, [&](int at) { return (*reader)->frame(at); }, from, to, boxRound(set, from), set);
+    if (!proposed) {
+        std::fprintf(stderr, "%s\n", proposed.error().sentence().c_str());
+        std::exit(2);
+    }
+    std::map<std::string, Found> near, far;
+    std::map<std::string, std::vector<double>> angles;
+    std::vector<double> all;
+    for (int frame = from + 1; frame <= to; ++frame) { // of the first the truth was given
+        const auto truth = truthAt(frame);
+        const auto at = [&](const std::string& name) -> std::optional<PixelPoint> {
+            const auto track = proposed->find(name);
+            if (track == proposed->end())
+                return {};
+            const auto mark = track->second.find(frame);
+            return mark == track->second.end() ? std::nullopt : std::optional(mark->second.mark.at);
+        };
+        for (const auto& [name, track] : *proposed) {
+            const auto mark = track.find(frame);
+            const auto there = truth.find(name);
+            if (mark == track.end() || there == truth.end() || name.ends_with("_eye") || name.ends_with("_ear"))
+                continue;
+            const double dx = mark->second.mark.at.x - there->second.x, dy = mark->second.mark.at.y - there->second.y;
+            const bool isNearSide = isNear(clip, take, name);
+            Found& found = (isNearSide ? near : far)[name.substr(name.find('_') + 1)];
+            found.px.push_back(std::hypot(dx, dy));
+            found.share.push_back(100 * std::hypot(dx, dy) / height);
+            const double sigma = mark->second.mark.sigmaPx;
+            found.covered += (std::abs(dx) <= 2 * sigma) + (std::abs(dy) <= 2 * sigma);
+            found.doubtful += isDoubtful(mark->second.mark.source);
+            if (isNearSide && !isDoubtful(mark->second.mark.source))
+                all.push_back(found.share.back());
+        }
+        for (const char* side : {"left_", "right_"})
+            for (const auto& [angle, parts] :
+                 {std::pair{"knee", std::array{"hip", "knee", "ankle"}}, {"elbow", {"shoulder", "elbow", "wrist"}}}) {
+                const std::string names[] = {side + std::string(parts[0]), side + std::string(parts[1]),
+                                             side + std::string(parts[2])};
+                const auto a = at(names[0]), b = at(names[1]), c = at(names[2]);
+                if (a && b && c && isNear(clip, take, names[1]))
+                    angles[angle].push_back(
+                        std::abs(includedDeg(*a, *b, *c) -
+                                 includedDeg(truth.at(names[0]), truth.at(names[1]), truth.at(names[2]))));
+            }
+    }
+    std::printf("\n%s: %d frames, %.0f px a body height\n", clip.name.c_str(), to - from, height);
+    std::printf("  %-10s %22s %10s %9s   %s\n", "landmark", "near: px  %H  95 %% of %H", "in 2 sigma", "doubtful",
+                "far: %H");
+    for (const auto& [name, found] : near) {
+        const auto other = far.find(name);
+        const double n = static_cast<double>(found.px.size());
+        std::printf("  %-10s %6.1f %6.2f %9.2f %9.0f %% %7.0f %%   %s\n", name.c_str(), median(found.px),
+                    median(found.share), percentile(found.share, .95), 100 * found.covered / (2 * n),
+                    100 * found.doubtful / n,
+                    other == far.end() ? "" : std::to_string(median(other->second.share)).substr(0, 5).c_str());
+    }
+    for (const auto& [name, off] : angles)
+        std::printf("  %s angle: median %.1f deg, 95 of 100 within %.1f\n", name.c_str(), median(off),
+                    percentile(off, .95));
+    std::printf("  near side, not doubtful: median %.2f %% H of %zu\n", median(all), all.size());
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (argc < 2) {
+        std::fputs("usage: bench-proposals CLIPS [FRAMES_EACH]\n", stderr);
+        return 2;
+    }
+    const auto network = PoseNetwork::open(MODELS);
+    if (!network) {
+        std::fprintf(stderr, "%s\n", network.error().sentence().c_str());
+        return 2;
+    }
+    const int frames = argc > 2 ? std::atoi(argv[2]) : 100;
+    for (const simcam::SimulatedClip& clip : simcam::demoClips())
+        for (const char* name : {"ilka_baseline", "instructors", "davor_steady", "mirelle_side", "mirelle_rear"})
+            if (clip.name == name)
+                report(**network, clip, argv[1], frames);
+    return 0;
+}
