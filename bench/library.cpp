@@ -1,6 +1,6 @@
 // A coach's years: 500 athletes, 20,000 repetitions. How long the library takes to open, list, load and change, and how
 // large it is.
-//   build/bin/bench-library [ATHLETES]
+//   build/bin/bench-library [ATHLETES [FOLDER]]     FOLDER: the library is made there, and stays
 
 #include "store/library.h"
 #include "store/edit.h"
@@ -72,11 +72,12 @@ std::int64_t bytesIn(const QString& folder) {
 int main(int argc, char** argv) {
     const QCoreApplication app(argc, argv);
     const int athletes = argc > 1 ? std::atoi(argv[1]) : 500;
-    const QTemporaryDir folder;
+    const QTemporaryDir passing;
+    const QString folder = argc > 2 ? QString::fromLocal8Bit(argv[2]) : passing.path();
     const QString pack = QString::fromStdString(test::smallPack().dump());
     std::mt19937 random(1);
     {
-        auto library = Library::open(folder.path());
+        auto library = Library::open(folder);
         if (!library)
             return 1;
         const auto start = Clock::now();
@@ -90,7 +91,7 @@ int main(int argc, char** argv) {
                     millisecondsSince(start) / 1000);
     }
     auto start = Clock::now();
-    auto library = Library::open(folder.path());
+    auto library = Library::open(folder);
     const double opened = millisecondsSince(start);
     start = Clock::now();
     const auto cases = (*library)->cases();
@@ -106,7 +107,7 @@ int main(int argc, char** argv) {
     const double marked = millisecondsSince(start);
     if (!changed)
         return 1;
-    const double bytes = static_cast<double>(bytesIn(folder.path()));
+    const double bytes = static_cast<double>(bytesIn(folder));
     std::printf(
         "open %.0f ms, list %.1f ms, load one case of %d repetitions %.0f ms, one mark %.1f ms; %.0f MB on disk, "
         "%.1f kB a repetition\n",

@@ -213,6 +213,8 @@ int main(int argc, char** argv) {
     const QStringList words = QCoreApplication::arguments();
     if (argc == 5 && words[1] == QStringLiteral("--work"))
         return workForEver(words[2], words[3].toUInt(), words[4].toLongLong());
+    if (full())
+        qputenv("QTEST_FUNCTION_TIMEOUT", "7200000"); // ms; the usual one is five minutes
     TestFaults test;
     return QTest::qExec(&test, argc, argv);
 }
