@@ -61,7 +61,8 @@ void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::
     std::map<std::string, Found> near, far;
     std::map<std::string, std::vector<double>> angles;
     std::vector<double> all;
-    for (int frame = from + 1; frame <= to; ++frame) { // of the first the truth was given
+    std::map<std::string, std::vector<double>> upTrunk; ///< of hips and shoulders: how far towards the head, % H
+    for (int frame = from + 1; frame <= to; ++frame) {  // of the first the truth was given
         const auto truth = truthAt(frame);
         const auto at = [&](const std::string& name) -> std::optional<PixelPoint> {
             const auto track = proposed->find(name);
@@ -86,6 +87,18 @@ void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::
             if (isNearSide && !isDoubtful(mark->second.mark.source))
                 all.push_back(found.share.back());
         }
+        for (const char* side : {"left_", "right_"})
+            for (const char* part : {"hip", "shoulder"}) {
+                const auto found = at(side + std::string(part));
+                const PixelPoint hip = truth.at(side + std::string("hip")),
+                                 top = truth.at(side + std::string("shoulder"));
+                const PixelPoint there = truth.at(side + std::string(part));
+                const double length = std::hypot(top.x - hip.x, top.y - hip.y);
+                if (found)
+                    upTrunk[part].push_back(
+                        100 / height *
+                        ((found->x - there.x) * (top.x - hip.x) + (found->y - there.y) * (top.y - hip.y)) / length);
+            }
         for (const char* side : {"left_", "right_"})
             for (const auto& [angle, parts] :
                  {std::pair{"knee", std::array{"hip", "knee", "ankle"}}, {"elbow", {"shoulder", "elbow", "wrist"}}}) {
@@ -112,6 +125,9 @@ void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::
     for (const auto& [name, off] : angles)
         std::printf("  %s angle: median %.1f deg, 95 of 100 within %.1f\n", name.c_str(), median(off),
                     percentile(off, .95));
+    for (const auto& [part, up] : upTrunk)
+        std::printf("  %ss lie %.2f %% H too far up the trunk (5 to 95 of 100: %.2f to %.2f)\n", part.c_str(),
+                    median(up), percentile(up, .05), percentile(up, .95));
     std::printf("  near side, not doubtful: median %.2f %% H of %zu\n", median(all), all.size());
 }
 

@@ -34,9 +34,22 @@ double shareOf(std::string_view landmark) {
     return kOtherShare;
 }
 
+/// The same of an arm that is raised: the joint lies deep under what is seen, and one arm hides the other. From the
+/// archer's clips, side and rear.
+constexpr std::array<std::pair<std::string_view, double>, 3> kRaisedShare = {
+    {{"shoulder", 0.040}, {"elbow", 0.028}, {"wrist", 0.028}}};
+
 using Points = std::map<std::string, ProposedPoint>;
 
 double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
+
+/// Whether the upper arm on this side hangs less than 17 degrees below the level, as far as it can be seen.
+bool isRaised(const Points& points, const std::string& side) {
+    constexpr double kSine = 0.3;
+    const auto shoulder = points.find(side + "shoulder"), elbow = points.find(side + "elbow");
+    return shoulder != points.end() && elbow != points.end() &&
+           elbow->second.at.y - shoulder->second.at.y <= kSine * apart(shoulder->second.at, elbow->second.at);
+}
 
 constexpr std::array<std::string_view, 3> kArm = {"shoulder", "elbow", "wrist"};
 constexpr std::array<std::string_view, 5> kLeg = {"hip", "knee", "ankle", "heel", "toe"};
@@ -157,8 +170,13 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
                 if (apart(between, point.at) > kJump * height)
                     doubtful[landmark] = true;
             }
+        const bool raised[] = {isRaised(points, "left_"), isRaised(points, "right_")};
         for (const auto& [landmark, point] : points) {
-            const double sigma = std::max(1.0, shareOf(landmark) * height);
+            double share = shareOf(landmark);
+            for (const auto& [part, wide] : kRaisedShare)
+                if (landmark.ends_with(part) && raised[landmark.starts_with("right_")])
+                    share = wide;
+            const double sigma = std::max(1.0, share * height);
             const bool doubt = doubtful[landmark];
             out[landmark][frame] = {{point.at, doubt ? kDoubtFactor * sigma : sigma,
                                      std::string(doubt ? kDoubtfulFromNetwork : kProposedByNetwork)},

@@ -32,7 +32,8 @@ using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< b
 /// under 0.35, of an elbow or wrist under 0.55; a bone is off its usual length by over a quarter; both wrists are in
 /// one place; the point jumped). Under a score of 0.2 nothing is placed. Left and right follow `set` (marks of a
 /// person) where there are any, else the first frame, limb pair by limb pair. Uncertainty: a share of the body's height
-/// by landmark, measured on the simulated camera (docs/measures.md), four times that where doubtful.
+/// by landmark, measured on the simulated camera (docs/measures.md), more of a raised arm, four times that where
+/// doubtful.
 [[nodiscard]] ProposedMarks settleProposals(std::vector<ProposedFrame> frames,
                                             const std::map<std::string, MarksByFrame>& set);
 

@@ -74,6 +74,18 @@ void copyLibrary(const QString& from, const QString& to) {
         QFile::copy(from + QLatin1String(file), to + QLatin1String(file));
 }
 
+/// Bytes of the log that SQLite had, or may have, carried over into the database: they were on disk before (WAL-index
+/// format, nBackfillAttempted; frames of 24 bytes and a page after a header of 32).
+qint64 carriedOver(const QString& folder) {
+    QFile index(folder + QStringLiteral("/library.sqlite-shm"));
+    constexpr qint64 kAttempted = 128, kHeader = 32, kFrame = 24 + 4096;
+    std::uint32_t frames = 0;
+    if (!index.open(QIODevice::ReadOnly) || !index.seek(kAttempted) ||
+        index.read(reinterpret_cast<char*>(&frames), sizeof frames) != sizeof frames)
+        return 0;
+    return kHeader + frames * kFrame;
+}
+
 /// How many gestures more than those told the library holds: 0, or 1 where the last one was kept but not told yet.
 /// Anything else fails the test.
 int moreThanTold(const QString& folder, std::uint32_t seed, int kept) {
@@ -158,12 +170,13 @@ private slots:
             ::kill(static_cast<pid_t>(child.processId()), SIGSTOP);
             QTest::qWait(5);
             copyLibrary(dir.path(), cut.path());
+            const qint64 carried = carriedOver(dir.path());
             child.waitForReadyRead(50); // what it told before it was stopped
             const Told said = told(child.readAllStandardOutput());
             child.kill();
             QVERIFY(child.waitForFinished());
             QFile log(cut.filePath(QStringLiteral("library.sqlite-wal")));
-            if (log.size() > said.logBytes && said.logBytes > 0) {
+            if (log.size() > said.logBytes && said.logBytes > 0 && carried <= said.logBytes) {
                 QVERIFY(log.open(QIODevice::ReadWrite));
                 const qint64 loose = log.size() - said.logBytes;
                 const qint64 left = static_cast<qint64>(random() % static_cast<unsigned>(loose));
