@@ -744,6 +744,13 @@
     </message>
 </context>
 <context>
+    <name>riflesso::AskBar</name>
+    <message>
+        <source>Leave it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::AthletePage</name>
     <message>
         <source>WHO</source>
@@ -991,6 +998,54 @@
     </message>
     <message>
         <source>Choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Performers need to have agreed to be shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete %1 for good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No fault found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Found: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> and %1 more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each session shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Delete %1 for good?&lt;/b&gt; %2 and %3 with their marks and frozen plans go with it, and all undo steps. Clips that lie in the library and no other case uses are deleted. This cannot be undone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete for good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is deleted.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1473,10 +1528,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Write the open case</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1664,6 +1715,77 @@
     </message>
     <message>
         <source>Split %1 at its cuts</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ClipKeeping</name>
+    <message>
+        <source>WHERE THE CLIP LIES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy into the library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A copy beside the library&apos;s own clips: it no longer matters what becomes of the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove this clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the session, with its repetitions and marks; Ctrl Z brings it back. The file stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete for good…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With its repetitions, marks and undo steps; its file too, where it lies in the library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the library.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copying %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy a clip into the library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip lies in the library now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Delete %1 for good?&lt;/b&gt; %2 with their marks go with it, and all undo steps. This cannot be undone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete for good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is deleted.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3154,10 +3276,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3207,6 +3325,10 @@
     </message>
     <message>
         <source>Pause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1, %2 view</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

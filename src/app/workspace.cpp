@@ -62,6 +62,23 @@ Result<void> Workspace::eraseAthlete(AthleteId id) {
     return erased ? opened : erased;
 }
 
+Result<void> Workspace::eraseFromCase(const std::function<Result<void>()>& erase) {
+    if (!library_ || !library_->onlyShown().isEmpty())
+        return badInput("", "a library that can be written to", "one that is only shown");
+    servers_.clear();
+    framesUnderWay_ = 0;
+    const auto erased = erase();
+    reload();
+    emit saved();
+    return erased;
+}
+Result<void> Workspace::eraseSession(SessionId id) {
+    return eraseFromCase([&] { return library_->eraseSession(id); });
+}
+Result<void> Workspace::eraseClip(ClipId id) {
+    return eraseFromCase([&] { return library_->eraseClip(id); });
+}
+
 Result<void> Workspace::resetDemo() {
     if (!library_ || !demo_)
         return badInput("", "the demo library", "another one");

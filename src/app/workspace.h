@@ -44,6 +44,9 @@ public:
     void selectCase(CaseId id);
     /// Deletes an athlete for good and opens the case opened last before, if there is one.
     [[nodiscard]] Result<void> eraseAthlete(AthleteId id);
+    /// Deletes a session, or a clip, of the open case for good.
+    [[nodiscard]] Result<void> eraseSession(SessionId id);
+    [[nodiscard]] Result<void> eraseClip(ClipId id);
     void selectSession(SessionId id);
     void selectStress(Stress stress);
     void selectRepetition(RepetitionId id);
@@ -85,6 +88,7 @@ signals:
 
 private:
     Result<void> openRecent();
+    Result<void> eraseFromCase(const std::function<Result<void>()>& erase);
     void noteOpened();
     void reload();
     void show(Result<CaseData> loaded);

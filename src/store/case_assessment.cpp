@@ -63,6 +63,17 @@ OverConditions overLevels(const Assessment& assessment, const std::string& fault
 
 } // namespace
 
+QStringList foundIn(const CaseData& data, SessionId session, School school, const QDate& today) {
+    const AssessmentInput input = assessmentInput(data, session, {}, school, today);
+    QStringList out;
+    if (input.trials.empty())
+        return out;
+    for (const Finding& finding : assess(input).findings.ranked)
+        if (const FaultDef* def = finding.present ? data.pack.fault(finding.fault) : nullptr)
+            out << QString::fromStdString(def->title);
+    return out;
+}
+
 std::vector<Stress> commonLevels(const CaseData& data, SessionId before, SessionId after) {
     const std::set<Stress> first = levelsOf(data, before), second = levelsOf(data, after);
     std::vector<Stress> out;

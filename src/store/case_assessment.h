@@ -14,6 +14,9 @@ namespace riflesso {
 [[nodiscard]] AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::optional<Stress> stress,
                                               School school, const QDate& today);
 
+/// Titles of the faults that a session of the athlete shows over all its conditions, as they rank.
+[[nodiscard]] QStringList foundIn(const CaseData& data, SessionId session, School school, const QDate& today);
+
 /// A fault from the easiest condition to the hardest, then and now.
 struct FaultOverConditions {
     std::string fault;

@@ -139,6 +139,48 @@ private slots:
         QVERIFY((*others)[0].shared.empty() && (*others)[1].shared.empty());
         QCOMPARE(d.workspace.library()->cases()->size(), std::size_t(5));
     }
+    void eachSessionSaysWhatWasFound() {
+        QTemporaryDir folder;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(folder)));
+        d.window->showPage(QStringLiteral("athlete"));
+        const CaseData& data = d.data();
+        const QStringList expected = foundIn(data, data.sessions[0].id, School::Root, QDate::currentDate());
+        QVERIFY(expected.size() >= 4);
+        const auto said = [&](const Session& session) {
+            const auto name = QStringLiteral("sessionFound-%1").arg(session.id.value);
+            for (const QLabel* label : d.window->findChildren<QLabel*>(name))
+                if (label->isVisible())
+                    return label->text();
+            return QString();
+        };
+        QTRY_COMPARE_WITH_TIMEOUT(
+            said(data.sessions[0]),
+            QStringLiteral("Found: %1; %2 and %3 more").arg(expected[0], expected[1]).arg(expected.size() - 2), 20000);
+        QVERIFY(said(data.sessions[1]).startsWith(QStringLiteral("Found: ")));
+        QVERIFY(said(data.sessions[2]).contains(QStringLiteral("agreed"))); // a model's
+    }
+    void aSessionIsDeletedForGood() {
+        QTemporaryDir folder;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(folder)));
+        d.window->showPage(QStringLiteral("athlete"));
+        const SessionId retest = d.data().sessions[1].id;
+        const QString clip = d.data().sessions[1].clips[0].path;
+        QVERIFY(QFileInfo::exists(clip));
+        const std::string name = "deleteSession-" + std::to_string(retest.value);
+        d.click(name.c_str());
+        QVERIFY(d.find<QLabel>("sessionQuestion")->text().contains(QStringLiteral("2 clips and 12 repetitions")));
+        d.click("sessionNo");
+        QVERIFY(d.data().session(retest));
+        d.click(name.c_str());
+        d.click("sessionYes");
+        QTRY_VERIFY(!d.data().session(retest));
+        QVERIFY(!onDisk(d).session(retest));
+        QVERIFY(!QFileInfo::exists(clip));
+        QVERIFY(d.workspace.undoName().isEmpty());
+        QVERIFY2(d.errors.isEmpty(), qPrintable(d.errors.join(u'|')));
+    }
     void twoCamerasOnOneRepetitionAreLinkedOnFilm() {
         QTemporaryDir folder;
         Driver d;

@@ -192,6 +192,37 @@ private slots:
         app_->workspace.redo();
         QTRY_VERIFY(!app_->data().clip(edited_)->missing);
     }
+    void aClipIsCopiedInRemovedAndDeleted() {
+        const Clip before = *app_->data().clip(edited_);
+        QVERIFY(!before.missing);
+        QVERIFY(text("clipPlace").contains(QStringLiteral(".mp4"))); // it lies elsewhere
+        app_->click("copyClip");
+        const QString library = app_->workspace.library()->folder();
+        QTRY_VERIFY(app_->data().clip(edited_)->path.startsWith(library + QStringLiteral("/media/")));
+        const QString kept = app_->data().clip(edited_)->path;
+        QCOMPARE(*fileHash(kept), before.hash);
+        QVERIFY(QFileInfo::exists(before.path)); // a copy: the file itself stays
+        QCOMPARE(text("clipPlace"), QStringLiteral("In the library."));
+        QVERIFY(!app_->find<QWidget>("copyClip")->isVisible());
+        QCOMPARE(QDir(library + QStringLiteral("/media")).entryList(QDir::Files).size(), 1); // nothing half left
+        // Removed, it comes back with undo; deleted, nothing does, and its file in the library goes too.
+        app_->click("removeClip");
+        QTRY_VERIFY(!app_->data().clip(edited_));
+        QVERIFY(QFileInfo::exists(kept));
+        app_->workspace.undo();
+        QTRY_VERIFY(app_->data().clip(edited_));
+        QTRY_VERIFY(app_->find<QWidget>("deleteClip")->isVisible());
+        app_->click("deleteClip");
+        QVERIFY(text("clipQuestion").contains(QStringLiteral("cannot be undone")));
+        app_->click("clipNo");
+        QVERIFY(app_->data().clip(edited_));
+        app_->click("deleteClip");
+        app_->click("clipYes");
+        QTRY_VERIFY(!app_->data().clip(edited_));
+        QVERIFY(!QFileInfo::exists(kept));
+        QVERIFY(QFileInfo::exists(before.path));
+        QVERIFY(app_->workspace.undoName().isEmpty());
+    }
     void settingsHoldForNewCasesAndClips() {
         app_->window->showPage(QStringLiteral("settings"));
         auto* school = app_->find<QComboBox>("newSchool");

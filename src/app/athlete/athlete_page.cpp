@@ -7,7 +7,9 @@
 #include "app/athlete/journal_list.h"
 #include "app/athlete/skills_box.h"
 #include "app/theme.h"
+#include "app/widgets/ask_bar.h"
 #include "report/words.h"
+#include "store/case_assessment.h"
 
 #include <QComboBox>
 #include <QDateEdit>
@@ -180,6 +182,8 @@ QWidget* AthletePage::buildSessions() {
     sessions_ = new QVBoxLayout;
     sessions_->setSpacing(8);
     c->addLayout(sessions_);
+    ask_ = new AskBar(QStringLiteral("session"), widget);
+    c->addWidget(ask_);
     c->addSpacing(8);
     c->addWidget(label(tr("NEW SESSION"), theme::kHeading));
     sessionDate_ = new QDateEdit(QDate::currentDate());
@@ -293,6 +297,7 @@ void AthletePage::refresh() {
     goalNumber_->refresh();
     skills_->refresh();
     showSessions();
+    lookWhatWasFound();
     filling_ = false;
 }
 
@@ -352,6 +357,7 @@ void AthletePage::showCompetitions() {
 
 void AthletePage::showSessions() {
     clearLayout(sessions_);
+    foundLabels_.clear();
     for (const Session& session : workspace().data().sessions) {
         auto* box = new QWidget;
         auto* layout = new QHBoxLayout(box);
@@ -370,12 +376,36 @@ void AthletePage::showSessions() {
                                     tr("%1, %2 repetitions")
                                         .arg(words::counted(session.clips.size(), tr("clip"), tr("clips")))
                                         .arg(repetitions)));
-        layout->addWidget(text, 1);
+        auto* beside = new QVBoxLayout;
+        beside->setSpacing(2);
+        beside->addWidget(text);
+        auto* found = label({}, theme::kQuiet);
+        found->setObjectName(QStringLiteral("sessionFound-%1").arg(session.id.value));
+        found->setVisible(false);
+        beside->addWidget(found);
+        beside->addStretch();
+        foundLabels_[session.id.value] = found;
+        if (session.isModel) {
+            found->setText(tr("Performers need to have agreed to be shown."));
+            found->setVisible(true);
+        }
+        layout->addLayout(beside, 1);
         auto* open = new QPushButton(session.id == workspace().session() ? tr("Chosen") : tr("Choose"));
         open->setEnabled(session.id != workspace().session() && !session.isModel);
         open->setVisible(!session.isModel);
         connect(open, &QPushButton::clicked, this, [this, id = session.id] { workspace().selectSession(id); });
-        layout->addWidget(open);
+        auto* erase = new QPushButton(tr("Delete…"));
+        erase->setObjectName(QStringLiteral("deleteSession-%1").arg(session.id.value));
+        erase->setAccessibleName(tr("Delete %1 for good").arg(session.title));
+        connect(erase, &QPushButton::clicked, this, [this, id = session.id] {
+            if (const Session* chosen = workspace().data().session(id))
+                askToDelete(*chosen);
+        });
+        auto* buttons = new QVBoxLayout;
+        buttons->addWidget(open);
+        buttons->addWidget(erase);
+        buttons->addStretch();
+        layout->addLayout(buttons);
         sessions_->addWidget(box);
         if (!session.clips.empty() && !session.clips.front().missing) {
             const Clip& clip = session.clips.front();
@@ -390,6 +420,64 @@ void AthletePage::showSessions() {
             });
         }
     }
+}
+
+void AthletePage::lookWhatWasFound() {
+    const auto fill = [this] {
+        for (const auto& [id, titles] : found_)
+            if (const auto at = foundLabels_.find(id); at != foundLabels_.end()) {
+                constexpr qsizetype kNamed = 2;
+                QString text = titles.isEmpty() ? tr("No fault found.")
+                                                : tr("Found: %1").arg(titles.mid(0, kNamed).join(QStringLiteral("; ")));
+                if (titles.size() > kNamed)
+                    text += tr(" and %1 more").arg(titles.size() - kNamed);
+                at->second->setText(text);
+                at->second->setVisible(true);
+            }
+    };
+    fill(); // of before, while it is looked at anew
+    const auto data = workspace().snapshot();
+    if (data == lookedAt_ || !isVisible())
+        return;
+    lookedAt_ = data;
+    using Found = std::map<std::int64_t, QStringList>;
+    workspace().jobs().start<Found>(
+        tr("What each session shows"), this,
+        [data, school = workspace().school(), today = QDate::currentDate()](JobControl& control) -> Result<Found> {
+            Found found;
+            double done = 0;
+            for (const Session& session : data->sessions) {
+                if (!control.goOn(done++ / static_cast<double>(data->sessions.size())))
+                    return cancelled();
+                if (!session.isModel && !trialsOf(*data, session.id, {}).empty())
+                    found[session.id.value] = foundIn(*data, session.id, school, today);
+            }
+            return found;
+        },
+        [this, data, fill](const Result<Found>& found) {
+            if (!found || data != lookedAt_)
+                return;
+            found_ = *found;
+            fill();
+        });
+}
+
+void AthletePage::askToDelete(const Session& session) {
+    std::size_t repetitions = 0;
+    for (const Clip& clip : session.clips)
+        for (const Section& section : clip.sections)
+            repetitions += section.repetitions.size();
+    ask_->ask(
+        tr("<b>Delete %1 for good?</b> %2 and %3 with their marks and frozen plans go with it, and all undo steps. "
+           "Clips that lie in the library and no other case uses are deleted. This cannot be undone.")
+            .arg(session.title.toHtmlEscaped(), words::counted(session.clips.size(), tr("clip"), tr("clips")),
+                 words::counted(repetitions, tr("repetition"), tr("repetitions"))),
+        tr("Delete for good"), [this, id = session.id, title = session.title] {
+            if (const auto done = workspace().eraseSession(id); !done)
+                workspace().say(words::text(done.error().sentence()), true);
+            else
+                workspace().say(tr("%1 is deleted.").arg(title));
+        });
 }
 
 } // namespace riflesso

@@ -12,6 +12,7 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class AskBar;
 class BeliefBox;
 class ConsentBox;
 class GoalBox;
@@ -46,6 +47,12 @@ private:
     QVBoxLayout *competitions_, *sessions_;
     JournalList* journal_;
     bool filling_ = false;
+    void lookWhatWasFound();
+    void askToDelete(const Session& session);
+    AskBar* ask_;
+    std::shared_ptr<const CaseData> lookedAt_;    ///< what found_ is of
+    std::map<std::int64_t, QStringList> found_;   ///< titles of faults, by session
+    std::map<std::int64_t, QLabel*> foundLabels_; ///< of the sessions shown
 };
 
 } // namespace riflesso

@@ -1,6 +1,7 @@
 #include "app/film/section_panel.h"
 
 #include "app/film/clip_check_box.h"
+#include "app/film/clip_keeping.h"
 #include "app/film/length_bar.h"
 #include "app/film/same_movement_box.h"
 #include "app/page.h"
@@ -102,6 +103,9 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addSpacing(6);
     checks_ = new ClipCheckBox(workspace, this);
     layout->addWidget(checks_);
+    layout->addSpacing(6);
+    keeping_ = new ClipKeeping(workspace, this);
+    layout->addWidget(keeping_);
     layout->addStretch();
 }
 
@@ -128,6 +132,7 @@ void SectionPanel::show(const Clip* clip, const Section* section, int frame) {
     showForm(section);
     showRepetition();
     checks_->show(clip, section);
+    keeping_->show(clip);
     filling_ = before;
 }
 

@@ -17,6 +17,7 @@ class QPushButton;
 namespace riflesso {
 
 class ClipCheckBox;
+class ClipKeeping;
 class SameMovementBox;
 
 class SectionPanel : public QWidget {
@@ -59,6 +60,7 @@ private:
     QLabel *heading_, *scaleText_;
     ClipCheckBox* checks_;
     SameMovementBox* otherCamera_;
+    ClipKeeping* keeping_;
     int frame_ = 0;
     QLineEdit* performer_;
     QLabel* repetitionText_;

@@ -3,6 +3,7 @@
 #include "app/athlete/consent_box.h"
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/ask_bar.h"
 #include "report/words.h"
 #include "store/case_archive.h"
 
@@ -70,20 +71,8 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     row->addStretch();
     layout->addLayout(row);
     layout->addStretch();
-    question_ = label({});
-    question_->setObjectName(QStringLiteral("shelfQuestion"));
-    layout->addWidget(question_);
-    auto* answers = new QHBoxLayout;
-    yes_ = new QPushButton;
-    yes_->setObjectName(QStringLiteral("shelfYes"));
-    yes_->setProperty("role", "main");
-    no_ = new QPushButton(tr("Leave it"));
-    no_->setObjectName(QStringLiteral("shelfNo"));
-    answers->addWidget(yes_);
-    answers->addWidget(no_);
-    answers->addStretch();
-    layout->addLayout(answers);
-    ask({}, {}, {});
+    ask_ = new AskBar(QStringLiteral("shelf"), this);
+    layout->addWidget(ask_);
     connect(filter_, &QLineEdit::textChanged, this, &CaseShelf::fill);
     connect(filter_, &QLineEdit::returnPressed, this, &CaseShelf::openChosen);
     connect(list_, &QListWidget::itemActivated, this, &CaseShelf::openChosen);
@@ -99,8 +88,8 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
         if (consentOn(data.athlete, QDate::currentDate()) == Consent::Valid)
             writeArchive(path);
         else
-            ask(consentText(data.athlete, QDate::currentDate()), tr("Write it all the same"),
-                [this, path] { writeArchive(path); });
+            ask_->ask(consentText(data.athlete, QDate::currentDate()), tr("Write it all the same"),
+                      [this, path] { writeArchive(path); });
     });
     connect(bring_, &QPushButton::clicked, this, [this] {
         const QString path =
@@ -109,26 +98,9 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
             readArchive(path);
     });
     connect(delete_, &QPushButton::clicked, this, &CaseShelf::askToDelete);
-    connect(no_, &QPushButton::clicked, this, [this] { ask({}, {}, {}); });
-    connect(yes_, &QPushButton::clicked, this, [this] {
-        const auto work = std::exchange(work_, {});
-        ask({}, {}, {});
-        if (work)
-            work();
-    });
 }
 
 CaseShelf::~CaseShelf() = default;
-
-void CaseShelf::ask(const QString& question, const QString& yes, std::function<void()> work) {
-    work_ = std::move(work);
-    question_->setText(question);
-    yes_->setText(yes);
-    for (QWidget* widget : {static_cast<QWidget*>(question_), static_cast<QWidget*>(yes_), static_cast<QWidget*>(no_)})
-        widget->setVisible(static_cast<bool>(work_));
-    if (work_)
-        no_->setFocus();
-}
 
 void CaseShelf::refresh() {
     entries_.clear();
@@ -235,7 +207,7 @@ void CaseShelf::askToBringIn(const std::shared_ptr<CaseArchive>& archive) {
                               ? tr("The athlete is known here: the case comes beside the others, and what is known of "
                                    "the athlete stays as it is.")
                               : tr("The athlete is new here.");
-    ask(who + u' ' + known, tr("Bring it in"), [this, archive] {
+    ask_->ask(who + u' ' + known, tr("Bring it in"), [this, archive] {
         const auto id = archive->addTo(*workspace_.library());
         if (!id) {
             workspace_.say(words::text(id.error().sentence()), true);
@@ -253,7 +225,8 @@ void CaseShelf::askToDelete() {
         cases += entry.athlete == data.athlete.name;
     const AthleteId id = data.athlete.id;
     const QString name = data.athlete.name;
-    ask(tr("<b>Delete %1 for good?</b> %2; of the open one: %3, with marks, frozen plans and the practice log. Clips "
+    ask_->ask(
+        tr("<b>Delete %1 for good?</b> %2; of the open one: %3, with marks, frozen plans and the practice log. Clips "
            "that "
            "no other case uses are deleted from the library's folder. This cannot be undone, and it clears all undo "
            "steps.")

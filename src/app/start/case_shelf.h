@@ -13,6 +13,7 @@ class QPushButton;
 
 namespace riflesso {
 
+class AskBar;
 class CaseArchive;
 
 class CaseShelf : public QWidget {
@@ -33,7 +34,6 @@ signals:
 private:
     void fill();
     void openChosen();
-    void ask(const QString& question, const QString& yes, std::function<void()> work);
     void askToBringIn(const std::shared_ptr<CaseArchive>& archive);
     void askToDelete();
 
@@ -41,9 +41,9 @@ private:
     std::vector<CaseEntry> entries_;
     QLineEdit* filter_;
     QListWidget* list_;
-    QPushButton *write_, *bring_, *delete_, *yes_, *no_;
-    QLabel *title_, *question_;
-    std::function<void()> work_;
+    QPushButton *write_, *bring_, *delete_;
+    QLabel* title_;
+    AskBar* ask_;
 };
 
 } // namespace riflesso
