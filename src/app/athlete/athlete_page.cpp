@@ -360,8 +360,11 @@ void AthletePage::showSessions() {
     foundLabels_.clear();
     for (const Session& session : workspace().data().sessions) {
         auto* box = new QWidget;
-        auto* layout = new QHBoxLayout(box);
-        layout->setContentsMargins(0, 0, 0, 0);
+        auto* rows = new QVBoxLayout(box);
+        rows->setContentsMargins(0, 0, 0, 0);
+        rows->setSpacing(2);
+        auto* layout = new QHBoxLayout;
+        rows->addLayout(layout);
         auto* picture = new QLabel;
         picture->setFixedSize(112, 63);
         picture->setStyleSheet(QStringLiteral("background: %1;").arg(theme::colours().stage.name()));
@@ -376,20 +379,16 @@ void AthletePage::showSessions() {
                                     tr("%1, %2 repetitions")
                                         .arg(words::counted(session.clips.size(), tr("clip"), tr("clips")))
                                         .arg(repetitions)));
-        auto* beside = new QVBoxLayout;
-        beside->setSpacing(2);
-        beside->addWidget(text);
         auto* found = label({}, theme::kQuiet);
         found->setObjectName(QStringLiteral("sessionFound-%1").arg(session.id.value));
         found->setVisible(false);
-        beside->addWidget(found);
-        beside->addStretch();
+        rows->addWidget(found);
         foundLabels_[session.id.value] = found;
         if (session.isModel) {
             found->setText(tr("Performers need to have agreed to be shown."));
             found->setVisible(true);
         }
-        layout->addLayout(beside, 1);
+        layout->addWidget(text, 1);
         auto* open = new QPushButton(session.id == workspace().session() ? tr("Chosen") : tr("Choose"));
         open->setEnabled(session.id != workspace().session() && !session.isModel);
         open->setVisible(!session.isModel);
