@@ -1,9 +1,11 @@
 // What can go wrong under the library: kill -9, a cut of power, a full disk, at random moments of scripted work. After
 // each the database is sound, and what it holds is what so many whole gestures give: at most the one in progress is
-// lost. RIFLESSO_FAULTS=full does it 200, 50 and 50 times; a plain run 15, 5 and 8 times.
+// lost. RIFLESSO_FAULTS=full does it 200, 50 and 50 times; a plain run 15, 5 and 8 times,
+// under the sanitizers 5, 2 and 3.
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "support/sanitized.h"
 #include "support/scripted_work.h"
 
 #include <QElapsedTimer>
@@ -123,7 +125,7 @@ class TestFaults : public QObject {
 
 private slots:
     void killed() {
-        const int times = full() ? 200 : 15;
+        const int times = full() ? 200 : kSanitized ? 5 : 15;
         std::mt19937 random(20);
         long gestures = 0;
         int notTold = 0;
@@ -154,7 +156,7 @@ private slots:
     void powerCut() {
         // What the disk holds at a moment of the work, and of what the log had not been told to keep only a part, or
         // rubbish.
-        const int times = full() ? 50 : 5;
+        const int times = full() ? 50 : kSanitized ? 2 : 5;
         std::mt19937 random(21);
         long gestures = 0;
         int torn = 0;
@@ -192,7 +194,7 @@ private slots:
         qInfo("%d cuts of power in %ld gestures, %d with a torn end: none lost", times, gestures, torn);
     }
     void diskFull() {
-        const int times = full() ? 50 : 8;
+        const int times = full() ? 50 : kSanitized ? 3 : 8;
         std::mt19937 random(22);
         long gestures = 0;
         int halfDone = 0;
