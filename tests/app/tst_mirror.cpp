@@ -2,6 +2,7 @@
 
 #include "window_driver.h"
 
+#include "app/mirror/ghost.h"
 #include "app/mirror/mirror_page.h"
 #include "app/mirror/wall.h"
 #include "app/widgets/deviation_ruler.h"
@@ -264,6 +265,104 @@ private slots:
         chooseRow("head_release");
         QTRY_VERIFY(app_->quiet());
         QVERIFY(view() == View::Side);
+    }
+    void theGhostFitsTheChosenSegment() {
+        const CaseData& data = app_->data(); // the archer: no ankle is marked
+        std::vector<Trial> own, model;
+        for (const Trial& trial : trialsOf(data, app_->workspace.session(), Stress::Calm))
+            if (trial.capture.view == View::Side)
+                own.push_back(trial);
+        model = modelTrialsOf(data);
+        const Trial &mine = own.front(), &theirs = model.front();
+        const int here = static_cast<int>(std::lround(mine.event("release")->frame)),
+                  there = static_cast<int>(std::lround(theirs.event("release")->frame));
+        QCOMPARE(usualFit(data.pack, mine, here, theirs, there).name(), QStringLiteral("trunk, at the hip"));
+        const auto apart = [](QPointF a, QPointF b) { return std::hypot(a.x() - b.x(), a.y() - b.y()); };
+        int fitted = 0;
+        for (const GhostFit& fit : ghostFits()) {
+            const Ghost ghost = ghostOn(data.pack, mine, here, theirs, there, fit);
+            if (!ghost.refused.isEmpty()) {
+                QVERIFY2(ghost.points.empty() && ghost.refused.contains(fit.name()), qPrintable(ghost.refused));
+                continue;
+            }
+            ++fitted;
+            // On oneself it is oneself.
+            for (const auto& [name, at] : ghostOn(data.pack, mine, here, mine, here, fit).points) {
+                const PixelPoint mark = mine.marks.at(name).at(here).at;
+                QVERIFY(apart(at, {mark.x, mark.y}) < 1e-6);
+            }
+            // Both ends of the segment: as long as the athlete's; the point of the fit: in the athlete's place.
+            const auto first = [&](const char* part) {
+                for (const PointRef& ref : data.pack.marked)
+                    if (const std::string name = resolvePoint(ref, resolveRoles(data.pack, mine));
+                        name.ends_with(std::string("_") + part) && ghost.points.contains(name) &&
+                        mine.marks.contains(name) && mine.marks.at(name).contains(here))
+                        return name;
+                return std::string();
+            };
+            const std::string from = first(fit.from), to = first(fit.to), at = first(fit.at);
+            const auto marked = [&](const std::string& name) {
+                const PixelPoint p = mine.marks.at(name).at(here).at;
+                return QPointF(p.x, p.y);
+            };
+            QVERIFY(std::abs(apart(ghost.points.at(from), ghost.points.at(to)) - apart(marked(from), marked(to))) <
+                    1e-6);
+            QVERIFY(apart(ghost.points.at(at), marked(at)) < 1e-6);
+        }
+        QVERIFY2(fitted >= 4, qPrintable(QString::number(fitted)));
+        // Refused where the pictures cannot be compared.
+        Trial other = theirs;
+        other.capture.view = View::Rear;
+        QVERIFY(ghostOn(data.pack, mine, here, other, there, ghostFits()[1]).refused.contains(QStringLiteral("view")));
+        other = theirs;
+        other.capture.bearingDeg = 25;
+        Trial square = mine;
+        QVERIFY(ghostOn(data.pack, square, here, other, there, ghostFits()[1]).refused.isEmpty()); // ours is not known
+        square.capture.bearingDeg = 0;
+        QVERIFY(ghostOn(data.pack, square, here, other, there, ghostFits()[1])
+                    .refused.contains(QStringLiteral("bearings")));
+        // Facing unlike ways it is turned over at the point of the fit.
+        other = theirs;
+        other.capture.facing = Side::Left;
+        const Ghost straight = ghostOn(data.pack, mine, here, theirs, there, ghostFits()[1]),
+                    turned = ghostOn(data.pack, mine, here, other, there, ghostFits()[1]);
+        int over = 0;
+        for (const auto& [name, at] : straight.points)
+            for (const auto& [hip, pivot] : straight.points)
+                if (hip.ends_with("_hip") && turned.points.contains(name) && turned.points.contains(hip) &&
+                    apart(turned.points.at(hip), pivot) < 1e-6 && std::abs(at.x() - pivot.x()) > 10) {
+                    QVERIFY(std::abs((turned.points.at(name).x() - pivot.x()) + (at.x() - pivot.x())) < 1e-6);
+                    ++over;
+                }
+        QVERIFY(over > 3);
+    }
+    void theGhostIsChosenFainterAndSaysWhyThereIsNone() {
+        auto* by = app_->find<QComboBox>("ghostBy");
+        auto* where = app_->find<QLabel>("where");
+        QVERIFY(!where->text().contains(QStringLiteral("no ghost")));
+        by->setCurrentIndex(by->findText(QStringLiteral("shank, at the ankle")));
+        emit by->activated(by->currentIndex());
+        QTRY_VERIFY2(where->text().contains(QStringLiteral("no ghost: shank")), qPrintable(where->text()));
+        by->setCurrentIndex(by->findText(QStringLiteral("upper arm, at the shoulder")));
+        emit by->activated(by->currentIndex());
+        QTRY_VERIFY(!where->text().contains(QStringLiteral("no ghost")));
+        const auto picture = [&] { return app_->find<StageView>("athleteStage")->grab().toImage(); };
+        const QImage full = picture();
+        app_->key(Qt::Key_G, Qt::ShiftModifier);
+        const QImage faint = picture();
+        QVERIFY(faint != full);
+        app_->key(Qt::Key_G);
+        QVERIFY(picture() != faint);
+        app_->key(Qt::Key_G);
+        QCOMPARE(picture(), faint);
+        // From behind there is no model of hers.
+        chooseRow("bow_tilt");
+        QTRY_VERIFY(app_->quiet());
+        QTRY_VERIFY2(where->text().contains(QStringLiteral("another view")), qPrintable(where->text()));
+        by->setCurrentIndex(0);
+        emit by->activated(0);
+        chooseRow("head_release");
+        QTRY_VERIFY(app_->quiet());
     }
     void gridsUseTheSpace() {
         QCOMPARE(wallGrid(0, {700, 400}, 1.6, 40), QSize(0, 0));

@@ -3,8 +3,10 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "app/widgets/sign_label.h"
 #include "core/json_walk.h"
 #include "report/words.h"
+#include "support/eyes.h"
 #include "window_driver.h"
 
 #include <QLineEdit>
@@ -101,6 +103,50 @@ private slots:
             const QString expected = words::number(finding["score"], 2);
             QTRY_VERIFY2(seen(d, QStringLiteral("score")).contains(expected), qPrintable(expected));
         }
+    }
+    void statesStayApartOnAScreenshot_data() {
+        QTest::addColumn<bool>("dark");
+        QTest::newRow("light") << false;
+        QTest::newRow("dark") << true;
+    }
+    void statesStayApartOnAScreenshot() {
+        // Every sign that the window shows, cut out of a picture of it: two of different states are told apart by every
+        // eye and on grey paper, two of one state look alike.
+        QFETCH(bool, dark);
+        QTemporaryDir folder;
+        Driver d;
+        theme::apply(*qApp, dark ? theme::Choice::Dark : theme::Choice::Light);
+        QVERIFY(d.workspace.open(demoCopy(folder)));
+        d.selectAthlete(QStringLiteral("Mirelle Ostrand"));
+        std::map<QString, std::vector<QImage>> signs;
+        for (const char* page : {"mirror", "findings"}) {
+            d.window->showPage(QString::fromUtf8(page));
+            QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
+            QTest::qWait(50);
+            const QImage shot = d.window->grab().toImage();
+            for (const SignLabel* sign : d.window->page(QString::fromUtf8(page))->findChildren<SignLabel*>()) {
+                const QRect place(sign->mapTo(d.window.get(), QPoint()), sign->size());
+                if (sign->isVisible() && !sign->visibleRegion().isEmpty() &&
+                    sign->visibleRegion().boundingRect() == sign->rect() && sign->width() == 17)
+                    signs[sign->accessibleName()].push_back(shot.copy(place));
+            }
+        }
+        QVERIFY2(signs.size() >= 4, qPrintable(QString::number(signs.size())));
+        constexpr int kApart = 17; // a tenth of a sign's ground
+        for (const auto& [eye, matrix] : eyes())
+            for (const auto& [state, images] : signs)
+                for (const auto& [other, others] : signs)
+                    for (const QImage& a : images)
+                        for (const QImage& b : others) {
+                            if (a.pixel(0, 0) != b.pixel(0, 0))
+                                continue; // the chosen row's ground is another
+                            const int different = pixelsApart(matrix, a, b);
+                            QVERIFY2(
+                                (state == other) == (different <= kApart),
+                                qPrintable(
+                                    QStringLiteral("%1: %2 and %3, %4 pixels").arg(eye, state, other).arg(different)));
+                        }
+        theme::apply(*qApp, theme::Choice::Light);
     }
     void fromMarksToPaper_data() {
         QTest::addColumn<QString>("athlete");

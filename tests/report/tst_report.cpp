@@ -3,6 +3,7 @@
 #include "report/key_picture.h"
 #include "report/paper.h"
 #include "report/words.h"
+#include "support/eyes.h"
 
 #include <QProcess>
 #include <QTemporaryDir>
@@ -114,30 +115,8 @@ private slots:
         }
     }
     void statesStayApartForEveryEye() {
-        // Dichromats as simulated by Machado, Oliveira & Fernandes 2009 at full severity (matrices from memory), in
-        // linear light; and a grey print.
-        using Matrix = std::array<double, 9>;
-        const std::map<QString, Matrix> eyes = {
-            {QStringLiteral("protan"),
-             {.152286, 1.052583, -.204868, .114503, .786281, .099216, -.003882, -.048116, 1.051998}},
-            {QStringLiteral("deutan"),
-             {.367322, .860646, -.227968, .280085, .672501, .047413, -.011820, .042940, .968881}},
-            {QStringLiteral("tritan"),
-             {1.255528, -.076749, -.178779, -.078411, .930809, .147602, .004733, .691367, .303900}},
-            {QStringLiteral("grey"), {.2126, .7152, .0722, .2126, .7152, .0722, .2126, .7152, .0722}}};
-        const auto seen = [](const QColor& colour, const Matrix& m) {
-            const auto linear = [](double v) { return v <= .04045 ? v / 12.92 : std::pow((v + .055) / 1.055, 2.4); };
-            const std::array<double, 3> in = {linear(colour.redF()), linear(colour.greenF()), linear(colour.blueF())};
-            std::array<double, 3> out{};
-            for (std::size_t i = 0; i < 3; ++i)
-                out[i] = std::clamp(m[3 * i] * in[0] + m[3 * i + 1] * in[1] + m[3 * i + 2] * in[2], 0.0, 1.0);
-            return out;
-        };
-        const auto gap = [](const std::array<double, 3>& a, const std::array<double, 3>& b) {
-            return std::abs(a[0] - b[0]) + std::abs(a[1] - b[1]) + std::abs(a[2] - b[2]);
-        };
         for (const look::Palette* palette : {&look::light(), &look::dark()})
-            for (const auto& [eye, matrix] : eyes) {
+            for (const auto& [eye, matrix] : eyes()) {
                 std::vector<QImage> signs;
                 for (auto sign : {look::Sign::Within, look::Sign::Possible, look::Sign::Clear, look::Sign::Strength,
                                   look::Sign::Safety}) {
@@ -150,11 +129,7 @@ private slots:
                 }
                 for (std::size_t a = 0; a < signs.size(); ++a)
                     for (std::size_t b = a + 1; b < signs.size(); ++b) {
-                        int different = 0;
-                        for (int y = 0; y < 26; ++y)
-                            for (int x = 0; x < 26; ++x)
-                                different += gap(seen(signs[a].pixelColor(x, y), matrix),
-                                                 seen(signs[b].pixelColor(x, y), matrix)) > .15;
+                        const int different = pixelsApart(matrix, signs[a], signs[b]);
                         // A tenth of the sign's ground tells two of them apart.
                         QVERIFY2(different > 40, qPrintable(QStringLiteral("%1: signs %2 and %3, %4 pixels")
                                                                 .arg(eye)
@@ -164,7 +139,7 @@ private slots:
                     }
                 // Athlete and model also stand apart by place and word on grey paper; to a dichromat by colour.
                 if (eye != QStringLiteral("grey"))
-                    QVERIFY2(gap(seen(palette->athlete, matrix), seen(palette->model, matrix)) > .2, qPrintable(eye));
+                    QVERIFY2(gap(matrix, palette->athlete, palette->model) > .2, qPrintable(eye));
             }
     }
     void textContrast() {

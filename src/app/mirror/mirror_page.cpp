@@ -1,6 +1,7 @@
 #include "app/mirror/mirror_page.h"
 
 #include "app/mark/mark_proposals.h"
+#include "app/mirror/ghost.h"
 #include "app/mirror/phase_pictures.h"
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
@@ -117,7 +118,13 @@ QWidget* MirrorPage::buildBar() {
                            "time: both started together, each at its own pace."));
     ghost_ = switchButton(tr("Ghost (G)"), "ghost");
     ghost_->setChecked(true);
-    ghost_->setToolTip(tr("The one below drawn on the athlete, scaled on the trunk, at the rear foot."));
+    ghost_->setToolTip(tr("The one below drawn on the athlete. Shift G: fainter."));
+    ghostBy_ = chooser("ghostBy", tr("What the ghost is scaled on and placed at"));
+    ghostBy_->addItem(tr("by what suits"));
+    for (const GhostFit& fit : ghostFits())
+        ghostBy_->addItem(fit.name());
+    ghostBy_->setToolTip(
+        tr("The segment that both are scaled to, and the point at which they are laid on each other."));
     order_ = chooser("wallOrder", tr("Order of the wall"));
     order_->addItem(tr("as filmed"), static_cast<int>(WallOrder::Number));
     order_->addItem(tr("by the chosen measure"), static_cast<int>(WallOrder::Measure));
@@ -128,11 +135,12 @@ QWidget* MirrorPage::buildBar() {
                           "agrees with the film on the first finding."));
     where_ = label({}, theme::kQuiet);
     where_->setObjectName(QStringLiteral("where"));
-    for (QWidget* each : std::initializer_list<QWidget*>{play_, speed_, timing_, ghost_, order_, blind_})
+    for (QWidget* each : std::initializer_list<QWidget*>{play_, speed_, timing_, ghost_, ghostBy_, order_, blind_})
         bar->addWidget(each);
     bar->addWidget(where_, 1);
     connect(play_, &QPushButton::clicked, this, &MirrorPage::playOrPause);
     connect(ghost_, &QPushButton::toggled, this, [this] { place(); });
+    connect(ghostBy_, &QComboBox::activated, this, [this] { place(); });
     connect(timing_, &QComboBox::activated, this, [this] {
         atEvent_.clear();
         showWaterline();
@@ -409,7 +417,7 @@ void MirrorPage::setView(bool wall) {
     waterlineView_->setChecked(!wall);
     wallView_->setChecked(wall);
     wall_->setVisible(wall);
-    for (QWidget* each : std::initializer_list<QWidget*>{own_.stage, other_.stage, timing_, ghost_})
+    for (QWidget* each : std::initializer_list<QWidget*>{own_.stage, other_.stage, timing_, ghost_, ghostBy_})
         each->setVisible(!wall);
     order_->setVisible(wall);
     blind_->setVisible(wall);

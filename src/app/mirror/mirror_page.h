@@ -83,7 +83,11 @@ private:
     RulerList* rulers_;
     QLabel* where_;
     QPushButton *ghost_, *play_, *blind_, *waterlineView_, *wallView_;
-    QComboBox *lower_, *speed_, *timing_, *order_;
+    QComboBox *lower_, *speed_, *timing_, *order_, *ghostBy_;
+    int ghostPercent_ = 100; ///< how strongly the ghost is drawn
+    QString noGhost_;        ///< why none is shown; empty: one is, or none is asked for
+    void placeGhost();
+    void fainterGhost();
     QHBoxLayout *sets_, *repetitions_;
 
     PhaseAnchors anchors_;

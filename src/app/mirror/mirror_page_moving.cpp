@@ -2,6 +2,7 @@
 
 #include "app/mirror/mirror_page.h"
 
+#include "app/mirror/ghost.h"
 #include "app/mirror/phase_pictures.h"
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
@@ -70,15 +71,37 @@ void MirrorPage::place() {
     if (!wallView_->isChecked()) {
         placeSide(own_, false);
         placeSide(other_, true);
-        if (own_.trial && other_.trial && own_.map && other_.map && ghost_->isChecked()) {
-            const auto lines = figureLines(data.pack, resolveRoles(data.pack, *own_.trial));
-            const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
-            own_.stage->setFigures({{marksIn(*at.repetition, own_.frame), lines, look::dark().athlete, true},
-                                    {ghostOn(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame), lines,
-                                     look::dark().model, false}});
-        }
+        placeGhost();
     }
     where_->setText(whereWords());
+}
+
+void MirrorPage::placeGhost() {
+    noGhost_.clear();
+    if (!own_.trial || !other_.trial || !own_.map || !other_.map || !ghost_->isChecked())
+        return;
+    const CaseData& data = workspace().data();
+    const int chosen = ghostBy_->currentIndex() - 1; // the first: what suits
+    const GhostFit& fit = chosen < 0 ? usualFit(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame)
+                                     : ghostFits()[static_cast<std::size_t>(chosen)];
+    const Ghost ghost = ghostOn(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame, fit);
+    noGhost_ = ghost.refused;
+    if (!ghost.refused.isEmpty())
+        return;
+    const auto lines = figureLines(data.pack, resolveRoles(data.pack, *own_.trial));
+    const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
+    QColor colour = look::dark().model;
+    colour.setAlphaF(static_cast<float>(ghostPercent_) / 100);
+    own_.stage->setFigures({{marksIn(*at.repetition, own_.frame), lines, look::dark().athlete, true},
+                            {ghost.points, lines, colour, false}});
+}
+
+void MirrorPage::fainterGhost() {
+    constexpr int kStep = 30, kLeast = 40;
+    ghostPercent_ = ghostPercent_ > kLeast ? ghostPercent_ - kStep : 100;
+    ghost_->setChecked(true);
+    place();
+    workspace().say(tr("The ghost is drawn at %1 %.").arg(ghostPercent_));
 }
 
 void MirrorPage::placeSide(Side& side, bool lower) {
@@ -188,6 +211,8 @@ QString MirrorPage::whereWords() const {
         if (own_.map && !own_.map->dropped().empty())
             dropped = tr(" · out of order here: %1")
                           .arg(words::text(data.pack.event(own_.map->dropped().front())->title).toLower());
+        if (!noGhost_.isEmpty())
+            dropped += QStringLiteral(" · ") + noGhost_;
         return tr("phase %1 %").arg(qRound(phase_)) + dropped;
     }
     if (wall_->fetched() < 1 && !wall_->tiles().empty())
@@ -254,7 +279,10 @@ void MirrorPage::keyPressEvent(QKeyEvent* event) {
         setView(!wallView_->isChecked());
         return;
     case Qt::Key_G:
-        ghost_->toggle();
+        if (event->modifiers() & Qt::ShiftModifier)
+            fainterGhost();
+        else
+            ghost_->toggle();
         return;
     case Qt::Key_B:
         if (wallView_->isChecked())

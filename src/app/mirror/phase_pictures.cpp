@@ -102,47 +102,4 @@ QRectF wholeMovement(const Trial& trial) {
     return QRectF(QPointF(left, top), QPointF(right, bottom)).adjusted(-margin, -margin * 1.3, margin, margin);
 }
 
-std::map<std::string, QPointF> ghostOn(const Pack& pack, const Trial& own, int ownFrame, const Trial& other,
-                                       int otherFrame) {
-    std::map<std::string, QPointF> ghost;
-    const auto ownSides = resolveRoles(pack, own), otherSides = resolveRoles(pack, other);
-    const auto at = [](const Trial& trial, const std::string& name, int frame) -> std::optional<QPointF> {
-        const auto mark = markAt(trial, name, frame);
-        return mark ? std::optional(QPointF(mark->at.x, mark->at.y)) : std::nullopt;
-    };
-    // The same points by role, athlete's name to model's name.
-    std::vector<std::pair<std::string, std::string>> pairs;
-    for (const PointRef& ref : pack.marked)
-        pairs.emplace_back(resolvePoint(ref, ownSides), resolvePoint(ref, otherSides));
-    std::optional<QPointF> ownFoot, otherFoot, ownHip, otherHip, ownShoulder, otherShoulder;
-    for (const auto& [ownName, otherName] : pairs) {
-        const auto a = at(own, ownName, ownFrame), b = at(other, otherName, otherFrame);
-        if (!a || !b)
-            continue;
-        if (ownName.ends_with("_ankle")) {
-            ownFoot = a; // the last listed ankle: the rear one in the shipped packs
-            otherFoot = b;
-        }
-        if (ownName.ends_with("_hip") && !ownHip) {
-            ownHip = a;
-            otherHip = b;
-        }
-        if (ownName.ends_with("_shoulder")) {
-            ownShoulder = a;
-            otherShoulder = b;
-        }
-    }
-    if (!ownFoot || !ownHip || !ownShoulder)
-        return ghost;
-    const QPointF trunk = *ownShoulder - *ownHip, modelTrunk = *otherShoulder - *otherHip;
-    const double scale = std::hypot(trunk.x(), trunk.y()) / std::max(1.0, std::hypot(modelTrunk.x(), modelTrunk.y()));
-    const double flip = own.capture.facing == other.capture.facing ? 1 : -1;
-    for (const auto& [ownName, otherName] : pairs)
-        if (const auto p = at(other, otherName, otherFrame)) {
-            const QPointF d = (*p - *otherFoot) * scale;
-            ghost[ownName] = *ownFoot + QPointF(d.x() * flip, d.y());
-        }
-    return ghost;
-}
-
 } // namespace riflesso

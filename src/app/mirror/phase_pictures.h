@@ -32,11 +32,6 @@ struct LowerSide {
                                        const std::vector<Trial>& trials, const std::string& chosen,
                                        const std::vector<Trial>& models, double cutoffHz);
 
-/// Landmarks of `other` at its frame laid on the athlete's picture: scaled on the trunk, at the rear foot, turned over
-/// when the two face unlike ways. By the athlete's names; empty where a foot or the trunk is not marked.
-[[nodiscard]] std::map<std::string, QPointF> ghostOn(const Pack& pack, const Trial& own, int ownFrame,
-                                                     const Trial& other, int otherFrame);
-
 /// The box of all marks of a repetition with room round them; empty without marks.
 [[nodiscard]] QRectF wholeMovement(const Trial& trial);
 
