@@ -742,6 +742,46 @@
         <source>Putting the demo together</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>at the rear foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no ghost: filmed from another view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no ghost: the cameras stood at unlike bearings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no ghost: %1 is not marked in both here</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::AskBar</name>
@@ -2326,6 +2366,29 @@
     </message>
 </context>
 <context>
+    <name>riflesso::GhostFit</name>
+    <message>
+        <source>trunk, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thigh, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shank, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper arm, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forearm, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::GoalBox</name>
     <message>
         <source>THE GOAL AS A NUMBER</source>
@@ -3152,10 +3215,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The one below drawn on the athlete, scaled on the trunk, at the rear foot.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Order of the wall</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3329,6 +3388,26 @@
     </message>
     <message>
         <source>Repetition %1, %2 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The one below drawn on the athlete. Shift G: fainter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the ghost is scaled on and placed at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by what suits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The segment that both are scaled to, and the point at which they are laid on each other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The ghost is drawn at %1 %.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3918,10 +3997,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;b&gt;%1 % of the way.&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Not measured in both sets.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3943,6 +4018,10 @@
     </message>
     <message>
         <source>The deviation is %1 times what was believed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&amp;nbsp;% of the way.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

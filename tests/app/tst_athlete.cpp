@@ -100,7 +100,7 @@ private slots:
         const double then = progress.first.find("arm_before_foot")->median,
                      now = progress.second.find("arm_before_foot")->median;
         const int share = qRound(100 * std::min(1.0, (now - then) / (0.03 - then)));
-        QVERIFY2(goal->text().contains(QStringLiteral("%1 % of the way").arg(share)), qPrintable(goal->text()));
+        QVERIFY2(goal->text().contains(QStringLiteral("%1&nbsp;% of the way").arg(share)), qPrintable(goal->text()));
     }
     void anotherSkillOfTheSameAthlete() {
         QTemporaryDir folder;

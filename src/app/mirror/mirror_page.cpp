@@ -368,6 +368,7 @@ void MirrorPage::showChooser() {
     if (index < 0 && !name.isEmpty())
         index = lower_->findText(name.section(u':', 0, 0), Qt::MatchStartsWith);
     lower_->setCurrentIndex(std::max(0, index));
+    lower_->setToolTip(lower_->currentText()); // the whole name, where the field is too narrow for it
 }
 
 void MirrorPage::showCurve() {
