@@ -14,6 +14,7 @@
 #include <map>
 
 using namespace riflesso;
+using namespace riflesso::test;
 
 namespace {
 

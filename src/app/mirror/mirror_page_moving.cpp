@@ -58,7 +58,6 @@ void MirrorPage::place() {
     waterline_->setPhase(phase_);
     curve_->setPhase(phase_);
     wall_->setPhase(phase_);
-    const CaseData& data = workspace().data();
     if (own_.map)
         own_.timeS = own_.map->timeAt(phase_);
     if (other_.map)

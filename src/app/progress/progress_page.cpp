@@ -414,8 +414,9 @@ void ProgressPage::showSide() {
                 tr(" %1, now %2.")
                     .arg(words::withU(*def, then->median, 2 * then->u), words::withU(*def, now->median, 2 * now->u));
             if (const auto share = shareOfTheWay(goalSet->value, then->median, now->median))
-                line += u' ' + (*share < 0 ? tr("<b>Further away than before.</b>")
-                                           : tr("<b>%1&nbsp;% of the way.</b>").arg(qRound(100 * std::min(1.0, *share))));
+                line +=
+                    u' ' + (*share < 0 ? tr("<b>Further away than before.</b>")
+                                       : tr("<b>%1&nbsp;% of the way.</b>").arg(qRound(100 * std::min(1.0, *share))));
         } else {
             line += u' ' + tr("Not measured in both sets.");
         }
