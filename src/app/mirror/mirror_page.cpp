@@ -103,8 +103,11 @@ QWidget* MirrorPage::buildLeft() {
 
 QWidget* MirrorPage::buildBar() {
     auto* widget = new QWidget;
-    auto* bar = new QHBoxLayout(widget);
-    bar->setContentsMargins(12, 4, 12, 4);
+    auto* rows = new QVBoxLayout(widget);
+    rows->setContentsMargins(12, 4, 12, 2);
+    rows->setSpacing(2);
+    auto* bar = new QHBoxLayout;
+    rows->addLayout(bar);
     bar->setSpacing(8);
     play_ = new QPushButton(tr("Play"));
     play_->setObjectName(QStringLiteral("mirrorPlay"));
@@ -137,7 +140,9 @@ QWidget* MirrorPage::buildBar() {
     where_->setObjectName(QStringLiteral("where"));
     for (QWidget* each : std::initializer_list<QWidget*>{play_, speed_, timing_, ghost_, ghostBy_, order_, blind_})
         bar->addWidget(each);
-    bar->addWidget(where_, 1);
+    bar->addStretch();
+    where_->setWordWrap(false); // a line of its own: where it is, and what is out of order or missing
+    rows->addWidget(where_);
     connect(play_, &QPushButton::clicked, this, &MirrorPage::playOrPause);
     connect(ghost_, &QPushButton::toggled, this, [this] { place(); });
     connect(ghostBy_, &QComboBox::activated, this, [this] { place(); });
