@@ -18,6 +18,11 @@ const Trial* leadingOf(const std::vector<Trial>& trials, const Trial& trial) {
     return trial.sameAs.empty() || trial.sameAs == trial.id ? nullptr : find(trials, trial.sameAs);
 }
 
+/// Nearly every set is one camera's: then nothing is looked for, trial by trial.
+bool oneCamera(const std::vector<Trial>& trials) {
+    return std::all_of(trials.begin(), trials.end(), [](const Trial& trial) { return trial.sameAs.empty(); });
+}
+
 /// Events of `from` that `to` lacks, in the clock of `to`.
 std::vector<TrialEvent> lent(const Trial& from, const Trial& to) {
     std::vector<double> differences, variances;
@@ -42,6 +47,8 @@ std::vector<TrialEvent> lent(const Trial& from, const Trial& to) {
 } // namespace
 
 std::vector<Trial> withSharedEvents(std::vector<Trial> trials) {
+    if (oneCamera(trials))
+        return trials;
     // Lent from what was marked, not from what was lent.
     const std::vector<Trial> marked = trials;
     for (std::size_t i = 0; i < trials.size(); ++i)
@@ -57,6 +64,8 @@ std::vector<Trial> withSharedEvents(std::vector<Trial> trials) {
 }
 
 std::vector<Trial> movementsOf(const std::vector<Trial>& trials) {
+    if (oneCamera(trials))
+        return trials;
     std::vector<Trial> out;
     for (const Trial& trial : trials)
         if (!leadingOf(trials, trial))
@@ -79,6 +88,8 @@ std::size_t countMovements(const std::vector<Trial>& trials) {
 
 std::vector<TrialMeasures> joinedMeasures(const std::vector<Trial>& trials,
                                           const std::vector<TrialMeasures>& measures) {
+    if (oneCamera(trials))
+        return measures;
     const auto leads = [&](const TrialMeasures& measured) -> const Trial* {
         const Trial* trial = find(trials, measured.trial);
         return trial ? leadingOf(trials, *trial) : nullptr;
