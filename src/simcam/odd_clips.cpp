@@ -7,7 +7,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <fstream>
 #include <numeric>
 #include <set>
 
@@ -62,7 +61,6 @@ OddSection sectionOf(const std::string& name, int number, int rate, int tick, in
     out.leftHanded = source.take->leftHanded;
     out.facesLeft = source.take->facesLeft;
     out.slowMotion = how.slowMotion;
-    out.sourceStartS = from / sourceRate;
     const double ticksPerFrame = how.slowMotion * rate / sourceRate;
     const int moving = static_cast<int>(std::ceil((to - from + 1) * ticksPerFrame - 1e-9));
     for (int k = 0; k < moving + how.frozen; ++k) {
@@ -77,7 +75,7 @@ OddSection sectionOf(const std::string& name, int number, int rate, int tick, in
     }
     const double startS = static_cast<double>(tick) / rate, endS = startS + static_cast<double>(moving - 1) / rate;
     for (const auto& [event, time] : source.repetition->eventTimesS) {
-        const double stored = startS + how.slowMotion * (time - out.sourceStartS);
+        const double stored = startS + how.slowMotion * (time - from / sourceRate);
         if (stored >= startS && stored <= endS)
             out.eventTimesS.emplace_back(event, stored);
     }
@@ -175,8 +173,6 @@ OddClip edited() {
     return clip;
 }
 
-double rounded(double v) { return std::round(v * 1e4) / 1e4; }
-
 } // namespace
 
 PixelPosition mapped(const PlaneMap& m, PixelPosition p) {
@@ -205,7 +201,7 @@ Json truthJson(const OddClip& clip) {
     for (const OddSection& section : clip.sections) {
         Json events = Json::object();
         for (const auto& [event, time] : section.eventTimesS)
-            events[event] = rounded(time);
+            events[event] = inTruth(time);
         const int last = first + static_cast<int>(section.frames.size()) - 1;
         out["sections"].push_back({{"from", first},
                                    {"to", last},
@@ -221,7 +217,7 @@ Json truthJson(const OddClip& clip) {
                                    {"events_s", events}});
         first = last + 1;
         for (const OddFrame& frame : section.frames) {
-            out["times_s"].push_back(rounded(static_cast<double>(frame.tick) / clip.rate));
+            out["times_s"].push_back(inTruth(static_cast<double>(frame.tick) / clip.rate));
             out["map_from_source"].push_back(frame.toPicture);
             for (const auto& [name, at] : frameTruth(clipCalled(section.source), frame.sourceFrame)) {
                 const PixelPosition p = mapped(frame.toPicture, at);
@@ -229,7 +225,7 @@ Json truthJson(const OddClip& clip) {
                 Json& path = landmarks[name];
                 while (path.size() + 1 < out["times_s"].size())
                     path.push_back(nullptr);
-                path.push_back({rounded(static_cast<double>(p.x)), rounded(static_cast<double>(p.y))});
+                path.push_back({inTruth(static_cast<double>(p.x)), inTruth(static_cast<double>(p.y))});
             }
         }
     }
@@ -272,12 +268,7 @@ Result<void> makeOddClip(const OddClip& clip, const std::string& sources, const 
     }
     if (const auto finished = (*writer)->finish(); !finished)
         return finished;
-    std::ofstream truth(folder + "/" + clip.name + ".truth.json");
-    truth << truthJson(clip).dump() << "\n";
-    truth.close();
-    if (!truth)
-        return badInput(folder, "a folder that can be written to", "no write");
-    return {};
+    return writeTruth(truthJson(clip), folder, clip.name);
 }
 
 } // namespace riflesso::simcam

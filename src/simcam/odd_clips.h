@@ -28,7 +28,6 @@ struct OddSection {
     double slowMotion = 1;                      ///< stored time over real time
     bool mirrored = false;
     std::array<int, 4> area{};       ///< left, top, width, height of what is not a black bar
-    double sourceStartS = 0;         ///< time in the source at the section's first tick
     std::vector<OddFrame> frames;    ///< with rising ticks, on from the section before
     std::vector<int> repeatedFrames; ///< frames of the clip that show the picture before them again
     std::vector<std::pair<std::string, double>> eventTimesS; ///< stored time in the clip

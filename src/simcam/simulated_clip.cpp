@@ -144,8 +144,6 @@ double includedDeg(PixelPosition a, PixelPosition b, PixelPosition c) {
     return std::acos(std::clamp((ab * ab + bc * bc - ac * ac) / (2 * ab * bc), -1.0, 1.0)) * 180 / std::numbers::pi;
 }
 
-double rounded(double v) { return std::round(v * 1e4) / 1e4; }
-
 SimulatedClip rowingClip(const char* name, std::uint32_t seed, std::vector<Take> takes) {
     SimulatedClip clip;
     clip.name = name;
@@ -413,7 +411,7 @@ Json truthJson(const SimulatedClip& clip) {
         for (const SimulatedRepetition& rep : take.repetitions) {
             Json events;
             for (const auto& [id, time] : rep.eventTimesS)
-                if (const double stored = rounded(time * clip.slowMotion); isRowing(clip))
+                if (const double stored = inTruth(time * clip.slowMotion); isRowing(clip))
                     events[id].push_back(stored);
                 else
                     events[id] = stored;
@@ -428,16 +426,25 @@ Json truthJson(const SimulatedClip& clip) {
     for (int i = 0; i < clip.frames; ++i) {
         FrameTruth truth = frameTruth(clip, i);
         for (const auto& [name, at] : truth)
-            landmarks[name].push_back({rounded(static_cast<double>(at.x)), rounded(static_cast<double>(at.y))});
+            landmarks[name].push_back({inTruth(static_cast<double>(at.x)), inTruth(static_cast<double>(at.y))});
         for (const char* side : {"left", "right"}) {
             const auto p = [&](const char* part) { return truth[std::string(side) + "_" + part]; };
-            angles[std::string(side) + "_elbow"].push_back(rounded(includedDeg(p("shoulder"), p("elbow"), p("wrist"))));
-            angles[std::string(side) + "_knee"].push_back(rounded(includedDeg(p("hip"), p("knee"), p("ankle"))));
+            angles[std::string(side) + "_elbow"].push_back(inTruth(includedDeg(p("shoulder"), p("elbow"), p("wrist"))));
+            angles[std::string(side) + "_knee"].push_back(inTruth(includedDeg(p("hip"), p("knee"), p("ankle"))));
         }
     }
     out["landmarks_px"] = std::move(landmarks);
     out["included_angles_deg"] = std::move(angles);
     return out;
+}
+
+double inTruth(double value) { return std::round(value * 1e4) / 1e4; }
+
+Result<void> writeTruth(const Json& truth, const std::string& folder, const std::string& name) {
+    std::ofstream file(folder + "/" + name + ".truth.json");
+    file << truth.dump() << "\n";
+    file.close();
+    return file ? Result<void>() : Result<void>(badInput(folder, "a folder that can be written to", "no write"));
 }
 
 Result<void> renderClip(const SimulatedClip& clip, const std::string& folder,
@@ -457,12 +464,7 @@ Result<void> renderClip(const SimulatedClip& clip, const std::string& folder,
     }
     if (const Result<void> finished = (*writer)->finish(); !finished)
         return finished;
-    std::ofstream truth(folder + "/" + clip.name + ".truth.json");
-    truth << truthJson(clip).dump() << "\n";
-    truth.close();
-    if (!truth)
-        return badInput(folder, "a folder that can be written to", "no write");
-    return {};
+    return writeTruth(truthJson(clip), folder, clip.name);
 }
 
 } // namespace riflesso::simcam

@@ -77,6 +77,11 @@ private:
 /// seen.
 [[nodiscard]] Json truthJson(const SimulatedClip& clip);
 
+/// A number as a truth file has it: four decimals.
+[[nodiscard]] double inTruth(double value);
+/// Writes NAME.truth.json into a folder.
+[[nodiscard]] Result<void> writeTruth(const Json& truth, const std::string& folder, const std::string& name);
+
 /// Renders and writes NAME.mp4 and NAME.truth.json into a folder; `goOn` gets the share done and may stop it.
 [[nodiscard]] Result<void> renderClip(const SimulatedClip& clip, const std::string& folder,
                                       const std::function<bool(double share)>& goOn);

@@ -434,8 +434,10 @@ void AthletePage::lookWhatWasFound() {
                 at->second->setVisible(true);
             }
     };
-    fill(); // of before, while it is looked at anew
     const auto data = workspace().snapshot();
+    if (lookedAt_ && lookedAt_->id != data->id)
+        found_.clear(); // another case's
+    fill();             // of before, while it is looked at anew
     if (data == lookedAt_ || !isVisible())
         return;
     lookedAt_ = data;

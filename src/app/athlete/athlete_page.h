@@ -34,6 +34,8 @@ private:
     void saveAthlete();
     void showCompetitions();
     void showSessions();
+    void lookWhatWasFound();
+    void askToDelete(const Session& session);
 
     QLineEdit *name_, *level_, *goal_, *competitionTitle_, *sessionTitle_;
     QSpinBox *born_, *willingness_;
@@ -47,8 +49,6 @@ private:
     QVBoxLayout *competitions_, *sessions_;
     JournalList* journal_;
     bool filling_ = false;
-    void lookWhatWasFound();
-    void askToDelete(const Session& session);
     AskBar* ask_;
     std::shared_ptr<const CaseData> lookedAt_;    ///< what found_ is of
     std::map<std::int64_t, QStringList> found_;   ///< titles of faults, by session

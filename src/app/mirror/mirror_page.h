@@ -67,6 +67,8 @@ private:
     void chooseFirstMeasure();
     void playOrPause();
     void playTick();
+    void placeGhost();
+    void fainterGhost();
     void place();
     void placeSide(Side& side, bool lower);
     void askFelt(const QString& trial);
@@ -86,8 +88,6 @@ private:
     QComboBox *lower_, *speed_, *timing_, *order_, *ghostBy_;
     int ghostPercent_ = 100; ///< how strongly the ghost is drawn
     QString noGhost_;        ///< why none is shown; empty: one is, or none is asked for
-    void placeGhost();
-    void fainterGhost();
     QHBoxLayout *sets_, *repetitions_;
 
     PhaseAnchors anchors_;
