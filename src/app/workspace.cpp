@@ -263,11 +263,26 @@ void Workspace::assessLater() {
     });
 }
 
+namespace {
+QImage turned(const QImage& image, bool over) { return over ? image.mirrored(true, false) : image; }
+} // namespace
+
 FrameServer& Workspace::server(const QString& clipPath) {
     std::unique_ptr<FrameServer>& server = servers_[clipPath];
     if (!server)
         server = std::make_unique<FrameServer>(clipPath.toStdString(), cacheBytes_);
     return *server;
+}
+
+bool Workspace::turnedOver(const QString& clipPath, int frame) const {
+    if (data_)
+        for (const Session& session : data_->sessions)
+            for (const Clip& clip : session.clips)
+                if (clip.path == clipPath)
+                    for (const Section& section : clip.sections)
+                        if (section.from <= frame && frame <= section.to)
+                            return section.picture.mirrored;
+    return false;
 }
 
 void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view,
@@ -276,32 +291,33 @@ void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view,
     if (id == 0)
         id = nextView_++;
     const QPointer<QObject> guard(view);
-    server(clipPath).request(id, frame, [this, guard, frame, ready = std::move(ready)](Result<Picture> picture) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, guard, frame, ready, picture = std::move(picture)] {
-                if (!guard)
-                    return;
-                if (picture)
-                    ready(toImage(*picture), frame);
-                else
-                    say(words::text(picture.error().sentence()), true);
-            },
-            Qt::QueuedConnection);
-    });
+    server(clipPath).request(id, frame,
+                             [this, guard, clipPath, frame, ready = std::move(ready)](Result<Picture> picture) {
+                                 QMetaObject::invokeMethod(
+                                     this,
+                                     [this, guard, clipPath, frame, ready, picture = std::move(picture)] {
+                                         if (!guard)
+                                             return;
+                                         if (picture)
+                                             ready(turned(toImage(*picture), turnedOver(clipPath, frame)), frame);
+                                         else
+                                             say(words::text(picture.error().sentence()), true);
+                                     },
+                                     Qt::QueuedConnection);
+                             });
 }
 
 void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view,
                              std::function<void(QImage, int)> ready) {
     const QPointer<QObject> guard(view);
     ++framesUnderWay_;
-    server(clipPath).enqueue(frame, [this, guard, frame, ready = std::move(ready)](Result<Picture> picture) {
+    server(clipPath).enqueue(frame, [this, guard, clipPath, frame, ready = std::move(ready)](Result<Picture> picture) {
         QMetaObject::invokeMethod(
             this,
-            [this, guard, frame, ready, picture = std::move(picture)] {
+            [this, guard, clipPath, frame, ready, picture = std::move(picture)] {
                 framesUnderWay_ = std::max(0, framesUnderWay_ - 1); // some may be of a library closed since
                 if (guard && picture)
-                    ready(toImage(*picture), frame);
+                    ready(turned(toImage(*picture), turnedOver(clipPath, frame)), frame);
             },
             Qt::QueuedConnection);
     });

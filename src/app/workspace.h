@@ -94,6 +94,8 @@ private:
     void show(Result<CaseData> loaded);
     void assessLater();
     FrameServer& server(const QString& clipPath);
+    /// Whether the section of the frame is shown left for right, against the file.
+    [[nodiscard]] bool turnedOver(const QString& clipPath, int frame) const;
 
     std::unique_ptr<Library> library_;
     std::shared_ptr<const CaseData> data_;

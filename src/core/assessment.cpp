@@ -81,6 +81,14 @@ Assessment assess(const AssessmentInput& input) {
         out.cutoff = chooseCutoff({&trials, &model.trials});
     trials = withSharedEvents(std::move(trials));
     out.measures = measureTrials(input.pack, trials, out.cutoff.hz);
+    for (TrialMeasures& entry : out.measures)
+        for (auto& [id, value] : entry.measures)
+            if (const auto own = input.choices.typicalErrors.find(id);
+                own != input.choices.typicalErrors.end() && value.valid() && value.u < own->second) {
+                value.budget.push_back(
+                    {"marking again, blind", std::sqrt(own->second * own->second - value.u * value.u)});
+                value.u = own->second;
+            }
     out.judged = joinedMeasures(trials, out.measures);
     trials = movementsOf(trials);
     if (fromFile) {

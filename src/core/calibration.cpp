@@ -158,7 +158,11 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
                         "points in a line, or twice the same");
     Plane out;
     out.of_ = of;
-    out.toPlane_ = *solved;
+    // The corner of the picture, where the last entry is 1, may lie beyond the horizon: a floor's mostly does.
+    const auto onThisSide = [&](const Matrix3d& h) -> Matrix3d {
+        return (h * from[0].homogeneous()).z() < 0 ? Matrix3d(-h) : h;
+    };
+    out.toPlane_ = onThisSide(*solved);
     double squares = 0;
     for (std::size_t i = 0; i < from.size(); ++i) {
         const double w = (out.toPlane_ * from[i].homogeneous()).z();
@@ -178,7 +182,7 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
             std::vector<Vector2d> moved = from;
             moved[i][axis] += points[i].sigmaPx;
             if (const auto again = solveHomography(moved, to))
-                out.moved_.push_back(*again);
+                out.moved_.push_back(onThisSide(*again));
         }
     return out;
 }

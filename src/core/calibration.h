@@ -52,7 +52,7 @@ public:
     [[nodiscard]] double metresPerPixelAt(PixelPoint pixel) const;
     /// Relative standard uncertainty of lengths there, from the known points.
     [[nodiscard]] double scaleRelativeUAt(PixelPoint pixel) const;
-    /// 3 x 3, pixels to metres, last entry 1.
+    /// 3 x 3, pixels to metres; last entry 1, or -1 where the picture's corner lies beyond the plane's horizon.
     [[nodiscard]] const Eigen::Matrix3d& matrix() const { return toPlane_; }
 
 private:

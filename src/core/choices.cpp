@@ -55,7 +55,7 @@ Result<Choices> readChoices(std::string_view text, std::string_view name, const 
     if (json) {
         const JsonNode root(*json, "$", faults);
         if (root.expectObject({"overrides", "kappas", "effects_from_results", "positions", "own_best", "targets",
-                               "work_on", "set_aside", "situation"})) {
+                               "typical_errors", "work_on", "set_aside", "situation"})) {
             root.list("overrides", false,
                       [&](const JsonNode& entry) { out.overrides.push_back(readOverride(entry, pack)); });
             entries(root, "kappas", [&](const JsonNode& within, const std::string& id, const Json& value) {
@@ -65,6 +65,14 @@ Result<Choices> readChoices(std::string_view text, std::string_view name, const 
                     within.faultAt(id, "a number from -1 to 1", value.dump());
                 else
                     out.kappas[id] = value.get<double>();
+            });
+            entries(root, "typical_errors", [&](const JsonNode& within, const std::string& id, const Json& value) {
+                if (!pack.measure(baseMeasure(id)))
+                    within.faultAt(id, "a measure of the pack", id);
+                else if (!value.is_number() || value.get<double>() < 0 || value.get<double>() > 1e6)
+                    within.faultAt(id, "a number from 0 up", value.dump());
+                else
+                    out.typicalErrors[id] = value.get<double>();
             });
             entries(root, "positions", [&](const JsonNode& within, const std::string& id, const Json& value) {
                 const auto dispute = std::find_if(pack.disputes.begin(), pack.disputes.end(),

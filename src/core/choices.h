@@ -9,6 +9,7 @@ namespace riflesso {
 
 struct Choices {
     std::vector<TermOverride> overrides;
+    std::map<std::string, double> typicalErrors;  ///< of the analyst, by measure: no u is smaller
     std::map<std::string, double> kappas;         ///< weighted kappa of an observation's raters or sittings
     std::vector<std::string> effectsFromResults;  ///< faults whose effect is what the results of the set show
     std::map<std::string, std::string> positions; ///< dispute to the position this coach takes
@@ -20,6 +21,7 @@ struct Choices {
 
 /// Reads C.json strictly, every key optional:
 /// {"overrides":[{"fault":"…","term":"effect","value":0.5,"reason":"…"}],"kappas":{"<observation>":0.3},
+///  "typical_errors":{"<measure>":1.2},
 ///  "effects_from_results":["<fault>"],"positions":{"<dispute>":"<position>"},"own_best":["<trial>"],
 ///  "targets":[<a range of a pack's model>],"work_on":["<fault>"],"set_aside":["<fault>"],"situation":{"variant":"…"}}
 [[nodiscard]] Result<Choices> readChoices(std::string_view text, std::string_view name, const Pack& pack);

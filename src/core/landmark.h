@@ -64,7 +64,8 @@ struct Capture {
     double scaleRelativeU = 0; ///< relative standard uncertainty of the scale
     /// Between the camera's axis and the normal of the plane of movement, degrees, unsigned; none: not known.
     std::optional<double> bearingDeg;
-    double slowMotion = 1; ///< capture rate / stored rate; > 0
+    double slowMotion = 1;    ///< capture rate / stored rate; > 0
+    bool cameraMoves = false; ///< and its movement is not taken out: nothing over time can be measured in lengths
 };
 
 /// The side a role means here; none for front_at and rear_at, which a trial's own marks decide.

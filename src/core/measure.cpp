@@ -129,6 +129,19 @@ bool isGeometry(const MeasureDef& def) {
     }
 }
 
+/// Kinds that follow a point through the picture, which a camera that moves with the athlete makes nothing of.
+bool needsStillCamera(Kind kind) {
+    return kind == Kind::Speed || kind == Kind::CycleLength || kind == Kind::CycleSpeed ||
+           (isPathKind(kind) && kind != Kind::Overlap);
+}
+
+void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
+    if (!context.trial.capture.cameraMoves || !value.valid() || !needsStillCamera(def.kind))
+        return;
+    value.value.reset();
+    value.reason = "the camera moves: take its movement out on the Film page, or film from a stand";
+}
+
 /// What the bearing of the camera leaves of a value: an angle in a plane turned away reads anywhere in a range, a
 /// length across it is foreshortened by the cosine.
 void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
@@ -163,6 +176,7 @@ TrialMeasures measureRepetition(const MeasureContext& context, const std::functi
                 if (value.unit.empty())
                     value.unit = def.unit;
                 value.filtered = true;
+                judgeCamera(context, def, value);
                 judgeView(context, def, value);
                 out.measures.emplace_back(id, std::move(value));
             }
@@ -171,6 +185,7 @@ TrialMeasures measureRepetition(const MeasureContext& context, const std::functi
         MeasureValue value = measureOne(context, def);
         value.unit = def.unit;
         value.filtered = isFiltered(def);
+        judgeCamera(context, def, value);
         judgeView(context, def, value);
         out.measures.emplace_back(def.id, std::move(value));
     }
@@ -222,6 +237,21 @@ SetLengths lengthsOf(const Pack& pack, const std::vector<Trial>& trials) {
     return lengths;
 }
 
+/// What can be measured in metres on the floor is taken there.
+void takeFromFloor(const Pack& pack, const std::vector<TrialMeasures>& floor, std::vector<TrialMeasures>& measured) {
+    for (TrialMeasures& entry : measured)
+        for (const TrialMeasures& there : floor)
+            if (there.trial == entry.trial && there.cycle == entry.cycle)
+                for (auto& [id, value] : entry.measures) {
+                    const MeasureDef* def = pack.measure(baseMeasure(id));
+                    const MeasureValue* onFloor = there.find(id);
+                    if (!def || !onFloor || !onFloor->valid() || (def->unit != "m" && def->unit != "m/s"))
+                        continue;
+                    value = *onFloor;
+                    value.notes.emplace_back("in the plane of the floor");
+                }
+}
+
 } // namespace
 
 std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Trial>& trials, double cutoffHz) {
@@ -242,6 +272,9 @@ std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Tri
         for (const KeyEvents& cycle : cyclesOf(pack, trial))
             add(trial, cycle, [](const MeasureDef& def) { return !isCycleKind(def.kind); });
     }
+    for (const Trial& trial : trials)
+        if (trial.floor)
+            takeFromFloor(pack, measureTrials(pack, {*trial.floor}, cutoffHz), out);
     return out;
 }
 

@@ -6,6 +6,7 @@
 #include "core/timebase.h"
 
 #include <map>
+#include <memory>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -25,6 +26,8 @@ using MarksByFrame = std::map<int, Mark>;
 inline constexpr std::string_view kProposedByNetwork = "network", kDoubtfulFromNetwork = "network?",
                                   kTracked = "tracked", kDoubtfullyTracked = "tracked?", kProposedEvent = "proposed",
                                   kDoubtfulEvent = "proposed?";
+/// Source of a mark set by a person.
+inline constexpr std::string_view kByHand = "analyst";
 [[nodiscard]] bool isProposed(std::string_view source);
 [[nodiscard]] inline bool isDoubtful(std::string_view source) { return source.ends_with('?'); }
 /// Source of what was proposed and then confirmed: "network, confirmed".
@@ -55,6 +58,8 @@ struct Trial {
     std::string variant, result, performer;
     std::optional<bool> variantFits; ///< the analyst's word: was the chosen variant the right one here?
     std::optional<Stress> stress;
+    /// The marks that touch the floor, in a calibrated plane of it; lengths between them are taken there.
+    std::shared_ptr<const Trial> floor;
 
     [[nodiscard]] const TrialEvent* event(std::string_view id) const;
 };

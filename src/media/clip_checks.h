@@ -1,17 +1,12 @@
 #pragma once
 // What a look through a whole clip finds: repeated frames, cuts, black bars.
 
+#include "core/picture_setup.h"
 #include "media/clip_reader.h"
 
 #include <optional>
 
 namespace riflesso {
-
-/// A rectangle of the picture, pixels.
-struct PictureArea {
-    int left = 0, top = 0, width = 0, height = 0;
-    bool operator==(const PictureArea&) const = default;
-};
 
 struct ClipChecks {
     /// Frames that show the picture before them again: byte by byte, or, coded anew, still amid movement: no cell of

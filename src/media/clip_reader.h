@@ -36,6 +36,9 @@ struct ClipInfo {
     [[nodiscard]] int frames() const { return static_cast<int>(timesS.size()); }
 };
 
+/// The picture with left and right exchanged.
+[[nodiscard]] Picture leftForRight(const Picture& picture);
+
 /// Reads one clip. Not thread safe: one thread at a time (FrameServer gives it its own).
 class ClipReader {
 public:

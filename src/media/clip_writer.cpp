@@ -41,14 +41,16 @@ public:
         codec_->time_base = {1, format_.frameRate};
         codec_->framerate = {format_.frameRate, 1};
         codec_->gop_size = format_.keyInterval;
-        codec_->max_b_frames = 2;
+        codec_->max_b_frames = format_.live ? 0 : 2;
         codec_->thread_count = 2;
         codec_->colorspace = AVCOL_SPC_BT709;
         codec_->color_range = AVCOL_RANGE_MPEG;
         if (output_->oformat->flags & AVFMT_GLOBALHEADER)
             codec_->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
         av_opt_set(codec_->priv_data, "crf", std::to_string(format_.quality).c_str(), 0);
-        av_opt_set(codec_->priv_data, "preset", "slow", 0);
+        av_opt_set(codec_->priv_data, "preset", format_.live ? "superfast" : "slow", 0);
+        if (format_.live)
+            av_opt_set(codec_->priv_data, "tune", "zerolatency", 0);
         int code = avcodec_open2(codec_.get(), encoder, nullptr);
         if (code < 0)
             return fault(path_, "the encoder does not start: " + words(code));
@@ -63,8 +65,14 @@ public:
             av_display_rotation_set(reinterpret_cast<std::int32_t*>(matrix), format_.rotationDeg);
         }
         code = avio_open(&raw->pb, path_.c_str(), AVIO_FLAG_WRITE);
+        AVDictionary* how = nullptr;
+        if (format_.live)
+            raw->flags |= AVFMT_FLAG_FLUSH_PACKETS; // what is written is on the disk
+        if (format_.live)
+            av_dict_set(&how, "movflags", "frag_keyframe+empty_moov+default_base_moof", 0);
         if (code >= 0)
-            code = avformat_write_header(raw, nullptr);
+            code = avformat_write_header(raw, &how);
+        av_dict_free(&how);
         if (code < 0)
             return fault(path_, "cannot be written: " + words(code));
         frame_.reset(av_frame_alloc());

@@ -13,6 +13,7 @@ struct ClipFormat {
     int quality = 24;     ///< constant rate factor of x264: smaller is better and larger
     int keyInterval = 60; ///< frames between key frames at most
     int rotationDeg = 0; ///< clockwise turn that makes the stored picture upright, as a phone notes it: 0, 90, 180, 270
+    bool live = false;   ///< as fast as a camera brings pictures, in pieces that can be read if the rest never comes
 };
 
 /// Writes an MP4 with H.264 (yuv420p).

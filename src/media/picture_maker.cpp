@@ -1,5 +1,7 @@
 #include "media/picture_maker.h"
 
+#include <algorithm>
+
 namespace riflesso {
 
 std::vector<std::uint8_t> turned(const std::vector<std::uint8_t>& rgb, int width, int height, int clockwise) {
@@ -60,6 +62,17 @@ Result<Picture> PictureMaker::make(const AVFrame& frame, int width, int height, 
     picture.rgb = std::make_shared<const std::vector<std::uint8_t>>(
         rotation == 0 ? std::move(rgb) : turned(rgb, width, height, rotation));
     return picture;
+}
+
+Picture leftForRight(const Picture& picture) {
+    auto rgb = std::make_shared<std::vector<std::uint8_t>>(*picture.rgb);
+    const auto width = static_cast<std::size_t>(picture.width), row = 3 * width;
+    for (std::size_t y = 0; y < static_cast<std::size_t>(picture.height); ++y)
+        for (std::size_t x = 0; x < width; ++x)
+            std::copy_n(picture.rgb->data() + y * row + 3 * (width - 1 - x), 3, rgb->data() + y * row + 3 * x);
+    Picture out = picture;
+    out.rgb = std::move(rgb);
+    return out;
 }
 
 } // namespace riflesso

@@ -48,6 +48,7 @@ std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const
     PictureRef ref;
     ref.clipPath = place.clip->path;
     ref.clipHash = place.clip->hash;
+    ref.turnedOver = place.section->picture.mirrored;
     ref.frame = static_cast<int>(std::lround(found->second.frame));
     ref.marks = marksIn(*place.repetition, ref.frame);
     ref.caption = words;
@@ -58,7 +59,7 @@ std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const
 /// drawn, else the measure there that deviates most.
 void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& assessment, RepetitionId id,
                   const std::string& event, const MeasureDef* wanted) {
-    const Trial trial = toTrial(data, placeOf(data, id));
+    const Trial trial = toTrialAsFilmed(data, placeOf(data, id));
     std::vector<std::pair<double, const MeasureDef*>> candidates;
     for (const SetDeviation& set : assessment.deviations) {
         const MeasureDef* def = data.pack.measure(set.measure);

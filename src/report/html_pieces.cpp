@@ -54,7 +54,11 @@ QString HtmlPieces::image(const QImage& drawn, int width) {
 QString HtmlPieces::picture(const PictureRef& ref, int width) {
     constexpr int kLeastDots = 480; // sharp on paper, however small it stands there
     const int dots = std::max(kLeastDots, width);
-    return image(keyPicture(ref, c_.lines, source_, {dots, dots * 3 / 4}), width);
+    const PictureSource seen = [&](const QString& path, int frame) {
+        const QImage filmed = source_ ? source_(path, frame) : QImage();
+        return ref.turnedOver ? filmed.mirrored(true, false) : filmed;
+    };
+    return image(keyPicture(ref, c_.lines, seen, {dots, dots * 3 / 4}), width);
 }
 
 QString HtmlPieces::colourOf(const PictureRef& ref) {

@@ -17,7 +17,8 @@ namespace riflesso {
 struct PictureRef {
     QString clipPath, clipHash;
     int frame = 0;
-    bool mirrored = false; ///< shown mirrored, so that it faces as the athlete does
+    bool mirrored = false;   ///< shown mirrored, so that it faces as the athlete does
+    bool turnedOver = false; ///< the file shows left for right; the marks lie in the picture turned back
     bool ofModel = false;
     std::map<std::string, QPointF> marks; ///< pixels of the clip
     QString caption;

@@ -92,6 +92,7 @@ Json picture(const PictureRef& ref) {
              {"hash", plain(ref.clipHash)},
              {"frame", ref.frame},
              {"mirrored", ref.mirrored},
+             {"turned_over", ref.turnedOver},
              {"model", ref.ofModel},
              {"caption", plain(ref.caption)},
              {"marks", marks},
@@ -106,6 +107,7 @@ PictureRef picture(const Json& json) {
     ref.clipHash = at(json, "hash");
     ref.frame = json.value("frame", 0);
     ref.mirrored = json.value("mirrored", false);
+    ref.turnedOver = json.value("turned_over", false);
     ref.ofModel = json.value("model", false);
     ref.caption = at(json, "caption");
     ref.value = at(json, "value");

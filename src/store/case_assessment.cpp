@@ -38,6 +38,11 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     for (const TermOverride& override : data.overrides)
         if (data.pack.fault(override.fault)) // one of an older edition of the pack says nothing here
             in.choices.overrides.push_back(override);
+    for (const Position& position : data.positions)
+        in.choices.positions[position.dispute] = position.position;
+    for (const auto& [measure, error] : data.own.measures)
+        if (error.holds())
+            in.choices.typicalErrors[measure] = error.error;
     for (const Decision& decision : data.decisions)
         (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn : in.choices.decisions.setAside)
             .push_back(decision.fault);

@@ -42,8 +42,23 @@ RepetitionId repetitionId(const std::string& trialId) { return {std::strtoll(tri
 
 namespace {
 
+/// Marks and events in the place of the first ones, where they were made again.
+void takeAgain(const Repetition& repetition, Trial& trial) {
+    trial.marks.clear();
+    for (const auto& [landmark, marks] : repetition.marksAgain)
+        for (const auto& [frame, at] : marks)
+            trial.marks[landmark][frame] = {at, defaultSigmaPx(), "again"};
+    for (TrialEvent& event : trial.events)
+        if (const auto again = repetition.eventsAgain.find(event.event); again != repetition.eventsAgain.end()) {
+            event.frame = again->second;
+            event.timeS = trial.times.timeOf(event.frame);
+        }
+}
+
+enum class Look { Straight, AsFilmed, Again };
+
 /// As it is marked, without what other cameras lend.
-Trial asMarked(const CaseData& data, const RepetitionPlace& place) {
+Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = Look::Straight) {
     const Section& section = *place.section;
     const Repetition& repetition = *place.repetition;
     Trial trial;
@@ -57,9 +72,15 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place) {
         section.slowMotion};
     trial.times = FrameTimes::ofClip(*place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;
+    for (auto& [landmark, marks] : trial.marks)
+        if (const auto own = data.own.sigmaPx(landmark))
+            for (auto& [frame, mark] : marks)
+                if (mark.source == kByHand)
+                    mark.sigmaPx = *own;
     for (const auto& [id, event] : repetition.events) {
-        const double u = event.givenUS ? *event.givenUS
-                                       : eventUncertainty(trial.times.intervalAt(event.frame), kDefaultMarkingFrames);
+        const double u = event.givenUS
+                             ? *event.givenUS
+                             : eventUncertainty(trial.times.intervalAt(event.frame), data.own.markingFrames(id));
         trial.events.push_back({id, event.frame, trial.times.timeOf(event.frame), u});
     }
     trial.observations = repetition.observations;
@@ -67,13 +88,15 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place) {
     trial.result = repetition.result;
     trial.performer = section.performer.toStdString();
     trial.stress = section.stress;
+    if (look == Look::Again)
+        takeAgain(repetition, trial);
+    if (look != Look::AsFilmed)
+        trial = straightened(std::move(trial), section.picture, place.clip->width, place.clip->height);
     return trial;
 }
 
-} // namespace
-
-Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
-    std::vector<Trial> trials = {asMarked(data, place)};
+Trial withLentEvents(const CaseData& data, const RepetitionPlace& place, Look look) {
+    std::vector<Trial> trials = {asMarked(data, place, look)};
     // The same movement before other cameras of the session lends the events that are not marked here.
     const Repetition& own = *place.repetition;
     if (trials[0].events.size() < data.pack.events.size())
@@ -83,6 +106,66 @@ Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
                     if (other.sameAs == own.id || (own.sameAs && own.sameAs == other.id))
                         trials.push_back(asMarked(data, {place.session, &clip, &section, &other}));
     return trials.size() > 1 ? withSharedEvents(std::move(trials)).front() : trials.front();
+}
+
+} // namespace
+
+Trial toTrial(const CaseData& data, const RepetitionPlace& place) {
+    return withLentEvents(data, place, Look::Straight);
+}
+
+Trial toTrialAsFilmed(const CaseData& data, const RepetitionPlace& place) {
+    return withLentEvents(data, place, Look::AsFilmed);
+}
+
+Section turnedOver(Section section, int width) {
+    section.facing = opposite(section.facing);
+    section.picture = turnedOver(std::move(section.picture), width);
+    for (KnownLength& length : section.knownLengths)
+        for (PixelPoint* end : {&length.a, &length.b})
+            end->x = width - 1 - end->x;
+    return section;
+}
+
+std::optional<double> OwnError::sigmaPx(const std::string& landmark) const {
+    const auto known = landmarks.find(landmark);
+    constexpr double kSteadiest = 0.05; // pixels: a hand that hits the same pixel ten times still has its picture's
+    return known != landmarks.end() && known->second.holds() ? std::optional(std::max(kSteadiest, known->second.error))
+                                                             : std::nullopt;
+}
+
+double OwnError::markingFrames(const std::string& event) const {
+    const auto known = events.find(event);
+    return known != events.end() && known->second.holds() ? known->second.error : kDefaultMarkingFrames;
+}
+
+OwnError findOwnError(const CaseData& data) {
+    std::vector<MarkedTwice> marks, events;
+    std::vector<Trial> first, again;
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& r : section.repetitions) {
+                    for (const auto& [landmark, track] : r.marksAgain)
+                        for (const auto& [frame, at] : track)
+                            if (const auto known = r.marks.find(landmark); known != r.marks.end())
+                                if (const auto mark = known->second.find(frame); mark != known->second.end())
+                                    marks.push_back({landmark, mark->second.at, at});
+                    for (const auto& [event, frame] : r.eventsAgain)
+                        if (const auto known = r.events.find(event); known != r.events.end())
+                            events.push_back({event, {known->second.frame, 0}, {frame, 0}});
+                    if (!r.marksAgain.empty() || !r.eventsAgain.empty()) {
+                        const RepetitionPlace place{&session, &clip, &section, &r};
+                        first.push_back(asMarked(data, place));
+                        again.push_back(asMarked(data, place, Look::Again));
+                    }
+                }
+    OwnError own;
+    own.landmarks = typicalErrors(marks, true);
+    own.events = typicalErrors(events, false);
+    if (!first.empty())
+        own.measures = typicalErrorsOfMeasures(data.pack, first, again);
+    return own;
 }
 
 std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, std::optional<Stress> stress) {

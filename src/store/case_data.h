@@ -4,7 +4,9 @@
 #include "core/findings.h"
 #include "core/ids.h"
 #include "core/known_length.h"
+#include "core/own_error.h"
 #include "core/pack.h"
+#include "core/picture_setup.h"
 #include "core/progress.h"
 #include "core/trial.h"
 
@@ -62,6 +64,7 @@ struct StoredEvent {
     double frame = 0;              ///< of the clip
     std::optional<double> givenUS; ///< real s; stands in place of the computed one
     std::string source;
+    std::optional<double> proposedFrame = {}; ///< as it was proposed, before a person corrected or confirmed it
 };
 
 /// A landmark that cannot be seen in a frame, and why.
@@ -82,6 +85,8 @@ struct Repetition {
     std::map<std::string, MarksByFrame> marks;
     std::vector<HiddenMark> hidden;
     std::map<std::string, std::string> observations;
+    std::map<std::string, std::map<int, PixelPoint>> marksAgain; ///< a second time, blind
+    std::map<std::string, double> eventsAgain;
 };
 
 /// A stretch of a clip with its own time base, view and conditions.
@@ -98,6 +103,7 @@ struct Section {
     double scaleRelativeU = 0;
     std::vector<KnownLength> knownLengths; ///< what the scale comes from; empty: entered, or not known
     std::optional<double> bearingDeg;      ///< of the camera off the normal of the movement's plane; none: not known
+    PictureSetup picture;
     std::vector<Repetition> repetitions;
 };
 
@@ -156,6 +162,21 @@ struct JournalEntry {
     QString what, reason;
 };
 
+/// How far the same analyst's marks lie from each other when made again, blind.
+struct OwnError {
+    std::map<std::string, TypicalError> landmarks, events, measures; ///< pixels, frames, the measure's unit
+    /// Of a landmark set by hand, pixels; none while there are too few pairs.
+    [[nodiscard]] std::optional<double> sigmaPx(const std::string& landmark) const;
+    /// SD of marking an event, frames.
+    [[nodiscard]] double markingFrames(const std::string& event) const;
+};
+
+/// A position of the coach in a dispute of the pack.
+struct Position {
+    std::string dispute, position;
+    QString reason;
+};
+
 struct CaseData {
     CaseId id;
     Athlete athlete;
@@ -169,6 +190,8 @@ struct CaseData {
     std::vector<Session> sessions; ///< the athlete's by date, then the models'
     std::vector<Decision> decisions;
     std::vector<TermOverride> overrides; ///< of the score's terms, each with its reason
+    std::vector<Position> positions;
+    OwnError own; ///< follows from what is marked twice (findOwnError)
     PlanSettings plan;
     std::vector<PracticeRepetition> practice;
     std::vector<StoredAssessment> assessments;
@@ -195,6 +218,11 @@ struct RepetitionPlace {
 /// A repetition as the core judges it, with the events that another camera on the movement lends (joined_views.h). `id`
 /// of the trial is the repetition's id as text.
 [[nodiscard]] Trial toTrial(const CaseData& data, const RepetitionPlace& place);
+/// The same with its marks where they lie in the picture, for drawing: nothing of picture_setup.h is taken out.
+[[nodiscard]] Trial toTrialAsFilmed(const CaseData& data, const RepetitionPlace& place);
+/// The section with its picture turned left for right, and with it all that is said of it in pixels.
+[[nodiscard]] Section turnedOver(Section section, int width);
+[[nodiscard]] OwnError findOwnError(const CaseData& data);
 [[nodiscard]] std::string trialId(RepetitionId id);
 [[nodiscard]] RepetitionId repetitionId(const std::string& trialId);
 

@@ -7,6 +7,7 @@
 #include "core/single_cycles.h"
 #include "store/case_json_format.h"
 #include "store/edit.h"
+#include "store/picture_text.h"
 
 #include <QRegularExpression>
 
@@ -161,7 +162,7 @@ private:
 
     void walk(const JsonNode& root) {
         root.expectObject({"format", "version", "program", "title", "school", "athlete", "goal", "competitions",
-                           "beliefs", "sessions", "decisions", "overrides", "plan", "assessments"});
+                           "beliefs", "sessions", "decisions", "overrides", "positions", "plan", "assessments"});
         CaseData& data = out_.data;
         data.title = qt(root.text("title"));
         data.school = qt(plain(qt(root.text("school"))));
@@ -217,6 +218,10 @@ private:
             entry.value = node.requiredNumber("value", low, high);
             entry.reason = node.text("reason");
             data.overrides.push_back(std::move(entry));
+        });
+        root.list("positions", false, [&](const JsonNode& node) {
+            node.expectObject({"dispute", "position", "reason"});
+            data.positions.push_back({node.text("dispute"), node.text("position"), qt(node.text("reason", false))});
         });
         const JsonNode plan = root.at("plan");
         plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention"});
@@ -312,7 +317,7 @@ private:
 
     Section sectionOf(const JsonNode& node, int frames) {
         node.expectObject({"from", "to", "view", "facing", "handedness", "performer", "slow_motion", "stress",
-                           "metres_per_pixel", "scale_u", "bearing", "known_lengths", "repetitions"});
+                           "metres_per_pixel", "scale_u", "bearing", "known_lengths", "picture", "repetitions"});
         Section s;
         s.from = node.integer("from", 0, 0, frames - 1);
         s.to = node.integer("to", 0, s.from, frames - 1);
@@ -340,8 +345,10 @@ private:
             length.uM = known.requiredNumber("u_m", 0, kLongest);
             s.knownLengths.push_back(length);
         });
+        if (node.has("picture"))
+            s.picture = pictureFromJson(node.at("picture"));
         node.list("repetitions", true, [&](const JsonNode& r) {
-            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as"});
+            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as", "again", "proposed"});
             Repetition repetition;
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
             repetition.number = r.integer("number", 0, 0, kMostFrames);
@@ -352,6 +359,18 @@ private:
             repetition.felt = r.text("felt", false);
             if (r.has("same_as") && !r.at("same_as").json().is_null())
                 leads_.emplace_back(repetition.id.value, r.integer("same_as", 0, 1, kMostFrames));
+            r.list("again", false, [&](const JsonNode& entry) {
+                entry.expectObject({"landmark", "event", "frame", "x", "y"});
+                constexpr double kFar = 1e6;
+                if (entry.has("event"))
+                    repetition.eventsAgain[entry.text("event")] = entry.requiredNumber("frame", 0, frames - 1);
+                else
+                    repetition.marksAgain[entry.text("landmark")][entry.integer("frame", 0, 0, frames - 1)] = {
+                        entry.requiredNumber("x", -kFar, kFar), entry.requiredNumber("y", -kFar, kFar)};
+            });
+            if (r.has("proposed") && r.at("proposed").json().is_object())
+                for (const auto& [event, frame] : r.at("proposed").json().items())
+                    proposed_[{repetition.id.value, event}] = r.at("proposed").requiredNumber(event, 0, frames - 1);
             if (!repetitions_.insert(repetition.id.value).second)
                 r.faultAt("id", "an id that no other repetition has", std::to_string(repetition.id.value));
             s.repetitions.push_back(std::move(repetition));
@@ -451,7 +470,10 @@ private:
                 return !found ? found.error() : !frame ? frame.error() : u.error();
             if (!out_.data.pack.event(row.cells[1]))
                 return badInput(rows->place(row), "an event of the pack", row.cells[1]);
-            (*found)->events[row.cells[1]] = {*frame, *u, row.cells[4]};
+            StoredEvent& event = (*found)->events[row.cells[1]];
+            event = {*frame, *u, row.cells[4]};
+            if (const auto before = proposed_.find({*rows->whole(row, 0), row.cells[1]}); before != proposed_.end())
+                event.proposedFrame = before->second;
         }
         return {};
     }
@@ -500,7 +522,8 @@ private:
     const std::map<QString, QByteArray>& files_;
     CaseFromFiles out_;
     std::set<std::int64_t> clips_, repetitions_;
-    std::vector<std::pair<std::int64_t, std::int64_t>> leads_; ///< a repetition, and the one it belongs to
+    std::map<std::pair<std::int64_t, std::string>, double> proposed_; ///< frame of an event as it was proposed
+    std::vector<std::pair<std::int64_t, std::int64_t>> leads_;        ///< a repetition, and the one it belongs to
     std::map<std::int64_t, int> frames_;
     std::map<std::int64_t, Repetition*> byId_;
 };

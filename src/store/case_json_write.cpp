@@ -3,6 +3,7 @@
 #include "store/case_json.h"
 #include "store/case_json_format.h"
 #include "store/edit.h"
+#include "store/picture_text.h"
 
 #include <charconv>
 
@@ -46,6 +47,7 @@ Json sectionJson(const Section& s) {
              {"scale_u", s.scaleRelativeU},
              {"bearing", orNull(s.bearingDeg)},
              {"known_lengths", Json::array()},
+             {"picture", pictureToJson(s.picture)},
              {"repetitions", Json::array()}};
     for (const KnownLength& length : s.knownLengths)
         out["known_lengths"].push_back({{"frame", length.frame},
@@ -55,7 +57,17 @@ Json sectionJson(const Section& s) {
                                         {"by", length.b.y},
                                         {"metres", length.metres},
                                         {"u_m", length.uM}});
-    for (const Repetition& r : s.repetitions)
+    for (const Repetition& r : s.repetitions) {
+        Json again = Json::array();
+        for (const auto& [landmark, marks] : r.marksAgain)
+            for (const auto& [frame, at] : marks)
+                again.push_back({{"landmark", landmark}, {"frame", frame}, {"x", at.x}, {"y", at.y}});
+        for (const auto& [event, frame] : r.eventsAgain)
+            again.push_back({{"event", event}, {"frame", frame}});
+        Json proposed = Json::object();
+        for (const auto& [event, value] : r.events)
+            if (value.proposedFrame)
+                proposed[event] = *value.proposedFrame;
         out["repetitions"].push_back({{"id", r.id.value},
                                       {"number", r.number},
                                       {"from", r.from},
@@ -63,7 +75,10 @@ Json sectionJson(const Section& s) {
                                       {"result", r.result},
                                       {"variant", r.variant},
                                       {"felt", r.felt},
-                                      {"same_as", r.sameAs ? Json(r.sameAs.value) : Json(nullptr)}});
+                                      {"same_as", r.sameAs ? Json(r.sameAs.value) : Json(nullptr)},
+                                      {"again", std::move(again)},
+                                      {"proposed", std::move(proposed)}});
+    }
     return out;
 }
 
@@ -100,6 +115,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
         {"sessions", Json::array()},
         {"decisions", Json::array()},
         {"overrides", Json::array()},
+        {"positions", Json::array()},
         {"plan",
          {{"sessions_per_week", data.plan.sessionsPerWeek},
           {"homework_minutes", data.plan.homeworkMinutes},
@@ -167,6 +183,8 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
     for (const TermOverride& o : data.overrides)
         root["overrides"].push_back(
             {{"fault", o.fault}, {"term", toString(o.term)}, {"value", o.value}, {"reason", o.reason}});
+    for (const Position& p : data.positions)
+        root["positions"].push_back({{"dispute", p.dispute}, {"position", p.position}, {"reason", plain(p.reason)}});
     for (std::size_t i = 0; i < data.assessments.size(); ++i) {
         const StoredAssessment& stored = data.assessments[i];
         const QString file = QStringLiteral("assessments/%1.json").arg(i + 1);

@@ -1,6 +1,7 @@
 #include "store/edit.h"
 
 #include "store/known_lengths_text.h"
+#include "store/picture_text.h"
 
 #include <QIODevice>
 
@@ -22,7 +23,8 @@ QVariantList sectionValues(const Section& s) {
             orNull(s.metresPerPixel),
             s.scaleRelativeU,
             orNull(s.bearingDeg),
-            lengthsToText(s.knownLengths)};
+            lengthsToText(s.knownLengths),
+            pictureToText(s.picture)};
 }
 
 } // namespace
@@ -166,20 +168,35 @@ Result<SectionId> Edit::addSection(ClipId clip, const Section& section) {
     values.prepend(qint64(clip.value));
     const auto row = insert(
         QStringLiteral("INSERT INTO section(clip_id, first_frame, last_frame, view, facing, handedness, performer, "
-                       "slow_motion, stress, metres_per_pixel, scale_u, bearing, known_lengths) VALUES(?, ?, ?, ?, ?, "
-                       "?, ?, ?, ?, ?, "
-                       "?, ?, ?)"),
+                       "slow_motion, stress, metres_per_pixel, scale_u, bearing, known_lengths, picture) "
+                       "VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"),
         values);
     if (!row)
         return row.error();
     return SectionId{*row};
 }
 Result<void> Edit::setSection(const Section& section) {
+    const auto before = db_.value(QStringLiteral("SELECT picture FROM section WHERE id=?"), {qint64(section.id.value)});
+    if (!before)
+        return before.error();
+    if (pictureFromText(before->toString()).mirrored != section.picture.mirrored)
+        // Marks lie in the picture as it is shown, which now is turned left for right.
+        for (const char* table : {"mark", "second_mark"})
+            if (const auto done =
+                    exec(QStringLiteral(
+                             "UPDATE %1 SET x=(SELECT clip.width FROM clip, section WHERE clip.id=section.clip_id "
+                             "AND section.id=?) - 1 - x WHERE x IS NOT NULL AND repetition_id IN (SELECT id FROM "
+                             "repetition WHERE section_id=?)")
+                             .arg(QLatin1String(table)),
+                         {qint64(section.id.value), qint64(section.id.value)});
+                !done)
+                return done;
     QVariantList values = sectionValues(section);
     values.append(qint64(section.id.value));
     return exec(
         QStringLiteral("UPDATE section SET first_frame=?, last_frame=?, view=?, facing=?, handedness=?, performer=?, "
-                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=?, bearing=?, known_lengths=? WHERE id=?"),
+                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=?, bearing=?, known_lengths=?, picture=? "
+                       "WHERE id=?"),
         values);
 }
 
@@ -246,6 +263,13 @@ Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r)
     for (const auto& [observation, value] : r.observations)
         if (const auto done = setObservation(id, observation, value); !done)
             return done.error();
+    for (const auto& [landmark, marks] : r.marksAgain)
+        for (const auto& [frame, at] : marks)
+            if (const auto done = setSecondMark(id, landmark, frame, at); !done)
+                return done.error();
+    for (const auto& [event, frame] : r.eventsAgain)
+        if (const auto done = setSecondEvent(id, event, frame); !done)
+            return done.error();
     return id;
 }
 Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
@@ -254,6 +278,9 @@ Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
 }
 Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
     return execIn(id, QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
+}
+Result<void> Edit::setVariant(RepetitionId id, const std::string& variant) {
+    return execIn(id, QStringLiteral("UPDATE repetition SET variant=? WHERE id=?"), {text(variant), qint64(id.value)});
 }
 Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) {
     return execIn(id, QStringLiteral("UPDATE repetition SET felt=? WHERE id=?"), {text(felt), qint64(id.value)});
@@ -284,9 +311,13 @@ Result<void> Edit::setEvent(RepetitionId id, const std::string& event, const Sto
     return execIn(
         id,
         QStringLiteral(
-            "INSERT INTO event(repetition_id, event, frame, u_s, source) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
-            "(repetition_id, event) DO UPDATE SET frame=excluded.frame, u_s=excluded.u_s, source=excluded.source"),
-        {qint64(id.value), text(event), value.frame, orNull(value.givenUS), text(value.source)});
+            "INSERT INTO event(repetition_id, event, frame, u_s, source, proposed) VALUES(?, ?, ?, ?, ?, ?) ON CONFLICT"
+            "(repetition_id, event) DO UPDATE SET frame=excluded.frame, u_s=excluded.u_s, source=excluded.source, "
+            "proposed=COALESCE(excluded.proposed, proposed)"),
+        {qint64(id.value), text(event), value.frame, orNull(value.givenUS), text(value.source),
+         value.proposedFrame        ? QVariant(*value.proposedFrame)
+         : isProposed(value.source) ? QVariant(value.frame)
+                                    : QVariant()});
 }
 Result<void> Edit::removeEvent(RepetitionId id, const std::string& event) {
     return execIn(id, QStringLiteral("DELETE FROM event WHERE repetition_id=? AND event=?"),
@@ -311,6 +342,28 @@ Result<void> Edit::setHidden(RepetitionId id, const std::string& landmark, int f
 Result<void> Edit::removeMark(RepetitionId id, const std::string& landmark, int frame) {
     return execIn(id, QStringLiteral("DELETE FROM mark WHERE repetition_id=? AND landmark=? AND frame=?"),
                   {qint64(id.value), text(landmark), frame});
+}
+Result<void> Edit::setSecondMark(RepetitionId id, const std::string& landmark, int frame, PixelPoint at) {
+    return execIn(
+        id,
+        QStringLiteral("INSERT INTO second_mark(repetition_id, landmark, frame, x, y) VALUES(?, ?, ?, ?, ?) "
+                       "ON CONFLICT(repetition_id, landmark, frame) DO UPDATE SET x=excluded.x, y=excluded.y"),
+        {qint64(id.value), text(landmark), frame, at.x, at.y});
+}
+Result<void> Edit::setSecondEvent(RepetitionId id, const std::string& event, double frame) {
+    return execIn(id,
+                  QStringLiteral("INSERT INTO second_event(repetition_id, event, frame) VALUES(?, ?, ?) ON CONFLICT"
+                                 "(repetition_id, event) DO UPDATE SET frame=excluded.frame"),
+                  {qint64(id.value), text(event), frame});
+}
+Result<void> Edit::setPosition(CaseId id, const std::string& dispute, const std::string& position,
+                               const QString& reason) {
+    if (position.empty())
+        return exec(QStringLiteral("DELETE FROM position WHERE case_id=? AND dispute=?"),
+                    {qint64(id.value), text(dispute)});
+    return exec(QStringLiteral("INSERT INTO position(case_id, dispute, position, reason) VALUES(?, ?, ?, ?) ON CONFLICT"
+                               "(case_id, dispute) DO UPDATE SET position=excluded.position, reason=excluded.reason"),
+                {qint64(id.value), text(dispute), text(position), reason});
 }
 Result<void> Edit::setObservation(RepetitionId id, const std::string& observation, const std::string& value) {
     if (value.empty())

@@ -46,6 +46,8 @@ public:
     [[nodiscard]] Result<void> setClipPath(ClipId id, const QString& path);
     [[nodiscard]] Result<SectionId> firstSection(ClipId id);
     [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
+    /// Where `picture.mirrored` changes, the marks of the section turn over with the picture; what else is said of it
+    /// in pixels is taken as given (turnedOver in case_data.h).
     [[nodiscard]] Result<void> setSection(const Section& section);
     /// A new section begins at `frame`, of the same kind; the repetitions from there on are its. A repetition that lies
     /// across the place, or a place at an end of the section, is bad input.
@@ -56,6 +58,7 @@ public:
     [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
+    [[nodiscard]] Result<void> setVariant(RepetitionId id, const std::string& variant);
     /// The athlete's own verdict: "right", "off", or empty.
     [[nodiscard]] Result<void> setFelt(RepetitionId id, const std::string& felt);
     /// `id` is the movement of `leading` before another camera; 0: of none. One that leads others, or is led itself,
@@ -68,6 +71,9 @@ public:
     [[nodiscard]] Result<void> setHidden(RepetitionId id, const std::string& landmark, int frame,
                                          const std::string& reason);
     [[nodiscard]] Result<void> removeMark(RepetitionId id, const std::string& landmark, int frame);
+    /// The same marked once more, without seeing the first mark.
+    [[nodiscard]] Result<void> setSecondMark(RepetitionId id, const std::string& landmark, int frame, PixelPoint at);
+    [[nodiscard]] Result<void> setSecondEvent(RepetitionId id, const std::string& event, double frame);
     [[nodiscard]] Result<void> setObservation(RepetitionId id, const std::string& observation,
                                               const std::string& value);
 
@@ -77,6 +83,9 @@ public:
     /// journal keeps. Bad input without a reason or outside rangeOf(term).
     [[nodiscard]] Result<void> setOverride(CaseId id, const TermOverride& override);
     [[nodiscard]] Result<void> removeOverride(CaseId id, const std::string& fault, Term term);
+    /// The position this coach takes in a dispute of the pack; empty takes it back.
+    [[nodiscard]] Result<void> setPosition(CaseId id, const std::string& dispute, const std::string& position,
+                                           const QString& reason);
     [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
     [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
     [[nodiscard]] Result<void> removePractice(std::int64_t id);

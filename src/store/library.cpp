@@ -1,5 +1,6 @@
 #include "store/library.h"
 #include "store/known_lengths_text.h"
+#include "store/picture_text.h"
 
 #include "core/pack_reader.h"
 #include "core/single_cycles.h"
@@ -94,6 +95,7 @@ public:
         course();
         if (error_)
             return *error_;
+        data_.own = findOwnError(data_);
         return std::move(data_);
     }
 
@@ -121,10 +123,22 @@ public:
                 }
         if (error_)
             return *error_;
+        if (changesOwnError(before, data_, repetitions))
+            data_.own = findOwnError(data_);
         return std::move(data_);
     }
 
 private:
+    /// Whether something that was marked twice may have moved: the rest costs a mark nothing.
+    static bool changesOwnError(const CaseData& before, const CaseData& now, const std::set<std::int64_t>& which) {
+        for (const std::int64_t id : which)
+            for (const CaseData* data : {&before, &now})
+                if (const Repetition* r = data->repetition({id});
+                    r && !(r->marksAgain.empty() && r->eventsAgain.empty()))
+                    return true;
+        return false;
+    }
+
     static Repetition repetitionOf(const QSqlQuery& row) {
         Repetition r;
         r.id = {row.value(0).toLongLong()};
@@ -214,7 +228,8 @@ private:
 
     void sections(Clip& clip) {
         each("SELECT id, first_frame, last_frame, view, facing, handedness, performer, slow_motion, stress, "
-             "metres_per_pixel, scale_u, bearing, known_lengths FROM section WHERE clip_id=? ORDER BY first_frame, id",
+             "metres_per_pixel, scale_u, bearing, known_lengths, picture FROM section WHERE clip_id=? ORDER BY "
+             "first_frame, id",
              clip.id.value, [&](const QSqlQuery& row) {
                  Section s;
                  s.id = {row.value(0).toLongLong()};
@@ -230,6 +245,7 @@ private:
                  s.scaleRelativeU = row.value(10).toDouble();
                  s.bearingDeg = optionalNumber(row.value(11));
                  s.knownLengths = lengthsFromText(row.value(12).toString());
+                 s.picture = pictureFromText(row.value(13).toString());
                  clip.sections.push_back(std::move(s));
              });
         for (Section& section : clip.sections) {
@@ -243,11 +259,18 @@ private:
     }
 
     void contents(Repetition& r) {
-        each("SELECT event, frame, u_s, source FROM event WHERE repetition_id=?", r.id.value,
+        each("SELECT event, frame, u_s, source, proposed FROM event WHERE repetition_id=?", r.id.value,
              [&](const QSqlQuery& row) {
                  r.events[plain(row.value(0))] = {row.value(1).toDouble(), optionalNumber(row.value(2)),
-                                                  plain(row.value(3))};
+                                                  plain(row.value(3)), optionalNumber(row.value(4))};
              });
+        each("SELECT landmark, frame, x, y FROM second_mark WHERE repetition_id=?", r.id.value,
+             [&](const QSqlQuery& row) {
+                 r.marksAgain[plain(row.value(0))][row.value(1).toInt()] = {row.value(2).toDouble(),
+                                                                            row.value(3).toDouble()};
+             });
+        each("SELECT event, frame FROM second_event WHERE repetition_id=?", r.id.value,
+             [&](const QSqlQuery& row) { r.eventsAgain[plain(row.value(0))] = row.value(1).toDouble(); });
         each("SELECT landmark, frame, x, y, sigma, source, hidden FROM mark WHERE repetition_id=?", r.id.value,
              [&](const QSqlQuery& row) {
                  const std::string landmark = plain(row.value(0));
@@ -276,6 +299,10 @@ private:
                  if (const auto term = termFrom(plain(row.value(1))))
                      data_.overrides.push_back(
                          {plain(row.value(0)), *term, row.value(2).toDouble(), plain(row.value(3))});
+             });
+        each("SELECT dispute, position, reason FROM position WHERE case_id=? ORDER BY id", data_.id.value,
+             [&](const QSqlQuery& row) {
+                 data_.positions.push_back({plain(row.value(0)), plain(row.value(1)), row.value(2).toString()});
              });
         each("SELECT sessions_per_week, homework_minutes, no_change_days, start, retest, retention FROM plan WHERE "
              "case_id=?",

@@ -115,6 +115,24 @@ ALTER TABLE skill_case ADD COLUMN goal_value REAL NOT NULL DEFAULT 0;
 ALTER TABLE skill_case ADD COLUMN goal_by TEXT NOT NULL DEFAULT '';
 
 ALTER TABLE repetition ADD COLUMN same_as INTEGER NOT NULL DEFAULT 0
+)"),
+                                            // 6: the picture of a section; what was marked a second time, blind; what
+                                            // a proposed event was before it was corrected; positions in disputes.
+                                            QStringLiteral(R"(
+ALTER TABLE section ADD COLUMN picture TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE event ADD COLUMN proposed REAL;
+
+CREATE TABLE second_mark (id INTEGER PRIMARY KEY,
+    repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, landmark TEXT NOT NULL,
+    frame INTEGER NOT NULL, x REAL NOT NULL, y REAL NOT NULL, UNIQUE (repetition_id, landmark, frame));
+
+CREATE TABLE second_event (id INTEGER PRIMARY KEY,
+    repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, event TEXT NOT NULL, frame REAL NOT NULL,
+    UNIQUE (repetition_id, event));
+
+CREATE TABLE position (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    dispute TEXT NOT NULL, position TEXT NOT NULL, reason TEXT NOT NULL DEFAULT '', UNIQUE (case_id, dispute))
 )")};
     return kMigrations;
 }
@@ -123,12 +141,13 @@ int schemaVersion() { return static_cast<int>(migrations().size()); }
 
 const QStringList& undoableTables() {
     static const QStringList kTables = {
-        QStringLiteral("athlete"),      QStringLiteral("competition"), QStringLiteral("skill_case"),
-        QStringLiteral("belief"),       QStringLiteral("session"),     QStringLiteral("clip"),
-        QStringLiteral("section"),      QStringLiteral("repetition"),  QStringLiteral("event"),
-        QStringLiteral("mark"),         QStringLiteral("observation"), QStringLiteral("decision"),
-        QStringLiteral("plan"),         QStringLiteral("practice"),    QStringLiteral("assessment"),
-        QStringLiteral("term_override")};
+        QStringLiteral("athlete"),       QStringLiteral("competition"), QStringLiteral("skill_case"),
+        QStringLiteral("belief"),        QStringLiteral("session"),     QStringLiteral("clip"),
+        QStringLiteral("section"),       QStringLiteral("repetition"),  QStringLiteral("event"),
+        QStringLiteral("mark"),          QStringLiteral("observation"), QStringLiteral("decision"),
+        QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
+        QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
+        QStringLiteral("position")};
     return kTables;
 }
 

@@ -36,6 +36,7 @@ MadeLibrary richLibrary(const QString& folder) {
         section.handedness = Side::Left;
         section.metresPerPixel = 1 / 7.0;
         section.bearingDeg = 1 / 3.0;
+        section.picture = knownPicture();
         section.knownLengths = {{2, {1 / 3.0, 2}, {400.125, 7}, 1.1, .0025}};
         const auto models = edit.addSession(made.caseId, QDate(2026, 10, 1), QStringLiteral("Models"), true);
         if (!edit.addClip(*models, there, section))
@@ -44,6 +45,10 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.setMark(r, "left_knee", 71, {{100, 200}, 0.1, "tracked?"}));
         steps.push_back(edit.setHidden(r, "right_knee", 70, "behind, the body"));
         steps.push_back(edit.setEvent(r, made.data().pack.events[0].id, {70.25, 0.012, "proposed"}));
+        steps.push_back(edit.setEvent(r, made.data().pack.events[0].id, {71, {}, "analyst"}));
+        steps.push_back(edit.setSecondMark(r, "left_knee", 70, {1 / 3.0, 5}));
+        steps.push_back(edit.setSecondEvent(r, made.data().pack.events[0].id, 72));
+        steps.push_back(edit.setPosition(made.caseId, "how_low", "lower", QStringLiteral("she is short")));
         steps.push_back(edit.setResult(r, "hit"));
         steps.push_back(edit.setFelt(r, "off"));
         steps.push_back(edit.addCompetition(made.data().athlete.id, QDate(2026, 12, 8), QStringLiteral("Cup")));

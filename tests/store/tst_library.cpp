@@ -180,6 +180,102 @@ private slots:
         QVERIFY(change([&](Edit& edit) { return edit.removeRepetition(first); }).more);
         QVERIFY(change([&](Edit& edit) { return edit.setSchool(made.caseId, QStringLiteral("ground")); }).more);
     }
+    void whatIsKnownOfAPictureIsKept() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const std::string before = printed(made.data());
+        Section section = made.data().clip(made.clip)->sections[0];
+        section.picture = knownPicture();
+        QVERIFY(made.library->change(QStringLiteral("Picture"), [&](Edit& edit) { return edit.setSection(section); }));
+        const PictureSetup kept = made.data().clip(made.clip)->sections[0].picture;
+        QCOMPARE(pictureToText(kept), pictureToText(section.picture));
+        QVERIFY(kept.motion->steps.at(7).map == section.picture.motion->steps.at(7).map);
+        QCOMPARE(kept.lens->k3, 0.01);
+        QVERIFY(made.library->undo());
+        QCOMPARE(printed(made.data()), before);
+        // What cannot be read says nothing, rather than half of it.
+        QVERIFY(!pictureFromText(QStringLiteral(R"({"mirrored": true, "area": {"x": -4}})")).mirrored);
+        QVERIFY(!pictureFromText(QStringLiteral("{")).area);
+        QVERIFY(pictureFromText(QStringLiteral(R"({"mirrored": true})")).mirrored);
+    }
+    void aMirroredFileTurnsItsMarksOver() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const RepetitionId rep = made.repetitions[0];
+        QVERIFY(made.library->change(QStringLiteral("Mark"), [&](Edit& edit) -> Result<void> {
+            for (const Result<void>& step :
+                 {edit.setMark(rep, "left_knee", 70, markAtX(100)), edit.setSecondMark(rep, "left_knee", 70, {104, 5}),
+                  edit.setHidden(rep, "left_hip", 70, "hidden")})
+                if (!step)
+                    return step;
+            return {};
+        }));
+        const std::string before = printed(made.data());
+        const Section section = made.data().clip(made.clip)->sections[0];
+        const Section over = turnedOver(section, 640);
+        SAME(over.facing, opposite(section.facing));
+        QVERIFY(made.library->change(QStringLiteral("Turn"), [&](Edit& edit) { return edit.setSection(over); }));
+        const CaseData data = made.data();
+        const Repetition& r = *data.repetition(rep);
+        QCOMPARE(r.marks.at("left_knee").at(70).at.x, 539.0);
+        QCOMPARE(r.marksAgain.at("left_knee").at(70).x, 535.0);
+        QCOMPARE(r.hidden.size(), std::size_t(1));
+        // Only once: the same again moves nothing.
+        QVERIFY(made.library->change(QStringLiteral("Again"), [&](Edit& edit) { return edit.setSection(over); }));
+        QCOMPARE(made.data().repetition(rep)->marks.at("left_knee").at(70).at.x, 539.0);
+        QVERIFY(made.library->undo());
+        if (printed(made.data()) != before)
+            QVERIFY(made.library->undo());
+        QCOMPARE(printed(made.data()), before);
+    }
+    void whatWasProposedIsRememberedWhenCorrected() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const RepetitionId rep = made.repetitions[0];
+        const auto set = [&](const StoredEvent& event) {
+            QVERIFY(made.library->change(QStringLiteral("Set"),
+                                         [&](Edit& edit) { return edit.setEvent(rep, "go", event); }));
+        };
+        set({70, {}, std::string(kByHand)});
+        QVERIFY(!made.data().repetition(rep)->events.at("go").proposedFrame);
+        set({71.5, 0.01, std::string(kProposedEvent)});
+        set({74, {}, std::string(kByHand)});
+        const StoredEvent now = made.data().repetition(rep)->events.at("go");
+        QCOMPARE(now.frame, 74.0);
+        QCOMPARE(*now.proposedFrame, 71.5);
+    }
+    void markedAgainCountsFromTenPairsOn() {
+        QTemporaryDir dir;
+        MadeLibrary made = makeLibrary(dir.path());
+        const RepetitionId rep = made.repetitions[0];
+        const auto pairs = [&](int from, int to) {
+            QVERIFY(made.library->change(QStringLiteral("Pairs"), [&](Edit& edit) -> Result<void> {
+                for (int frame = from; frame < to; ++frame)
+                    for (const Result<void>& step :
+                         {edit.setMark(rep, "left_knee", frame, {{100, 100}, 2, std::string(kByHand)}),
+                          edit.setSecondMark(rep, "left_knee", frame,
+                                             {frame % 2 ? 103.0 : 97.0, frame % 2 ? 97.0 : 103.0})})
+                        if (!step)
+                            return step;
+                return {};
+            }));
+        };
+        pairs(60, 69);
+        QCOMPARE(made.data().own.landmarks.at("left_knee").pairs, std::size_t(9));
+        QCOMPARE(toTrial(made.data(), placeOf(made.data(), rep)).marks.at("left_knee").at(60).sigmaPx, 2.0);
+        pairs(69, 70);
+        // Differences of ± 3 px: SD √(10·9/9) = √10, / √2.
+        const double expected = std::sqrt(10.0) / std::sqrt(2.0);
+        const CaseData data = made.data();
+        QVERIFY(std::abs(data.own.landmarks.at("left_knee").error - expected) < 1e-9);
+        QVERIFY(std::abs(toTrial(data, placeOf(data, rep)).marks.at("left_knee").at(60).sigmaPx - expected) < 1e-9);
+        // Read again alone, it still holds.
+        const auto touched = made.library->change(QStringLiteral("One more"), [&](Edit& edit) {
+            return edit.setSecondMark(rep, "left_knee", 60, {110, 100});
+        });
+        const CaseData again = *made.library->reloaded(data, touched->repetitions);
+        QVERIFY(again.own.landmarks.at("left_knee").error > expected);
+    }
     void trialsOfTheStore() {
         QTemporaryDir dir;
         MadeLibrary made = makeLibrary(dir.path());

@@ -3,6 +3,7 @@
 
 #include "store/edit.h"
 #include "store/library.h"
+#include "store/picture_text.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -19,6 +20,24 @@ struct MadeLibrary {
 
     [[nodiscard]] CaseData data() const { return *library->loadCase(caseId); }
 };
+
+/// Something of everything that can be known of a picture.
+inline PictureSetup knownPicture() {
+    PictureSetup picture;
+    picture.area = PictureArea{10, 20, 600, 400};
+    picture.lens = Lens{800, 801, {320, 240}, -0.2, 0.03, 0.001, -0.002, 0.01};
+    picture.lensResidualPx = 0.21;
+    picture.plane = PlanePoints{3,
+                                PlaneOf::Floor,
+                                "volleyball",
+                                {{{1, 2}, 0, 0, 2}, {{600, 2}, 9, 0, 2}, {{500, 300}, 9, 9, 2}, {{100, 300}, 0, 9, 2}}};
+    picture.vertical = PlumbLine{5, {300, 400}, {310, 20}};
+    picture.camera = CameraHold::Moves;
+    picture.motion = CameraMotion{0, {{0, {}}, {7, {{1, 0, 1 / 3.0, 0, 1, -2, 1e-7, 0, 1}, 0.25}}}, 0.3, 0.5};
+    picture.soundReplaced = true;
+    picture.microphoneM = 4.5;
+    return picture;
+}
 
 inline MadeLibrary makeLibrary(const QString& folder) {
     MadeLibrary made;
@@ -59,7 +78,7 @@ inline std::string printed(const CaseData& data) {
         for (const Clip& clip : session.clips)
             for (const Section& section : clip.sections) {
                 out += "section " + std::to_string(section.from) + "-" + std::to_string(section.to) + " x" +
-                       std::to_string(section.slowMotion) + "\n";
+                       std::to_string(section.slowMotion) + " " + pictureToText(section.picture).toStdString() + "\n";
                 for (const Repetition& r : section.repetitions) {
                     out += " rep " + std::to_string(r.number) + " " + std::to_string(r.from) + "-" +
                            std::to_string(r.to) + " " + r.result + "\n";
@@ -73,10 +92,18 @@ inline std::string printed(const CaseData& data) {
                         out += "  hidden " + hidden.landmark + "\n";
                     for (const auto& [id, value] : r.observations)
                         out += "  seen " + id + " " + value + "\n";
+                    for (const auto& [landmark, marks] : r.marksAgain)
+                        for (const auto& [frame, at] : marks)
+                            out +=
+                                "  again " + landmark + " " + std::to_string(frame) + " " + std::to_string(at.x) + "\n";
+                    for (const auto& [id, frame] : r.eventsAgain)
+                        out += "  again " + id + " " + std::to_string(frame) + "\n";
                 }
             }
     for (const Decision& decision : data.decisions)
         out += "decided " + decision.fault + " " + toString(decision.choice).toStdString() + "\n";
+    for (const Position& position : data.positions)
+        out += "holds " + position.dispute + " " + position.position + "\n";
     out += "practised " + std::to_string(data.practice.size()) + "\n";
     return out;
 }

@@ -1,10 +1,13 @@
 #include "app/bench/bench_page.h"
 
 #include "app/theme.h"
+#include "app/widgets/live_panel.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
+#include <QDir>
 #include <QDoubleSpinBox>
 #include <QDragEnterEvent>
 #include <QFileDialog>
@@ -16,6 +19,7 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -68,6 +72,7 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     };
     button("benchOpen", tr("Open a clip…"), [this] { askForClip(false); })->setProperty("role", "main");
     button("benchBeside", tr("Another beside it…"), [this] { askForClip(true); });
+    button("benchLive", tr("A camera…"), [this] { openLive(); });
     play_ = button("benchPlay", tr("Play"), [this] { togglePlay(); });
     play_->setFixedWidth(80);
     speed_ = speedChooser("benchSpeed");
@@ -76,7 +81,12 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     button("benchTo", tr("to here (O)"), [this] { active_->markSpanEnd(); });
     bar->addStretch();
     left->addLayout(bar);
-    layout->addLayout(left, 1);
+    auto* clips = new QWidget;
+    left->setContentsMargins(0, 0, 0, 0);
+    clips->setLayout(left);
+    middle_ = new QStackedWidget;
+    middle_->addWidget(clips);
+    layout->addWidget(middle_, 1);
     layout->addWidget(buildSide());
     activate(first_);
 }
@@ -159,6 +169,9 @@ QWidget* BenchPage::buildSide() {
 }
 
 QString BenchPage::headline() const {
+    if (live_ && middle_->currentWidget() == live_)
+        return tr("The camera live, or as it was some seconds ago. <b>Next: Space records, Done shows what was "
+                  "recorded.</b>");
     if (!first_->isOpen())
         return tr("The Bench needs no case. <b>Next: open a clip, or drop one here.</b>");
     return tr("%1. <b>Next: play, click points on the picture, or press B at every beat.</b>")
@@ -191,6 +204,33 @@ void BenchPage::askForClip(bool beside) {
     dialog->setOption(QFileDialog::DontUseNativeDialog);
     connect(dialog, &QFileDialog::fileSelected, this, [this, beside](const QString& path) { openClip(path, beside); });
     dialog->open();
+}
+
+void BenchPage::openLive() {
+    if (!live_) {
+        const DemoSources shipped = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
+        live_ = new LivePanel(shipped.clips + QStringLiteral("/ilka_baseline.mp4"), this);
+        middle_->addWidget(live_);
+        connect(live_, &LivePanel::left, this, &BenchPage::leaveLive);
+        connect(live_, &LivePanel::said, this,
+                [this](const QString& text, bool isError) { workspace().say(text, isError); });
+        connect(live_, &LivePanel::recorded, this, [this](const QString& path) { openClip(path, false); });
+    }
+    for (BenchView* view : {first_, second_})
+        view->stop();
+    middle_->setCurrentWidget(live_);
+    live_->start(QDir(workspace().library()->folder()).absoluteFilePath(QStringLiteral("media")));
+    setFocus();
+    emit headlineChanged();
+}
+
+void BenchPage::leaveLive() {
+    if (!live_ || middle_->currentWidget() != live_)
+        return;
+    live_->stop();
+    middle_->setCurrentIndex(0);
+    setFocus();
+    emit headlineChanged();
 }
 
 void BenchPage::openClip(const QString& path, bool beside) {
@@ -373,7 +413,10 @@ void BenchPage::keyPressEvent(QKeyEvent* event) {
     const int by = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
     switch (event->key()) {
     case Qt::Key_Space:
-        togglePlay();
+        if (live_ && middle_->currentWidget() == live_)
+            live_->toggleRecording();
+        else
+            togglePlay();
         return;
     case Qt::Key_Left:
     case Qt::Key_Right:
@@ -404,7 +447,10 @@ void BenchPage::keyPressEvent(QKeyEvent* event) {
         keep();
         return;
     case Qt::Key_Escape:
-        active_->clearPoints();
+        if (live_ && middle_->currentWidget() == live_)
+            leaveLive();
+        else
+            active_->clearPoints();
         return;
     default:
         Page::keyPressEvent(event);

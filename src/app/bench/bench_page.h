@@ -7,11 +7,14 @@
 #include "core/laps.h"
 
 class QComboBox;
+class QStackedWidget;
 class QDoubleSpinBox;
 class QLineEdit;
 class QPushButton;
 
 namespace riflesso {
+
+class LivePanel;
 
 class BenchPage : public Page {
     Q_OBJECT
@@ -33,6 +36,8 @@ protected:
 private:
     QWidget* buildSide();
     void askForClip(bool beside);
+    void openLive();
+    void leaveLive();
     void activate(BenchView* view);
     void togglePlay();
     void beat();
@@ -40,6 +45,8 @@ private:
     void showCount();
     void keep();
 
+    QStackedWidget* middle_; ///< the clips, or the live camera
+    LivePanel* live_ = nullptr;
     BenchView *first_, *second_, *active_;
     QPushButton *play_, *keep_;
     QComboBox *speed_, *counted_;

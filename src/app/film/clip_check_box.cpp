@@ -11,9 +11,61 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <cmath>
 
 namespace riflesso {
 namespace {
+
+/// How large the athlete is in the picture, and how far the fastest marked point goes in a frame: what angles and blur
+/// follow from. Needs marks.
+QStringList athleteLines(const Clip& clip, const Section& section, double intervalS) {
+    std::vector<double> heights;
+    double fastest = 0;
+    std::string which;
+    for (const Repetition& repetition : section.repetitions) {
+        std::map<int, std::pair<double, double>> span; // highest and lowest mark of a frame
+        for (const auto& [landmark, marks] : repetition.marks)
+            for (auto mark = marks.begin(); mark != marks.end(); ++mark) {
+                auto& [top, bottom] = span.try_emplace(mark->first, 1e9, -1e9).first->second;
+                if (isAnatomical(landmark)) {
+                    top = std::min(top, mark->second.at.y);
+                    bottom = std::max(bottom, mark->second.at.y);
+                }
+                // Over four frames, so that the noise of marks is not taken for speed.
+                constexpr int kOver = 4;
+                const auto later = marks.find(mark->first + kOver);
+                if (later == marks.end())
+                    continue;
+                const double way =
+                    std::hypot(later->second.at.x - mark->second.at.x, later->second.at.y - mark->second.at.y) / kOver;
+                if (way > fastest) {
+                    fastest = way;
+                    which = landmark;
+                }
+            }
+        for (const auto& [frame, ends] : span)
+            if (ends.second > ends.first)
+                heights.push_back(ends.second - ends.first);
+    }
+    if (heights.empty())
+        return {};
+    // A forearm is about a seventh of what is marked of a standing athlete (own choice); both its ends are marks.
+    constexpr double kForearm = 1 / 7.0, kFewPixels = 150, kDegrees = 57.29578, kEnds = 1.41421;
+    const double height = percentile(heights, 0.9);
+    const double angleU = kEnds * defaultSigmaPx(clip.height) / (kForearm * height) * kDegrees;
+    QStringList lines;
+    lines << (height < kFewPixels
+                  ? ClipCheckBox::tr(
+                        "too few pixels on the athlete: %1 px tall, the direction of a forearm is sure to ± %2°")
+                  : ClipCheckBox::tr("the athlete is %1 px tall: the direction of a forearm is sure to ± %2°"))
+                 .arg(words::number(height, 0), words::number(2 * angleU, 1));
+    if (intervalS > 0 && fastest > 0)
+        lines << ClipCheckBox::tr("%1 goes up to %2 px in a frame: blurred by as much at a full frame's exposure, by "
+                                  "%3 px at 1/1000 s")
+                     .arg(words::text(inWords(which)), words::number(fastest, 0),
+                          words::number(fastest / intervalS * section.slowMotion / 1000, 1));
+    return lines;
+}
 
 QStringList measuredLines(const Clip& clip, const Section* section, const std::vector<View>& views) {
     QStringList lines;
@@ -36,6 +88,8 @@ QStringList measuredLines(const Clip& clip, const Section* section, const std::v
     if (section && typical > 0)
         lines << ClipCheckBox::tr("an event can be placed to about ± %1 s")
                      .arg(words::number(2 * eventUncertainty(typical / section->slowMotion, kDefaultMarkingFrames), 3));
+    if (section)
+        lines << athleteLines(clip, *section, typical);
     return lines;
 }
 

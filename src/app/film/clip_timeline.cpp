@@ -23,6 +23,9 @@ void ClipTimeline::setClip(const Clip* clip, RepetitionId selected) {
         for (Repetition& repetition : section.repetitions)
             repetition.marks.clear();
     frames_ = clip ? clip->frames() : 0;
+    if (clip_ != (clip ? clip->id : ClipId{}))
+        sounds_.clear();
+    clip_ = clip ? clip->id : ClipId{};
     selected_ = selected;
     update();
 }
@@ -33,6 +36,20 @@ void ClipTimeline::setFrame(int frame) {
 void ClipTimeline::setCutStart(std::optional<int> frame) {
     cutStart_ = frame;
     update();
+}
+
+void ClipTimeline::setSounds(const std::vector<double>& frames) {
+    sounds_ = frames;
+    update();
+}
+std::optional<int> ClipTimeline::soundFrom(int frame, int by) const {
+    std::optional<int> best;
+    for (const double sound : sounds_) {
+        const int at = static_cast<int>(std::lround(sound));
+        if (by > 0 ? at > frame && (!best || at < *best) : at < frame && (!best || at > *best))
+            best = at;
+    }
+    return best;
 }
 
 double ClipTimeline::xOf(int frame) const {
@@ -79,6 +96,12 @@ void ClipTimeline::paintEvent(QPaintEvent*) {
         painter.fillRect(
             QRectF(QPointF(xOf(std::min(*cutStart_, frame_)), 28), QPointF(xOf(std::max(*cutStart_, frame_)), 52)),
             open);
+    }
+    // Sudden sounds: small marks under the repetitions.
+    painter.setPen(QPen(p.ink, 1.6));
+    for (const double sound : sounds_) {
+        const double x = 14 + sound / std::max(1, frames_ - 1) * (width() - 28);
+        painter.drawLine(QPointF(x, 54), QPointF(x, 61));
     }
     painter.setPen(QPen(p.ink, 1.4));
     painter.drawLine(QPointF(xOf(frame_), 2), QPointF(xOf(frame_), height() - 2));

@@ -16,6 +16,11 @@ public:
     void setClip(const Clip* clip, RepetitionId selected); ///< copies what it draws
     void setFrame(int frame);
     void setCutStart(std::optional<int> frame);
+    /// Sudden sounds of the clip shown, at frames; another clip forgets them.
+    void setSounds(const std::vector<double>& frames);
+    [[nodiscard]] bool hasSounds() const { return !sounds_.empty(); }
+    /// Frame of the next (by 1) or previous (by -1) sound; none there.
+    [[nodiscard]] std::optional<int> soundFrom(int frame, int by) const;
 
 signals:
     void frameAsked(int frame);
@@ -33,6 +38,8 @@ private:
     int frames_ = 0, frame_ = 0;
     RepetitionId selected_;
     std::optional<int> cutStart_;
+    ClipId clip_;
+    std::vector<double> sounds_;
 };
 
 } // namespace riflesso

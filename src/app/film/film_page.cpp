@@ -1,20 +1,22 @@
 #include "app/film/film_page.h"
 
 #include "app/film/length_bar.h"
+#include "app/film/picture_bar.h"
+#include "app/film/repetition_finder.h"
 #include "app/film/section_panel.h"
+#include "app/film/section_picture.h"
+#include "app/film/sound_player.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/live_panel.h"
 #include "core/joined_views.h"
-#include "demo/demo_library.h"
 #include "report/words.h"
 
 #include <QComboBox>
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QListWidget>
-#include <QPainter>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -29,60 +31,50 @@ FilmPage::FilmPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addWidget(buildClips());
-    layout->addWidget(buildStage(), 1);
+    middle_ = new QStackedWidget;
+    stageSide_ = buildStage();
+    middle_->addWidget(stageSide_);
+    layout->addWidget(middle_, 1);
+    sound_ = new SoundPlayer(this);
     side_ = new SectionPanel(workspace, this);
     layout->addWidget(side_);
     connect(side_, &SectionPanel::lengthAsked, this, &FilmPage::measureLength);
     connect(length_, &LengthBar::changed, this, &FilmPage::showFigures);
-    connect(length_, &LengthBar::left, this, [this] {
-        stage_->setMarking(false);
-        stage_->setLoupe(false);
+    connect(length_, &LengthBar::left, this, &FilmPage::endPointing);
+    connect(picture_, &PictureBar::left, this, &FilmPage::endPointing);
+    connect(picture_, &PictureBar::changed, this, [this] {
         showFigures();
-        setFocus();
         emit headlineChanged();
     });
+    SectionPicture* picture = side_->picture();
+    connect(picture, &SectionPicture::asked, this,
+            [this](PictureBar::Work work) { markPicture(static_cast<int>(work)); });
+    connect(picture_, &PictureBar::uprightKept, picture, &SectionPicture::keepUpright);
+    connect(picture_, &PictureBar::planeKept, picture, &SectionPicture::keepPlane);
+    connect(picture_, &PictureBar::areaKept, picture, &SectionPicture::keepArea);
     connect(length_, &LengthBar::kept, this, [this](QPointF a, QPointF b, double metres) {
         side_->addLength({frame_, {a.x(), a.y()}, {b.x(), b.y()}, metres, 0});
         setFocus();
     });
     connect(length_, &LengthBar::forgotten, side_, &SectionPanel::forgetLengths);
-    connect(stage_, &StageView::clicked, this, [this](QPointF pixel) { length_->click(pixel); });
-    connect(stage_, &StageView::markDragged, this,
-            [this](const QString& end, QPointF pixel) { length_->move(end, pixel); });
+    connect(stage_, &StageView::clicked, this, [this](QPointF pixel) {
+        if (picture_->active())
+            picture_->click(pixel);
+        else
+            length_->click(pixel);
+    });
+    connect(stage_, &StageView::markDragged, this, [this](const QString& end, QPointF pixel) {
+        if (picture_->active())
+            picture_->move(end, pixel);
+        else
+            length_->move(end, pixel);
+    });
     connect(player_, &Player::frameDue, this, &FilmPage::goToFrame);
-    connect(player_, &Player::stopped, this, [this] { play_->setText(tr("Play")); });
-}
-
-QWidget* FilmPage::buildClips() {
-    auto* widget = new QWidget;
-    widget->setFixedWidth(216);
-    auto* layout = new QVBoxLayout(widget);
-    layout->setContentsMargins(12, 10, 8, 10);
-    layout->addWidget(label(tr("CLIPS"), theme::kHeading));
-    list_ = new QListWidget;
-    list_->setObjectName(QStringLiteral("clips"));
-    list_->setIconSize({176, 40});
-    list_->setWordWrap(true);
-    list_->setFocusPolicy(Qt::TabFocus);
-    list_->setAccessibleName(tr("Clips of the session"));
-    layout->addWidget(list_, 1);
-    auto* add = new QPushButton(tr("Add a clip…"));
-    add->setObjectName(QStringLiteral("addClip"));
-    layout->addWidget(add);
-    layout->addWidget(label(tr("Or drop files anywhere in the window."), theme::kQuiet));
-    connect(list_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
-        if (item && !filling_)
-            chooseClip({item->data(Qt::UserRole).toLongLong()});
+    connect(player_, &Player::stopped, this, [this] {
+        sound_->stop();
+        play_->setText(tr("Play"));
     });
-    connect(add, &QPushButton::clicked, this, [this] {
-        auto* dialog = new QFileDialog(this, tr("Add a clip"));
-        dialog->setAttribute(Qt::WA_DeleteOnClose);
-        dialog->setFileMode(QFileDialog::ExistingFiles);
-        dialog->setOption(QFileDialog::DontUseNativeDialog);
-        connect(dialog, &QFileDialog::filesSelected, this, &FilmPage::addClips);
-        dialog->open();
-    });
-    return widget;
+    connect(picture, &SectionPicture::heard, timeline_, &ClipTimeline::setSounds);
 }
 
 QWidget* FilmPage::buildStage() {
@@ -108,15 +100,29 @@ QWidget* FilmPage::buildStage() {
     time_->setWordWrap(false);
     bar->addWidget(play_);
     bar->addWidget(speed_);
+    find_ = new QPushButton(tr("Find them (R)"));
+    find_->setObjectName(QStringLiteral("findRepetitions"));
+    find_->setToolTip(
+        tr("Looks for repetitions in this section: like the first marked one, or a model's, else movement "
+           "between rests."));
     bar->addWidget(time_, 1);
+    bar->addWidget(find_);
     bar->addWidget(cut_);
+    finder_ = new RepetitionFinder(workspace(), this);
+    connect(find_, &QPushButton::clicked, this, [this] {
+        if (clip() && section())
+            finder_->find(*clip(), *section());
+    });
+    connect(finder_, &RepetitionFinder::found, this, &FilmPage::headlineChanged);
     layout->addLayout(bar);
     length_ = new LengthBar;
     layout->addWidget(length_);
+    picture_ = new PictureBar;
+    layout->addWidget(picture_);
     timeline_ = new ClipTimeline;
     timeline_->setObjectName(QStringLiteral("clipTimeline"));
     layout->addWidget(timeline_);
-    for (QWidget* control : {static_cast<QWidget*>(play_), static_cast<QWidget*>(cut_)})
+    for (QWidget* control : std::initializer_list<QWidget*>{play_, find_, cut_})
         control->setFocusPolicy(Qt::TabFocus);
     connect(play_, &QPushButton::clicked, this, &FilmPage::togglePlay);
     connect(cut_, &QPushButton::clicked, this, &FilmPage::cut);
@@ -162,6 +168,14 @@ QString FilmPage::headline() const {
     if (length_->active())
         return tr("Scale of this section: click both ends of something of known length, in the plane of movement. "
                   "<b>Next: type its length and keep it.</b>");
+    if (middle_->currentWidget() != stageSide_)
+        return live_ && middle_->currentWidget() == live_
+                   ? tr("The camera live. <b>Next: record with Space; what is recorded becomes a clip of this "
+                        "session.</b>")
+                   : tr("Before filming: what a set-up can tell apart. <b>Next: change it until nothing is left under "
+                        "\"what to change\".</b>");
+    if (picture_->active())
+        return tr("The picture of this section. <b>Next: %1.</b>").arg(picture_->asked());
     if (cutStart_)
         return tr("A repetition starts at frame %1. <b>Next: go to its end and press C again.</b>").arg(*cutStart_);
     if (repetitions == 0)
@@ -194,9 +208,16 @@ StepState FilmPage::state() const {
 }
 
 QList<KeyHint> FilmPage::keys() const {
+    if (live_ && middle_->currentWidget() == live_)
+        return {{tr("Space"), tr("record, stop")}, {tr("Esc"), tr("done")}};
+    if (middle_->currentWidget() != stageSide_)
+        return {{tr("Esc"), tr("back to the clip")}};
+    if (picture_->active())
+        return {{tr("click"), tr("set a point")}, {tr("drag"), tr("move it")}, {tr("Esc"), tr("done")}};
     QList<KeyHint> hints = {{tr("Space"), tr("play")},
                             {QStringLiteral("← →"), tr("frame")},
                             {QStringLiteral("C"), tr("cut")},
+                            {QStringLiteral("R"), tr("find")},
                             {QStringLiteral("S"), tr("split section")},
                             {QStringLiteral("L"), tr("length")}};
     if (workspace().hasCase() && !workspace().data().pack.results.empty() &&
@@ -227,91 +248,11 @@ void FilmPage::refresh() {
         }
     }
     showClips();
+    showFilmingList();
     showSide();
     timeline_->setClip(clip(), workspace().repetition());
     goToFrame(frame_);
     filling_ = false;
-}
-
-void FilmPage::showClips() {
-    QList<ClipId> wanted;
-    for (const Session& session : workspace().data().sessions)
-        for (const Clip& entry : session.clips)
-            if (session.id == workspace().session() || session.isModel)
-                wanted.append(entry.id);
-    QList<ClipId> have;
-    for (int i = 0; i < list_->count(); ++i)
-        have.append(ClipId{list_->item(i)->data(Qt::UserRole).toLongLong()});
-    if (have != wanted) {
-        list_->clear();
-        for (const ClipId id : wanted) {
-            const Clip* entry = workspace().data().clip(id);
-            auto* item = new QListWidgetItem(list_);
-            item->setData(Qt::UserRole, qint64(id.value));
-            auto* row = new QWidget;
-            auto* column = new QVBoxLayout(row);
-            column->setContentsMargins(6, 6, 4, 6);
-            column->setSpacing(3);
-            auto* strip = new QLabel;
-            strip->setFixedSize(176, 40);
-            QPixmap ground(176, 40);
-            ground.fill(theme::colours().stage);
-            strip->setPixmap(ground);
-            column->addWidget(strip);
-            column->addWidget(label({}));
-            row->setAttribute(Qt::WA_TransparentForMouseEvents);
-            list_->setItemWidget(item, row);
-            // A contact strip of four frames through the clip.
-            for (int i = 0; !entry->missing && i < 4; ++i)
-                workspace().enqueueFrame(
-                    entry->path, entry->frames() * (2 * i + 1) / 8, strip, [strip, i](const QImage& image, int) {
-                        QPixmap pixmap = strip->pixmap();
-                        QPainter painter(&pixmap);
-                        const QImage small =
-                            image.scaled(44, 40, Qt::KeepAspectRatioByExpanding, Qt::SmoothTransformation);
-                        painter.drawImage(QRect(44 * i, 0, 43, 40), small, QRect((small.width() - 43) / 2, 0, 43, 40));
-                        painter.end();
-                        strip->setPixmap(pixmap);
-                    });
-        }
-    }
-    for (int i = 0; i < list_->count(); ++i) {
-        QListWidgetItem* item = list_->item(i);
-        const Clip* entry = workspace().data().clip({item->data(Qt::UserRole).toLongLong()});
-        QString text = entry->title.toHtmlEscaped();
-        for (const Session& session : workspace().data().sessions)
-            for (const Clip& clip : session.clips)
-                if (clip.id == entry->id && session.isModel)
-                    text += tr("<br><span style='color:%1'>model</span>").arg(theme::colours().model.name());
-        if (entry->missing)
-            text += tr("<br>not found: %1").arg(entry->path.toHtmlEscaped());
-        item->setData(Qt::AccessibleTextRole, entry->title);
-        QWidget* row = list_->itemWidget(item);
-        static_cast<QLabel*>(row->layout()->itemAt(1)->widget())->setText(text);
-        item->setSizeHint(row->sizeHint() + QSize(0, 10));
-        if (entry->id == clip_)
-            list_->setCurrentRow(i);
-    }
-}
-
-void FilmPage::chooseClip(ClipId id) {
-    if (id == clip_)
-        return;
-    player_->stop();
-    cutStart_.reset();
-    timeline_->setCutStart({});
-    clip_ = id;
-    const Clip* shown = clip();
-    if (!shown)
-        return;
-    player_->setTimes(shown->timesS);
-    frame_ = 0;
-    if (!shown->sections.empty() && !shown->sections.front().repetitions.empty())
-        frame_ = shown->sections.front().repetitions.front().from;
-    timeline_->setClip(shown, workspace().repetition());
-    showSide();
-    goToFrame(frame_);
-    emit headlineChanged();
 }
 
 void FilmPage::goToFrame(int frame) {
@@ -334,6 +275,10 @@ void FilmPage::goToFrame(int frame) {
                            {}, look::dark().athlete);
         return;
     }
+    const auto& area = part ? part->picture.area : std::optional<PictureArea>();
+    stage_->setArea(area && !(picture_->active() && picture_->work() == PictureBar::Work::Area)
+                        ? QRectF(area->left - .5, area->top - .5, area->width, area->height)
+                        : QRectF());
     workspace().requestFrame(shown->path, frame_, stage_,
                              [this](const QImage& image, int) { stage_->setImage(image); });
     stage_->setCaption(shown->title, part && !part->performer.isEmpty() ? part->performer : QString(),
@@ -350,6 +295,7 @@ void FilmPage::measureLength() {
     if (!section())
         return;
     player_->stop();
+    picture_->leave();
     stage_->setMarking(true);
     stage_->setLoupe(true);
     length_->start();
@@ -358,8 +304,31 @@ void FilmPage::measureLength() {
     emit headlineChanged();
 }
 
+void FilmPage::markPicture(int work) {
+    if (!section())
+        return;
+    player_->stop();
+    length_->leave();
+    stage_->setMarking(true);
+    stage_->setLoupe(true);
+    picture_->start(static_cast<PictureBar::Work>(work));
+    showSide();
+    setFocus();
+    emit headlineChanged();
+}
+
+void FilmPage::endPointing() {
+    stage_->setMarking(false);
+    stage_->setLoupe(false);
+    showFigures();
+    setFocus();
+    emit headlineChanged();
+}
+
 void FilmPage::showFigures() {
-    stage_->setFigures(length_->active() ? length_->figures(frame_) : std::vector<StageFigure>());
+    stage_->setFigures(length_->active()    ? length_->figures(frame_)
+                       : picture_->active() ? picture_->figures()
+                                            : std::vector<StageFigure>());
 }
 
 void FilmPage::togglePlay() {
@@ -372,7 +341,10 @@ void FilmPage::togglePlay() {
         return;
     const int from = frame_ + 1 >= shown->frames() ? 0 : frame_;
     play_->setText(tr("Stop"));
-    player_->play(from, speed_->currentData().toDouble());
+    const double speed = speed_->currentData().toDouble();
+    player_->play(from, speed);
+    if (std::abs(speed - 1) < 1e-6 && !shown->missing) // heard at the speed it was made, or not at all
+        sound_->play(shown->path, (*shown->timesS)[static_cast<std::size_t>(from)]);
 }
 
 void FilmPage::cut() {
@@ -426,66 +398,42 @@ void FilmPage::cut() {
 void FilmPage::showSide() {
     const Section* part = section();
     cut_->setEnabled(part != nullptr);
+    find_->setEnabled(part != nullptr && !clip()->missing);
     play_->setEnabled(part != nullptr);
     side_->show(clip(), part, frame_);
+    if (const Clip* shown = clip())
+        picture_->setPicture(frame_, {shown->width, shown->height}, settings::markSigmaPx(shown->height));
     length_->setLengths(part ? part->knownLengths : std::vector<KnownLength>(), clip() ? clip()->height : 0);
     showFigures();
-}
-
-void FilmPage::addClips(const QStringList& paths) {
-    if (!workspace().hasCase() || !workspace().session()) {
-        workspace().say(tr("Choose or add a session on the Athlete page first."), true);
-        return;
-    }
-    const SessionId session = workspace().session();
-    workspace().jobs().start<std::vector<Result<NewClip>>>(
-        tr("Reading %1").arg(words::counted(static_cast<std::size_t>(paths.size()), tr("clip"), tr("clips"))), this,
-        [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {
-            std::vector<Result<NewClip>> clips;
-            for (const QString& path : paths) {
-                if (!control.goOn(static_cast<double>(clips.size()) / static_cast<double>(paths.size())))
-                    return cancelled();
-                const QString absolute = QFileInfo(path).absoluteFilePath();
-                clips.push_back(describeClip(absolute, absolute, QFileInfo(path).completeBaseName()));
-            }
-            return clips;
-        },
-        [this, session](Result<std::vector<Result<NewClip>>> result) {
-            if (!result)
-                return;
-            for (Result<NewClip>& read : *result) {
-                if (!read) {
-                    workspace().say(words::text(read.error().sentence()), true);
-                    continue;
-                }
-                Section whole;
-                whole.view = workspace().data().pack.views.front();
-                ClipId made;
-                workspace().apply(tr("Add the clip %1").arg(read->title), [&](Edit& edit) -> Result<void> {
-                    const auto id = edit.addClip(session, *read, whole);
-                    if (!id)
-                        return id.error();
-                    made = *id;
-                    return {};
-                });
-                if (made)
-                    chooseClip(made);
-            }
-            refresh();
-            emit headlineChanged();
-        });
 }
 
 void FilmPage::show(const QString& detail) {
     if (detail.startsWith(QLatin1String("add:")))
         addClips(detail.mid(4).split(u'\n'));
+    else if (detail == QLatin1String("plan"))
+        planCamera();
+    else if (detail == QLatin1String("live"))
+        openLive();
+    else if (detail == QLatin1String("picture"))
+        side_->picture()->unfold();
+    else if (detail == QLatin1String("points")) {
+        side_->picture()->unfold();
+        markPicture(static_cast<int>(PictureBar::Work::Plane));
+    }
 }
 
 void FilmPage::keyPressEvent(QKeyEvent* event) {
     const int step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
     switch (event->key()) {
     case Qt::Key_Space:
-        togglePlay();
+        if (live_ && middle_->currentWidget() == live_)
+            live_->toggleRecording();
+        else
+            togglePlay();
+        return;
+    case Qt::Key_Comma:
+    case Qt::Key_Period:
+        jumpToSound(event->key() == Qt::Key_Comma ? -1 : 1);
         return;
     case Qt::Key_Left:
     case Qt::Key_Right:
@@ -508,8 +456,22 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_S:
         side_->splitAt(frame_);
         return;
+    case Qt::Key_R:
+        find_->click();
+        return;
+    case Qt::Key_T:
+        side_->nextVariant();
+        return;
+    case Qt::Key_V:
+        markPicture(static_cast<int>(PictureBar::Work::Upright));
+        return;
+    case Qt::Key_K:
+        markPicture(static_cast<int>(PictureBar::Work::Plane));
+        return;
     case Qt::Key_Escape:
         length_->leave();
+        picture_->leave();
+        backToClip();
         cutStart_.reset();
         timeline_->setCutStart({});
         cut_->setText(tr("Start of a repetition"));
@@ -526,5 +488,15 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
 }
 
 void FilmPage::hideEvent(QHideEvent*) { player_->stop(); }
+
+void FilmPage::jumpToSound(int by) {
+    player_->stop();
+    if (const auto frame = timeline_->soundFrom(frame_, by))
+        goToFrame(*frame);
+    else
+        workspace().say(timeline_->hasSounds()
+                            ? tr("No sudden sound further that way.")
+                            : tr("Listen for contacts first (Picture, lens, camera, on the right)."));
+}
 
 } // namespace riflesso

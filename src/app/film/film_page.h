@@ -10,11 +10,17 @@
 class QComboBox;
 class QListWidget;
 class QPushButton;
+class QStackedWidget;
 
 namespace riflesso {
 
+class CapturePlanner;
 class LengthBar;
+class LivePanel;
+class PictureBar;
+class RepetitionFinder;
 class SectionPanel;
+class SoundPlayer;
 
 class FilmPage : public Page {
     Q_OBJECT
@@ -44,7 +50,14 @@ private:
     void goToFrame(int frame);
     void togglePlay();
     void cut();
+    void showFilmingList();
+    void planCamera();
+    void openLive();
+    void backToClip();
+    void jumpToSound(int by);
     void measureLength();
+    void markPicture(int work); ///< of PictureBar
+    void endPointing();
     void showFigures();
     void showClips();
     void showSide();
@@ -53,10 +66,18 @@ private:
     StageView* stage_;
     ClipTimeline* timeline_;
     Player* player_;
-    QPushButton *play_, *cut_;
+    QPushButton *play_, *cut_, *find_;
+    RepetitionFinder* finder_;
     QComboBox* speed_;
     SectionPanel* side_;
     LengthBar* length_;
+    PictureBar* picture_;
+    QStackedWidget* middle_; ///< the stage, the planner or the live camera
+    QWidget* stageSide_;
+    CapturePlanner* planner_ = nullptr; ///< made when first wanted
+    LivePanel* live_ = nullptr;
+    QLabel* filming_;
+    SoundPlayer* sound_;
     QLabel* time_;
     ClipId clip_;
     int frame_ = 0;

@@ -4,6 +4,7 @@
 #include "app/film/clip_keeping.h"
 #include "app/film/length_bar.h"
 #include "app/film/same_movement_box.h"
+#include "app/film/section_picture.h"
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
@@ -53,6 +54,8 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     connect(split_, &QPushButton::clicked, this, [this] { splitAt(frame_); });
     connect(join_, &QPushButton::clicked, this, &SectionPanel::joinWithBefore);
     layout->addLayout(buildForm());
+    picture_ = new SectionPicture(workspace, this);
+    layout->addWidget(picture_);
     layout->addSpacing(6);
     layout->addWidget(label(tr("REPETITION"), theme::kHeading));
     repetitionText_ = label({});
@@ -78,6 +81,11 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
         if (isNumber || number_->text().trimmed().isEmpty())
             keepResult(isNumber ? QString::number(value, 'g', 12) : QString());
     });
+    variant_ = new QPushButton;
+    variant_->setObjectName(QStringLiteral("variant"));
+    variant_->setFocusPolicy(Qt::TabFocus);
+    layout->addWidget(variant_);
+    connect(variant_, &QPushButton::clicked, this, &SectionPanel::nextVariant);
     auto* felt = new QHBoxLayout;
     feltRight_ = new QPushButton(tr("F Felt right"));
     feltRight_->setObjectName(QStringLiteral("feltRight"));
@@ -131,6 +139,7 @@ void SectionPanel::show(const Clip* clip, const Section* section, int frame) {
     const bool before = std::exchange(filling_, true);
     showForm(section);
     showRepetition();
+    picture_->show(clip, section);
     checks_->show(clip, section);
     keeping_->show(clip);
     filling_ = before;
@@ -230,6 +239,20 @@ void SectionPanel::setFelt(bool right) {
     workspace_.apply(right ? tr("Repetition %1 felt right").arg(shown->number)
                            : tr("Repetition %1 felt off").arg(shown->number),
                      [id, felt](Edit& edit) { return edit.setFelt(id, felt); });
+}
+
+void SectionPanel::nextVariant() {
+    const Repetition* shown = repetition();
+    const auto& variants = workspace_.data().pack.variants;
+    if (!shown || variants.size() < 2)
+        return;
+    const auto now =
+        std::find_if(variants.begin(), variants.end(), [&](const auto& v) { return v.id == shown->variant; });
+    const auto& next = now == variants.end() || std::next(now) == variants.end() ? variants.front() : *std::next(now);
+    const RepetitionId id = shown->id;
+    const std::string variant = next.id;
+    workspace_.apply(tr("Repetition %1: %2").arg(shown->number).arg(words::text(next.title)),
+                     [id, variant](Edit& edit) { return edit.setVariant(id, variant); });
 }
 
 void SectionPanel::removeRepetition() {
@@ -373,6 +396,18 @@ void SectionPanel::showRepetition() {
         number_->setText(isNumber ? QLocale().toString(value, 'g', 12) : stored);
     }
     remove_->setEnabled(shown != nullptr);
+    const auto& variants = workspace_.data().pack.variants;
+    variant_->setVisible(variants.size() > 1);
+    variant_->setEnabled(shown != nullptr);
+    if (variants.size() > 1) {
+        const auto now = std::find_if(variants.begin(), variants.end(),
+                                      [&](const auto& v) { return shown && v.id == shown->variant; });
+        variant_->setText(now == variants.end() ? tr("T Which variant?") : tr("T %1").arg(words::text(now->title)));
+        QStringList all;
+        for (const auto& variant : variants)
+            all << QStringLiteral("%1: %2").arg(words::text(variant.title), words::text(variant.fitsWhen));
+        variant_->setToolTip(all.join(QStringLiteral("\n")));
+    }
     for (const auto& [button, word] : {std::pair{feltRight_, "right"}, {feltOff_, "off"}}) {
         button->setEnabled(shown != nullptr);
         button->setChecked(shown && shown->felt == word);

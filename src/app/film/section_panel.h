@@ -19,6 +19,7 @@ namespace riflesso {
 class ClipCheckBox;
 class ClipKeeping;
 class SameMovementBox;
+class SectionPicture;
 
 class SectionPanel : public QWidget {
     Q_OBJECT
@@ -34,7 +35,10 @@ public:
     void setResult(int index);
     /// The athlete's own verdict on the chosen repetition; the same again takes it back.
     void setFelt(bool right);
+    /// The next variant of the skill for the chosen repetition.
+    void nextVariant();
     void removeRepetition();
+    [[nodiscard]] SectionPicture* picture() const { return picture_; }
 
 signals:
     void lengthAsked(); ///< known length on the picture
@@ -59,6 +63,7 @@ private:
     QPushButton *split_, *join_, *lengths_;
     QLabel *heading_, *scaleText_;
     ClipCheckBox* checks_;
+    SectionPicture* picture_;
     SameMovementBox* otherCamera_;
     ClipKeeping* keeping_;
     int frame_ = 0;
@@ -68,7 +73,7 @@ private:
     QHBoxLayout* results_;
     QLabel* numberText_;
     QLineEdit* number_;
-    QPushButton *feltRight_, *feltOff_, *remove_;
+    QPushButton *feltRight_, *feltOff_, *remove_, *variant_;
     bool filling_ = false;
 };
 

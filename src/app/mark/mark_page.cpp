@@ -1,15 +1,17 @@
 #include "app/mark/mark_page.h"
 
+#include "app/mark/heard_event.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
+#include "app/mark/second_look.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>
-#include <QKeyEvent>
+#include <QRandomGenerator>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -32,8 +34,16 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
     top->addWidget(stage_, 1);
     top->addWidget(buildSide());
     layout->addLayout(top, 1);
+    again_ = new SecondLook(workspace, this);
+    layout->addWidget(again_);
+    connect(again_, &SecondLook::moved, this, &MarkPage::followSecondLook);
+    connect(stage_, &StageView::boxDrawn, this, [this](const QRectF& box) {
+        proposals_->propose({this->workspace().repetition()}, box);
+        setFocus();
+    });
     strip_ = new MarkStrip(workspace, this);
     layout->addWidget(strip_);
+    giveAway_.push_back(strip_);
     connect(strip_, &MarkStrip::frameAsked, this, &MarkPage::goToFrame);
     connect(strip_, &MarkStrip::drawingChanged, this, &MarkPage::showShape);
     connect(stage_, &StageView::clicked, this, &MarkPage::placeMark);
@@ -68,6 +78,8 @@ std::vector<std::string> MarkPage::guided() const {
 }
 
 std::map<std::string, QPointF> MarkPage::marksHere() const {
+    if (again_->active())
+        return again_->marksHere(frame_);
     const RepetitionPlace place = workspace().place();
     return place ? marksIn(*place.repetition, frame_) : std::map<std::string, QPointF>();
 }
@@ -81,6 +93,10 @@ bool MarkPage::hiddenHere(const std::string& landmark) const {
 std::string MarkPage::nextLandmark() const {
     if (!workspace().place())
         return {};
+    if (again_->active()) {
+        const auto open = frame_ == again_->task().frame ? again_->open(guided()) : std::vector<std::string>();
+        return open.empty() ? std::string() : open.front();
+    }
     if (wanted_)
         return *wanted_;
     const auto marks = marksHere();
@@ -104,6 +120,8 @@ int MarkPage::openAt(const Repetition& repetition, int frame) const {
 void MarkPage::refresh() {
     if (!workspace().hasCase())
         return;
+    if (again_->active() && !workspace().data().repetition(again_->task().repetition))
+        again_->leave(); // another case, or the repetition is gone
     filling_ = true;
     const RepetitionPlace place = workspace().place();
     if (!workspace().data().pack.event(event_) && !workspace().data().pack.events.empty())
@@ -139,6 +157,8 @@ void MarkPage::goToFrame(int frame) {
     }
     frame_ = clamped;
     stage_->setSelected(selected_);
+    const auto& area = place.section->picture.area;
+    stage_->setArea(area ? QRectF(area->left - .5, area->top - .5, area->width, area->height) : QRectF());
     workspace().requestFrame(place.clip->path, frame_, stage_,
                              [this](const QImage& image, int) { stage_->setImage(image); });
     const double real = (*place.clip->timesS)[static_cast<std::size_t>(frame_)] / place.section->slowMotion;
@@ -147,20 +167,21 @@ void MarkPage::goToFrame(int frame) {
     QString title = model ? tr("%1, repetition %2").arg(place.section->performer).arg(place.repetition->number)
                           : tr("Repetition %1").arg(place.repetition->number);
     for (const auto& [id, event] : place.repetition->events)
-        if (std::lround(event.frame) == frame_)
+        if (std::lround(event.frame) == frame_ && !again_->active())
             if (const EventDef* def = workspace().data().pack.event(id))
                 title += QStringLiteral(" · ") + words::text(def->title).toLower();
     stage_->setCaption(
         title, tr("frame %1 of %2 · %3 s real time").arg(frame_).arg(place.clip->frames()).arg(words::number(real, 3)),
         colour);
     std::map<std::string, double> proposed;
-    for (const auto& [landmark, track] : place.repetition->marks)
+    for (const auto& [landmark, track] :
+         again_->active() ? decltype(place.repetition->marks)() : place.repetition->marks)
         if (const auto mark = track.find(frame_); mark != track.end() && isProposed(mark->second.source))
             proposed[landmark] = isDoubtful(mark->second.source) ? 2 * mark->second.sigmaPx : 0;
     stage_->setFigures({{marksHere(), figureLines(workspace().data().pack, sides()), colour, true, proposed}});
     showShape();
     const OpenProposals open = openProposals(*place.repetition);
-    proposed_->setVisible(open.marks + open.events > 0);
+    proposed_->setVisible(open.marks + open.events > 0 && !again_->active());
     proposed_->setText(
         tr("Proposed here: %1 of %2. In the repetition: %3 and %4 to confirm, %5 doubtful.")
             .arg(proposed.size())
@@ -191,19 +212,54 @@ void MarkPage::chooseEvent(const std::string& event, bool goThere) {
 }
 
 void MarkPage::setEventHere() {
+    if (again_->active()) {
+        again_->setEvent(frame_);
+        return;
+    }
     const RepetitionPlace place = workspace().place();
     const EventDef* def = workspace().data().pack.event(event_);
     if (!place || !def)
         return;
     const RepetitionId id = place.repetition->id;
     const std::string event = event_;
-    const StoredEvent value{static_cast<double>(frame_), {}, "analyst"};
+    const StoredEvent value{static_cast<double>(frame_), {}, std::string(kByHand)};
     workspace().apply(tr("Set \"%1\"").arg(words::text(def->title)),
                       [=](Edit& edit) { return edit.setEvent(id, event, value); });
 }
 
+void MarkPage::setEventAtSound() {
+    const RepetitionPlace place = workspace().place();
+    const EventDef* def = workspace().data().pack.event(event_);
+    if (!place || !def || place.clip->missing)
+        return;
+    const auto heard = heardNear(*place.clip, *place.section, frame_);
+    if (!heard) {
+        workspace().say(tr("Not set by sound. %1").arg(words::text(heard.error().sentence())), true);
+        return;
+    }
+    const RepetitionId id = place.repetition->id;
+    const std::string event = event_;
+    const StoredEvent value{heard->frame, heard->uS, "heard"};
+    if (workspace().apply(tr("Set \"%1\" at the sound").arg(words::text(def->title)),
+                          [=](Edit& edit) { return edit.setEvent(id, event, value); })) {
+        goToFrame(static_cast<int>(std::lround(heard->frame)));
+        workspace().say(place.section->picture.microphoneM
+                            ? tr("Set at the sound, ± %1 s.").arg(words::number(2 * heard->uS, 4))
+                            : tr("Set at the sound, ± %1 s: how far away the microphone was is not known (Film).")
+                                  .arg(words::number(2 * heard->uS, 3)));
+    }
+}
+
 void MarkPage::placeMark(QPointF pixel) {
+    if (takeImplement(pixel))
+        return;
     const std::string landmark = nextLandmark();
+    if (again_->active()) {
+        if (!landmark.empty())
+            again_->place(landmark, pixel);
+        goToFrame(frame_);
+        return;
+    }
     if (landmark.empty()) {
         workspace().say(tr("All landmarks of this frame are set. Drag one to move it, or go to another frame."));
         return;
@@ -215,9 +271,14 @@ void MarkPage::moveMark(const std::string& landmark, QPointF pixel, const QStrin
     const RepetitionPlace place = workspace().place();
     if (!place)
         return;
+    if (again_->active()) {
+        again_->place(landmark, pixel);
+        goToFrame(frame_);
+        return;
+    }
     const RepetitionId id = place.repetition->id;
     const int frame = frame_;
-    const Mark mark{{pixel.x(), pixel.y()}, settings::markSigmaPx(place.clip->height), "analyst"};
+    const Mark mark{{pixel.x(), pixel.y()}, settings::markSigmaPx(place.clip->height), std::string(kByHand)};
     const bool kept = !mergeKey.isEmpty();
     if (workspace().apply(
             tr("Mark %1").arg(words::text(inWords(landmark))),
@@ -251,8 +312,9 @@ void MarkPage::hideNext() {
     const RepetitionId id = place.repetition->id;
     const int frame = frame_;
     wanted_.reset();
+    const std::string reason = hiddenReason_.isEmpty() ? "cannot be seen" : hiddenReason_.toStdString();
     workspace().apply(tr("%1 is hidden").arg(words::text(inWords(landmark))),
-                      [=](Edit& edit) { return edit.setHidden(id, landmark, frame, "cannot be seen"); });
+                      [=](Edit& edit) { return edit.setHidden(id, landmark, frame, reason); });
 }
 
 void MarkPage::removeSelected() {
@@ -335,99 +397,23 @@ void MarkPage::stepRepetition(int by) {
         }
 }
 
+void MarkPage::followSecondLook() {
+    const bool on = again_->active();
+    for (QWidget* widget : giveAway_)
+        widget->setVisible(!on);
+    selected_.clear();
+    wanted_.reset();
+    refresh();
+    if (on)
+        goToFrame(again_->startFrame());
+    setFocus();
+}
+
 void MarkPage::show(const QString& detail) {
     if (detail.startsWith(QLatin1String("frame:")))
         goToFrame(detail.mid(6).toInt());
     else if (detail.startsWith(QLatin1String("event:")))
         chooseEvent(detail.mid(6).toStdString(), true);
-}
-
-void MarkPage::keyPressEvent(QKeyEvent* event) {
-    if (!workspace().hasCase())
-        return;
-    const bool shift = event->modifiers() & Qt::ShiftModifier;
-    const bool marked = !selected_.empty();
-    const double step = shift ? 1 : 0.1;
-    const Pack& pack = workspace().data().pack;
-    const auto moveEvent = [&](int by) {
-        const int index = std::clamp(pack.eventIndex(event_) + by, 0, static_cast<int>(pack.events.size()) - 1);
-        chooseEvent(pack.events[static_cast<std::size_t>(index)].id, true);
-    };
-    switch (event->key()) {
-    case Qt::Key_Left:
-        marked ? nudge({-step, 0}) : goToFrame(frame_ - (shift ? 10 : 1));
-        return;
-    case Qt::Key_Right:
-        marked ? nudge({step, 0}) : goToFrame(frame_ + (shift ? 10 : 1));
-        return;
-    case Qt::Key_Up:
-        marked ? nudge({0, -step}) : moveEvent(-1);
-        return;
-    case Qt::Key_Down:
-        marked ? nudge({0, step}) : moveEvent(1);
-        return;
-    case Qt::Key_E:
-        setEventHere();
-        return;
-    case Qt::Key_H:
-        hideNext();
-        return;
-    case Qt::Key_N:
-        nextOpen();
-        return;
-    case Qt::Key_P:
-        propose(shift);
-        return;
-    case Qt::Key_T:
-        proposals_->track(workspace().repetition());
-        return;
-    case Qt::Key_C:
-        shift ? proposals_->confirmSure(workspace().repetition())
-              : proposals_->confirmFrame(workspace().repetition(), frame_);
-        return;
-    case Qt::Key_D:
-        nextDoubtful();
-        return;
-    case Qt::Key_M:
-        strip_->toggleDrawing();
-        return;
-    case Qt::Key_Delete:
-    case Qt::Key_Backspace:
-        removeSelected();
-        return;
-    case Qt::Key_Escape:
-        selected_.clear();
-        wanted_.reset();
-        goToFrame(frame_);
-        return;
-    case Qt::Key_PageUp:
-    case Qt::Key_PageDown:
-        stepRepetition(event->key() == Qt::Key_PageUp ? -1 : 1);
-        return;
-    case Qt::Key_Return:
-    case Qt::Key_Enter: {
-        // By keyboard alone: the next landmark where it was last seen, else in the middle, then nudged.
-        const std::string landmark = nextLandmark();
-        const RepetitionPlace place = workspace().place();
-        if (landmark.empty() || !place)
-            return;
-        QPointF at(place.clip->width / 2.0, place.clip->height / 2.0);
-        const auto track = place.repetition->marks.find(landmark);
-        if (track != place.repetition->marks.end() && !track->second.empty()) {
-            const auto nearest =
-                std::min_element(track->second.begin(), track->second.end(), [&](const auto& a, const auto& b) {
-                    return std::abs(a.first - frame_) < std::abs(b.first - frame_);
-                });
-            at = {nearest->second.at.x, nearest->second.at.y};
-        }
-        moveMark(landmark, at, {});
-        selected_ = landmark;
-        goToFrame(frame_);
-        return;
-    }
-    default:
-        Page::keyPressEvent(event);
-    }
 }
 
 } // namespace riflesso

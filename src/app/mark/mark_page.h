@@ -6,6 +6,7 @@
 #include "app/widgets/stage_view.h"
 
 class QButtonGroup;
+class QComboBox;
 class QListWidget;
 class QPushButton;
 
@@ -14,6 +15,7 @@ namespace riflesso {
 class MarkProposals;
 class MarkStrip;
 class ObservationForm;
+class SecondLook;
 
 class MarkPage : public Page {
     Q_OBJECT
@@ -43,6 +45,7 @@ private:
     void goToFrame(int frame);
     void chooseEvent(const std::string& event, bool goThere);
     void setEventHere();
+    void setEventAtSound();
     void placeMark(QPointF pixel);
     void moveMark(const std::string& landmark, QPointF pixel, const QString& mergeKey);
     void nudge(QPointF byPixels);
@@ -52,6 +55,12 @@ private:
     void propose(bool wholeSet);
     void nextDoubtful();
     void stepRepetition(int by);
+    void followSecondLook();
+    void nextView();
+    void zoomToAthlete();
+    void startImplement();
+    bool takeImplement(QPointF pixel); ///< whether the click was for it
+    void proposeInBox();
     [[nodiscard]] std::vector<std::string> guided() const; ///< resolved landmarks in the pack's order
     [[nodiscard]] std::map<std::string, QPointF> marksHere() const;
     [[nodiscard]] bool hiddenHere(const std::string& landmark) const;
@@ -66,6 +75,13 @@ private:
     QPushButton *setEvent_, *nextOpen_, *hidden_;
     QLabel *cardTitle_, *next_, *values_, *proposed_;
     ObservationForm* observations_;
+    SecondLook* again_;
+    QLabel* ownHand_;
+    std::vector<QWidget*> giveAway_; ///< what would tell where the first marks are
+    int viewStep_ = 0;
+    QString hiddenReason_;
+    QComboBox* hiddenWhy_;
+    std::optional<std::vector<QPointF>> implement_; ///< points of the implement clicked so far; none: not asked for
     RepetitionId shown_;
     int frame_ = 0;
     std::string event_, selected_;

@@ -3,15 +3,20 @@
 
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
+#include "app/mark/marks_table.h"
 #include "app/mark/observation_form.h"
+#include "app/mark/second_look.h"
+#include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "core/instant.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QListWidget>
 #include <QPushButton>
+#include <QRandomGenerator>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
@@ -34,7 +39,22 @@ QWidget* MarkPage::buildSide() {
     layout->addWidget(card_, 1);
     next_ = label({});
     next_->setObjectName(QStringLiteral("nextLandmark"));
-    layout->addWidget(next_);
+    auto* asked = new QHBoxLayout;
+    asked->addWidget(next_, 1);
+    auto* reason = hiddenWhy_ = new QComboBox;
+    reason->setObjectName(QStringLiteral("hiddenReason"));
+    reason->setAccessibleName(tr("Why a landmark is hidden"));
+    reason->setToolTip(tr("The reason kept with a landmark that is hidden (H)."));
+    reason->setFocusPolicy(Qt::TabFocus);
+    for (const auto& [word, shown] : {std::pair{"cannot be seen", tr("hidden: cannot be seen")},
+                                      {"behind the body", tr("hidden: behind the body")},
+                                      {"behind something", tr("hidden: behind something")},
+                                      {"out of the picture", tr("hidden: out of the picture")},
+                                      {"too blurred", tr("hidden: too blurred")}})
+        reason->addItem(shown, QString::fromLatin1(word));
+    connect(reason, &QComboBox::activated, this, [this, reason] { hiddenReason_ = reason->currentData().toString(); });
+    asked->addWidget(reason);
+    layout->addLayout(asked);
     layout->addWidget(label(tr("KEY EVENTS"), theme::kHeading));
     events_ = new QListWidget;
     events_->setObjectName(QStringLiteral("events"));
@@ -94,9 +114,25 @@ QWidget* MarkPage::buildSide() {
     layout->addWidget(label(tr("SEEN, NOT MEASURED"), theme::kHeading));
     observations_ = new ObservationForm(workspace(), inner);
     layout->addWidget(observations_);
+    layout->addWidget(label(tr("YOUR OWN HAND"), theme::kHeading));
+    ownHand_ = label({}, theme::kQuiet);
+    ownHand_->setObjectName(QStringLiteral("ownHand"));
+    layout->addWidget(ownHand_);
+    auto* repeat = new QPushButton(tr("Mark again, blind (R)"));
+    repeat->setObjectName(QStringLiteral("markAgain"));
+    repeat->setToolTip(
+        tr("A few frames and key events once more, without seeing the first marks. From ten pairs on, what "
+           "lies between them is the uncertainty of your marks."));
+    repeat->setFocusPolicy(Qt::TabFocus);
+    repeat->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
+    connect(repeat, &QPushButton::clicked, this, [this] { again_->start(QRandomGenerator::global()->generate()); });
+    layout->addWidget(repeat, 0, Qt::AlignLeft);
+    layout->addWidget(label(tr("AS TABLES"), theme::kHeading));
+    layout->addWidget(new MarksTable(workspace(), inner));
     layout->addStretch();
     QScrollArea* scroll = scrolled(inner);
     scroll->setFixedWidth(318);
+    giveAway_ = {scroll};
     connect(setEvent_, &QPushButton::clicked, this, &MarkPage::setEventHere);
     connect(nextOpen_, &QPushButton::clicked, this, &MarkPage::nextOpen);
     connect(hidden_, &QPushButton::clicked, this, &MarkPage::hideNext);
@@ -116,6 +152,8 @@ QString MarkPage::headline() const {
     const RepetitionPlace place = workspace().place();
     if (!place)
         return tr("No repetition is chosen. <b>Next: cut one on the Film page.</b>");
+    if (again_->active())
+        return tr("The first marks are hidden. <b>Next: mark what is asked for below as carefully as ever.</b>");
     const Pack& pack = workspace().data().pack;
     const std::size_t all = guided().size();
     const int open = openAt(*place.repetition, frame_);
@@ -188,7 +226,7 @@ void MarkPage::showShape() {
     const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
     const Trial trial = toTrial(workspace().data(), place);
     const MeasureValue value = measureInFrame(pack, *def, trial, frame_, cutoff);
-    stage_->setShape(measuredShape(pack, *def, trial, frame_, cutoff),
+    stage_->setShape(measuredShape(pack, *def, toTrialAsFilmed(workspace().data(), place), frame_, cutoff),
                      value.valid() ? words::withU(*def, *value.value, 2 * value.u) : QString(),
                      place.session->isModel ? look::dark().model : look::dark().athlete);
 }
@@ -277,7 +315,21 @@ void MarkPage::showFigure() {
     next_->setText(next.empty() ? tr("All landmarks of this frame are set.")
                                 : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
     hidden_->setEnabled(!next.empty());
+    hiddenWhy_->setVisible(!next.empty());
     stage_->setLoupeText(words::text(inWords(selected_.empty() ? next : selected_)));
+    const QString own = ownErrorWords(workspace().data().own);
+    QString hand = own.isEmpty() ? tr("Nothing was marked twice yet: marks count as ±\u00a0%1\u00a0px.")
+                                       .arg(words::number(place ? 2 * settings::markSigmaPx(place.clip->height) : 4, 1))
+                                 : own + QStringLiteral(".");
+    if (const QString corrected = correctionWords(workspace().data()); !corrected.isEmpty())
+        hand += QStringLiteral(" ") + corrected;
+    ownHand_->setText(hand);
+    if (again_->active()) {
+        const EventDef* timed = pack.event(again_->task().event);
+        again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::text(timed->title).toLower())
+                          : next.empty() ? tr("Go back to frame %1.").arg(again_->task().frame)
+                                         : tr("Click the %1.").arg(words::text(inWords(next))));
+    }
 }
 
 void MarkPage::showValues() {

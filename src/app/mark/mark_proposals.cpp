@@ -2,6 +2,7 @@
 
 #include "app/settings/stored_settings.h"
 #include "core/propose_events.h"
+#include "media/implement_line.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
 #include "report/words.h"
@@ -33,6 +34,11 @@ std::set<std::string> landmarksOf(const CaseData& data, const RepetitionPlace& p
 bool isHidden(const Repetition& repetition, const std::string& landmark, int frame) {
     return std::any_of(repetition.hidden.begin(), repetition.hidden.end(),
                        [&](const HiddenMark& h) { return h.landmark == landmark && h.frame == frame; });
+}
+
+/// As the window shows it, in which marks lie.
+Result<Picture> asShown(Result<Picture> picture, const PictureSetup& setup) {
+    return picture && setup.mirrored ? Result<Picture>(leftForRight(*picture)) : picture;
 }
 
 /// Of what was found, the marks that may be written: where a person set nothing, and nothing surer was proposed.
@@ -93,6 +99,20 @@ std::map<std::string, StoredEvent> eventsFor(const CaseData& data, RepetitionId 
                 continue;
             out[event.event] = {event.frame, event.uS,
                                 std::string(event.reviewFirst ? kDoubtfulEvent : kProposedEvent)};
+        }
+    return out;
+}
+
+/// Points of implements, and the landmark of the hand that holds them.
+std::vector<std::pair<std::string, std::string>> heldPoints(const Pack& pack,
+                                                            const std::map<std::string, Side>& sides) {
+    std::vector<std::pair<std::string, std::string>> out;
+    for (const OwnPoint& point : pack.points)
+        if (point.on && (point.on->part == "hand" || point.on->part == "wrist")) {
+            PointRef wrist = *point.on;
+            wrist.part = "wrist";
+            if (const std::string grip = resolvePoint(wrist, sides); !grip.empty())
+                out.emplace_back(point.id, grip);
         }
     return out;
 }
@@ -173,7 +193,7 @@ QString openProposalsText(const Workspace& workspace) {
 
 MarkProposals::MarkProposals(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 
-void MarkProposals::propose(const std::vector<RepetitionId>& repetitions) {
+void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box) {
     if (repetitions.empty())
         return;
     const auto data = workspace_.snapshot();
@@ -184,7 +204,7 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions) {
             : tr("Proposing marks of %1").arg(words::counted(repetitions.size(), tr("repetition"), tr("repetitions")));
     workspace_.jobs().start<std::vector<Found>>(
         name, this,
-        [data, repetitions, models](JobControl& control) -> Result<std::vector<Found>> {
+        [data, repetitions, models, box](JobControl& control) -> Result<std::vector<Found>> {
             const auto network = PoseNetwork::open(models.toStdString());
             if (!network)
                 return network.error();
@@ -201,11 +221,16 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions) {
                             set[landmark][frame] = mark;
                 // Where a person marked the athlete first; the network follows from the start of the repetition.
                 std::optional<PictureBox> near;
+                if (box)
+                    near = PictureBox{box->x(), box->y(), box->width(), box->height()};
                 for (int frame = place.repetition->from; frame <= place.repetition->to && !near; ++frame)
                     near = boxRound(set, frame);
+                if (const auto& area = place.section->picture.area; area && !near)
+                    near = PictureBox{static_cast<double>(area->left), static_cast<double>(area->top),
+                                      static_cast<double>(area->width), static_cast<double>(area->height)};
                 const auto proposed = proposeMarks(
-                    **network, [&](int at) { return (*reader)->frame(at); }, place.repetition->from,
-                    place.repetition->to, near, set,
+                    **network, [&](int at) { return asShown((*reader)->frame(at), place.section->picture); },
+                    place.repetition->from, place.repetition->to, near, set,
                     [&](double share) {
                         return control.goOn((static_cast<double>(i) + share) / static_cast<double>(repetitions.size()));
                     });
@@ -280,18 +305,30 @@ void MarkProposals::track(RepetitionId repetition) {
     }
     const QString path = place.clip->path;
     const int from = place.repetition->from, to = place.repetition->to;
+    const PictureSetup picture = place.section->picture;
+    const auto held = heldPoints(data->pack, resolveRoles(data->pack, toTrial(*data, place)));
     workspace_.jobs().start<Marks>(
         tr("Tracking repetition %1").arg(place.repetition->number), this,
-        [path, from, to, seeds](JobControl& control) -> Result<Marks> {
+        [path, from, to, seeds, picture, held](JobControl& control) -> Result<Marks> {
             const auto reader = ClipReader::open(path.toStdString());
             if (!reader)
                 return reader.error();
-            const auto tracked = trackPoints([&](int at) { return (*reader)->frame(at); }, from, to, seeds,
-                                             [&](double share) { return control.goOn(share); });
+            const auto tracked = trackPoints([&](int at) { return asShown((*reader)->frame(at), picture); }, from, to,
+                                             seeds, [&](double share) { return control.goOn(share); });
             if (!tracked)
                 return tracked.error();
+            // The tip of an implement blurs away first: its line from the hand still tells where it is.
+            std::map<std::string, TrackedPath> paths = *tracked;
+            for (const auto& [tip, grip] : held)
+                if (paths.contains(tip) && paths.contains(grip)) {
+                    auto found = tipsByLine([&](int at) { return asShown((*reader)->frame(at), picture); },
+                                            paths.at(tip), paths.at(grip), [&](double) { return control.goOn(1); });
+                    if (!found)
+                        return found.error();
+                    paths[tip] = std::move(*found);
+                }
             Marks marks;
-            for (const auto& [landmark, points] : *tracked)
+            for (const auto& [landmark, points] : paths)
                 for (const TrackedPoint& point : points)
                     if (point.status != TrackedPoint::Status::Lost)
                         marks[landmark][point.frame] = {point.at, point.sigmaPx,

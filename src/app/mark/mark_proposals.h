@@ -5,6 +5,7 @@
 #include "app/workspace.h"
 
 #include <QObject>
+#include <QRectF>
 
 #include <optional>
 
@@ -25,7 +26,8 @@ public:
     explicit MarkProposals(Workspace& workspace, QObject* parent = nullptr);
 
     /// The pose network over every frame of these repetitions, one after the other, then their key events.
-    void propose(const std::vector<RepetitionId>& repetitions);
+    /// `box`: where the athlete is in the first of them, drawn by hand; none: found.
+    void propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box = {});
     /// Carries the set and confirmed marks of a repetition to its other frames.
     void track(RepetitionId repetition);
     /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition.

@@ -13,8 +13,45 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <cmath>
 
 namespace riflesso {
+namespace {
+
+/// Expanded u of an instant measure in each of these frames. Of low-passed ones, whose u is drawn, every few frames
+/// and interpolated: u changes slowly, and marking must stay quick.
+std::vector<double> bandOf(const Pack& pack, const MeasureDef& def, const Trial& trial,
+                           const std::vector<double>& frames, double cutoffHz) {
+    constexpr std::size_t kDrawn = 8;
+    const std::size_t step = def.kind == Kind::Speed || def.kind == Kind::AngularSpeed
+                                 ? std::max<std::size_t>(1, frames.size() / kDrawn)
+                                 : 1;
+    std::vector<std::size_t> at;
+    std::vector<double> u;
+    for (std::size_t i = 0; i < frames.size(); i += step) {
+        const MeasureValue value = measureInFrame(pack, def, trial, static_cast<int>(std::lround(frames[i])), cutoffHz);
+        if (value.valid()) {
+            at.push_back(i);
+            u.push_back(2 * value.u);
+        }
+    }
+    std::vector<double> out(frames.size(), 0);
+    if (at.empty())
+        return {};
+    std::size_t next = 0;
+    for (std::size_t i = 0; i < frames.size(); ++i) {
+        while (next + 1 < at.size() && at[next + 1] <= i)
+            ++next;
+        const std::size_t after = std::min(next + 1, at.size() - 1);
+        const double share = at[after] > at[next] && i > at[next]
+                                 ? static_cast<double>(i - at[next]) / static_cast<double>(at[after] - at[next])
+                                 : 0;
+        out[i] = u[next] + share * (u[after] - u[next]);
+    }
+    return out;
+}
+
+} // namespace
 
 MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     setAttribute(Qt::WA_StyledBackground);
@@ -197,6 +234,7 @@ void MarkStrip::showStrip() {
         StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitOf(*def), {}, series.values};
         for (double t : series.timesS)
             trace.frames.push_back(trial.times.frameOf(t));
+        trace.expandedU = bandOf(pack, *def, trial, trace.frames, cutoff);
         content.traces.push_back(std::move(trace));
     }
     strip_->setContent(std::move(content));

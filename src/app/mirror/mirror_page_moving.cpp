@@ -81,14 +81,15 @@ void MirrorPage::placeGhost() {
         return;
     const CaseData& data = workspace().data();
     const int chosen = ghostBy_->currentIndex() - 1; // the first: what suits
-    const GhostFit& fit = chosen < 0 ? usualFit(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame)
+    const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
+    const Trial asFilmed = toTrialAsFilmed(data, at);
+    const GhostFit& fit = chosen < 0 ? usualFit(data.pack, asFilmed, own_.frame, *other_.trial, other_.frame)
                                      : ghostFits()[static_cast<std::size_t>(chosen)];
-    const Ghost ghost = ghostOn(data.pack, *own_.trial, own_.frame, *other_.trial, other_.frame, fit);
+    const Ghost ghost = ghostOn(data.pack, asFilmed, own_.frame, *other_.trial, other_.frame, fit);
     noGhost_ = ghost.refused;
     if (!ghost.refused.isEmpty())
         return;
     const auto lines = figureLines(data.pack, resolveRoles(data.pack, *own_.trial));
-    const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
     QColor colour = look::dark().model;
     colour.setAlphaF(static_cast<float>(ghostPercent_) / 100);
     own_.stage->setFigures({{marksIn(*at.repetition, own_.frame), lines, look::dark().athlete, true},
@@ -120,7 +121,8 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, at.clip->frames() - 1);
     const bool mirrored = lower && own_.trial && own_.trial->capture.facing != trial.capture.facing;
     side.stage->setMirrored(mirrored);
-    const QRectF box = wholeMovement(trial);
+    const Trial asFilmed = toTrialAsFilmed(data, at);
+    const QRectF box = wholeMovement(asFilmed);
     StageView* stage = side.stage;
     workspace().requestFrame(at.clip->path, side.frame, stage, [stage, box](const QImage& image, int) {
         stage->setImage(image);
@@ -142,7 +144,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     side.stage->setFigures(
         {{marksIn(*at.repetition, side.frame), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
     if (const MeasureDef* def = measureDef())
-        if (auto shape = measuredShape(data.pack, *def, trial, side.frame, cutoffHz()))
+        if (auto shape = measuredShape(data.pack, *def, asFilmed, side.frame, cutoffHz()))
             side.stage->setShape(std::move(shape), valueIn(*def, side, lower), colour);
 }
 

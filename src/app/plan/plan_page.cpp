@@ -1,5 +1,6 @@
 #include "app/plan/plan_page.h"
 
+#include "app/plan/dispute_box.h"
 #include "app/plan/week_view.h"
 
 #include "app/theme.h"
@@ -94,6 +95,8 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
             writeCalendarFile(path);
     });
     column->addSpacing(8);
+    disputes_ = new DisputeBox(workspace, this);
+    column->addWidget(disputes_);
     lesson_ = new QVBoxLayout;
     lesson_->setSpacing(4);
     column->addLayout(lesson_);
@@ -166,6 +169,7 @@ void PlanPage::refresh() {
     }
     filling_ = false;
 
+    disputes_->show();
     showLesson(data);
     clearLayout(ladder_);
     const auto assessment = workspace().assessment();

@@ -10,6 +10,8 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class DisputeBox;
+
 class WeekView;
 
 class PlanPage : public Page {
@@ -31,6 +33,7 @@ private:
     QSpinBox *sessions_, *homework_, *noChange_;
     QDateEdit *start_, *retest_, *retention_;
     WeekView* weeks_;
+    DisputeBox* disputes_;
     bool filling_ = false;
 };
 

@@ -10,6 +10,7 @@
 #include <QWheelEvent>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace riflesso {
@@ -53,6 +54,7 @@ StageView::StageView(QWidget* parent) : QWidget(parent) {
 void StageView::setImage(const QImage& image) {
     const bool otherSize = image.size() != image_.size();
     image_ = image;
+    viewed_ = asViewed();
     if (otherSize || fit_)
         showAll();
     update();
@@ -103,8 +105,63 @@ void StageView::showAll() {
     const bool mirrored = transform_.mirrored;
     transform_ = StageTransform::fitted(image_.size(), size());
     transform_.mirrored = mirrored;
+    if (!area_.isEmpty())
+        showBox(area_);
     fit_ = true;
     update();
+}
+void StageView::setArea(const QRectF& area) {
+    if (area == area_)
+        return;
+    area_ = area;
+    if (fit_)
+        showAll();
+}
+void StageView::setView(double brighter, bool sharper) {
+    brighter_ = brighter;
+    sharper_ = sharper;
+    viewed_ = asViewed();
+    update();
+}
+void StageView::setBoxing(bool on) {
+    boxing_ = on;
+    boxFrom_.reset();
+    boxTo_.reset();
+    setCursor(on || marking_ ? Qt::CrossCursor : Qt::ArrowCursor);
+    update();
+}
+
+QImage StageView::asViewed() const {
+    if (image_.isNull() || (brighter_ <= 0 && !sharper_))
+        return image_;
+    QImage out = image_.convertToFormat(QImage::Format_RGB888);
+    if (sharper_) {
+        // Each pixel moves away from the mean of its four neighbours.
+        const QImage from = out;
+        constexpr int kBytes = 3;
+        const int last = kBytes * (out.width() - 1);
+        for (int y = 1; y + 1 < out.height(); ++y) {
+            const uchar *above = from.constScanLine(y - 1), *here = from.constScanLine(y),
+                        *below = from.constScanLine(y + 1);
+            uchar* to = out.scanLine(y);
+            for (int x = kBytes; x < last; ++x) {
+                const int mean4 = above[x] + below[x] + here[x - kBytes] + here[x + kBytes];
+                to[x] = static_cast<uchar>(std::clamp(here[x] + (4 * here[x] - mean4) / 3, 0, 255));
+            }
+        }
+    }
+    if (brighter_ > 0) {
+        std::array<uchar, 256> table{};
+        for (int i = 0; i < 256; ++i)
+            table[static_cast<std::size_t>(i)] =
+                static_cast<uchar>(std::lround(255 * std::pow(i / 255.0, 1 / (1 + brighter_))));
+        for (int y = 0; y < out.height(); ++y) {
+            uchar* line = out.scanLine(y);
+            for (int x = 0; x < 3 * out.width(); ++x)
+                line[x] = table[line[x]];
+        }
+    }
+    return out;
 }
 void StageView::showBox(const QRectF& box) {
     if (box.isEmpty() || image_.isNull())
@@ -153,8 +210,15 @@ void StageView::paintEvent(QPaintEvent*) {
         painter.translate(image_.width(), 0);
         painter.scale(-1, 1);
     }
-    painter.drawImage(0, 0, image_);
+    if (!area_.isEmpty())
+        painter.setClipRect(area_.translated(.5, .5));
+    painter.drawImage(0, 0, viewed_);
     painter.restore();
+    if (boxFrom_ && boxTo_) {
+        painter.setPen(QPen(look::dark().stageText, 1.5, Qt::DashLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(QRectF(transform_.toWidget(*boxFrom_), transform_.toWidget(*boxTo_)).normalized());
+    }
     const auto place = [this](QPointF pixel) { return transform_.toWidget(pixel); };
     for (auto figure = figures_.rbegin(); figure != figures_.rend(); ++figure) {
         if (figure->dots) {
@@ -274,7 +338,7 @@ void StageView::drawLoupe(QPainter& painter) {
     painter.translate(box.center());
     painter.scale(transform_.mirrored ? -kLoupeZoom : kLoupeZoom, kLoupeZoom);
     painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
-    painter.drawImage(QPointF(-centre->x() - .5, -centre->y() - .5), image_);
+    painter.drawImage(QPointF(-centre->x() - .5, -centre->y() - .5), viewed_);
     painter.restore();
     painter.setPen(QPen(look::dark().athlete, 1));
     painter.drawLine(QPointF(box.center().x() - 22, box.center().y()),
@@ -294,6 +358,10 @@ void StageView::drawLoupe(QPainter& painter) {
 
 void StageView::mousePressEvent(QMouseEvent* event) {
     moved_ = false;
+    if (boxing_ && event->button() == Qt::LeftButton) {
+        boxFrom_ = transform_.toPixel(event->position());
+        return;
+    }
     if (event->button() == Qt::LeftButton && marking_)
         dragged_ = markAt(event->position());
     if (!dragged_.empty()) {
@@ -307,6 +375,11 @@ void StageView::mousePressEvent(QMouseEvent* event) {
 
 void StageView::mouseMoveEvent(QMouseEvent* event) {
     cursor_ = event->position();
+    if (boxFrom_) {
+        boxTo_ = transform_.toPixel(event->position());
+        update();
+        return;
+    }
     if (!dragged_.empty()) {
         moved_ = true;
         emit markDragged(QString::fromStdString(dragged_), transform_.toPixel(event->position()));
@@ -320,6 +393,14 @@ void StageView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void StageView::mouseReleaseEvent(QMouseEvent* event) {
+    if (boxFrom_) {
+        const QRectF box = QRectF(*boxFrom_, transform_.toPixel(event->position())).normalized();
+        setBoxing(false);
+        constexpr double kSmallest = 16;
+        if (box.width() >= kSmallest && box.height() >= kSmallest)
+            emit boxDrawn(box);
+        return;
+    }
     const std::string dragged = std::exchange(dragged_, std::string());
     if (!dragged.empty()) {
         if (moved_)
@@ -338,7 +419,8 @@ void StageView::wheelEvent(QWheelEvent* event) {
     if (image_.isNull())
         return;
     const double factor = std::pow(1.0015, event->angleDelta().y());
-    const double smallest = StageTransform::fitted(image_.size(), size()).scale;
+    const double smallest = area_.isEmpty() ? StageTransform::fitted(image_.size(), size()).scale
+                                            : std::min(width() / area_.width(), height() / area_.height());
     const double wanted = std::clamp(transform_.scale * factor, smallest, kMaxZoom);
     if (wanted <= smallest) {
         showAll();

@@ -55,6 +55,14 @@ public:
     void setSelected(const std::string& mark);
     void setCaption(const QString& strong, const QString& quiet, const QColor& colour);
     void setMirrored(bool mirrored);
+    /// The part of the picture in use: it fills the stage, the rest is not shown. Empty: the whole picture.
+    void setArea(const QRectF& area);
+    /// Of what is shown only; nothing is measured from it. brighter: 0 as filmed, else the share of the way to white
+    /// that the dark half goes; sharper: edges raised.
+    void setView(double brighter, bool sharper);
+    [[nodiscard]] bool isFitted() const { return fit_; }
+    /// While on, dragging draws a box, which boxDrawn tells once.
+    void setBoxing(bool on);
     void setLoupe(bool on) { loupe_ = on; }
     void setLoupeText(const QString& text);
     /// Whether a click sets marks (cross cursor) or not.
@@ -69,6 +77,7 @@ signals:
     void markPressed(const QString& mark);
     void markDragged(const QString& mark, QPointF pixel);  ///< while it moves
     void markReleased(const QString& mark, QPointF pixel); ///< once, at the end
+    void boxDrawn(const QRectF& box);                      ///< pixels of the picture
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -86,7 +95,13 @@ private:
     void drawLoupe(QPainter& painter);
     void drawProposed(QPainter& painter, const StageFigure& figure) const;
 
-    QImage image_;
+    [[nodiscard]] QImage asViewed() const;
+
+    QImage image_, viewed_; ///< as given; as it is shown
+    QRectF area_;
+    double brighter_ = 0;
+    bool sharper_ = false, boxing_ = false;
+    std::optional<QPointF> boxFrom_, boxTo_; ///< pixels of the picture
     std::vector<StageFigure> figures_;
     std::optional<MeasuredShape> shape_;
     QString shapeValue_;

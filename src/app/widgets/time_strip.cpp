@@ -80,13 +80,29 @@ void TimeStrip::paintEvent(QPaintEvent*) {
     const double traceHeight = content_.traces.empty() ? 0 : (bottom - y) / static_cast<double>(content_.traces.size());
     for (const StripTrace& trace : content_.traces) {
         if (!trace.values.empty()) {
-            const auto [low, high] = std::minmax_element(trace.values.begin(), trace.values.end());
-            const double span = std::max(1e-9, *high - *low);
+            const auto uAt = [&](std::size_t i) { return i < trace.expandedU.size() ? trace.expandedU[i] : 0; };
+            double low = trace.values.front(), high = low;
+            for (std::size_t i = 0; i < trace.values.size(); ++i) {
+                low = std::min(low, trace.values[i] - uAt(i));
+                high = std::max(high, trace.values[i] + uAt(i));
+            }
+            const double span = std::max(1e-9, high - low);
+            const auto yOf = [&](double value) {
+                return y + traceHeight - 5 - (value - low) / span * (traceHeight - 10);
+            };
+            const auto isGap = [&](std::size_t i) { return i == 0 || trace.frames[i] - trace.frames[i - 1] > 6; };
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(p.athleteSoft);
+            for (std::size_t i = 1; i < trace.values.size(); ++i)
+                if (!isGap(i) && uAt(i) > 0)
+                    painter.drawPolygon(QPolygonF({{xOf(trace.frames[i - 1]), yOf(trace.values[i - 1] - uAt(i - 1))},
+                                                   {xOf(trace.frames[i]), yOf(trace.values[i] - uAt(i))},
+                                                   {xOf(trace.frames[i]), yOf(trace.values[i] + uAt(i))},
+                                                   {xOf(trace.frames[i - 1]), yOf(trace.values[i - 1] + uAt(i - 1))}}));
             QPainterPath path;
             for (std::size_t i = 0; i < trace.values.size(); ++i) {
-                const QPointF at(xOf(trace.frames[i]),
-                                 y + traceHeight - 5 - (trace.values[i] - *low) / span * (traceHeight - 10));
-                const bool gap = i == 0 || trace.frames[i] - trace.frames[i - 1] > 6;
+                const QPointF at(xOf(trace.frames[i]), yOf(trace.values[i]));
+                const bool gap = isGap(i);
                 gap ? path.moveTo(at) : path.lineTo(at);
                 if (trace.values.size() < 14) {
                     painter.setPen(Qt::NoPen);
@@ -103,9 +119,13 @@ void TimeStrip::paintEvent(QPaintEvent*) {
             });
             if (std::abs(*nearest - frame_) < 1) {
                 painter.setPen(p.athleteText);
-                const double value = trace.values[static_cast<std::size_t>(nearest - trace.frames.begin())];
-                painter.drawText(QRectF(12, y + row, kLeft - 20, row), Qt::AlignVCenter | Qt::AlignLeft,
-                                 words::number(value, trace.unit == QStringLiteral("°") ? 0 : 2) + u' ' + trace.unit);
+                const auto at = static_cast<std::size_t>(nearest - trace.frames.begin());
+                const int digits = trace.unit == QStringLiteral("°") ? 0 : 2;
+                QString text = words::number(trace.values[at], digits);
+                if (uAt(at) > 0)
+                    text += QStringLiteral(" ± ") + words::number(uAt(at), digits);
+                painter.drawText(QRectF(12, y + row, kLeft - 14, row), Qt::AlignVCenter | Qt::AlignLeft,
+                                 text + u' ' + trace.unit);
             }
         }
         name(y, trace.title);

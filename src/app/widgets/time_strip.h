@@ -11,6 +11,7 @@ namespace riflesso {
 struct StripTrace {
     QString title, unit;
     std::vector<double> frames, values;
+    std::vector<double> expandedU = {}; ///< one a value, drawn as a band; empty: not known
 };
 struct StripEvent {
     QString id, title;
