@@ -1418,6 +1418,14 @@
         <source>Kept: &quot;%1&quot; is in the session, on the Film page.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A camera…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera live, or as it was some seconds ago. &lt;b&gt;Next: Space records, Done shows what was recorded.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::BenchView</name>
@@ -1498,6 +1506,137 @@
     </message>
     <message>
         <source>Competitions from a calendar</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CapturePlanner</name>
+    <message>
+        <source>THE CAMERA</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How wide the lens sees, left to right: a phone&apos;s main camera about 65°, twice zoomed about 35° (common practice, no source). Measure it: width of the scene at a known distance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> a second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1/</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lens sees</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Off square by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Frames</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Exposure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>THE MOVEMENT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m/s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the fastest point that matters: a fast hand about 8, a club or racket head 20 to 50 (common practice, no source).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shortest segment of an angle: a forearm about 0.25.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fastest point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shortest segment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tightest angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tightest time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the clip (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FROM ABOVE, TO SCALE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT IT CAN TELL APART</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT TO CHANGE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2, as the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt; pixels a metre: an athlete of 1.7 m is %2 px tall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an angle: &lt;b&gt;± %1°&lt;/b&gt;; 120° seen from there reads %2 to %3°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an event: &lt;b&gt;± %1 s&lt;/b&gt;; an interval ± %2 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the fastest point smears over &lt;b&gt;%1 px&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lengths in the plane appear at %1 % of what they are</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing: this is good enough for the tightest tolerances.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera %1 m away, %2° off square, sees %3 m</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1757,6 +1896,18 @@
         <source>Split %1 at its cuts</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>too few pixels on the athlete: %1 px tall, the direction of a forearm is sure to ± %2°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the athlete is %1 px tall: the direction of a forearm is sure to ± %2°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 goes up to %2 px in a frame: blurred by as much at a full frame&apos;s exposure, by %3 px at 1/1000 s</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ClipKeeping</name>
@@ -1837,6 +1988,89 @@
     </message>
     <message>
         <source> view, </source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ColumnDialog</name>
+    <message>
+        <source>left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame, from 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time in the clip, s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name of the landmark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x, px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y, px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>uncertainty, px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: x, px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: y, px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the columns of %1 mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Guessed from the names of the columns; change what is wrong. Pixels count from the middle of the top left pixel of the upright picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its first cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Meaning of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ready.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not yet: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1949,6 +2183,33 @@
     <name>riflesso::DeviationRuler</name>
     <message>
         <source>%1 in this repetition, %2. Click to see it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::DisputeBox</name>
+    <message>
+        <source>Take no position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHERE COACHES DISAGREE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>why, in this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2131,6 +2392,94 @@
     </message>
     <message>
         <source>Add the clip %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find them (R)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looks for repetitions in this section: like the first marked one, or a model&apos;s, else movement between rests.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera live. &lt;b&gt;Next: record with Space; what is recorded becomes a clip of this session.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before filming: what a set-up can tell apart. &lt;b&gt;Next: change it until nothing is left under &quot;what to change&quot;.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture of this section. &lt;b&gt;Next: %1.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>record, stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back to the clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set a point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>find</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No sudden sound further that way.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen for contacts first (Picture, lens, camera, on the right).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Record…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a camera of this computer, with a look at what was some seconds ago.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plan the camera…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where to stand and how to set the camera, before filming.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;TO FILM NEXT&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;&lt;i&gt;and %1 more&lt;/i&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2609,6 +2958,81 @@
     </message>
 </context>
 <context>
+    <name>riflesso::LivePanel</name>
+    <message>
+        <source>Camera</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> s ago</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long ago</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete sees the last repetition on walking back. Recording goes on meanwhile.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Record (Space)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No camera is connected to this computer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop (Space)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Recorded %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 s ago</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;recording&lt;/b&gt;, %1 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not recording</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::MainWindow</name>
     <message>
         <source>Find athlete, measure, drill, command   Ctrl K</source>
@@ -3049,6 +3473,134 @@
         <source>Click a measure to see why it has this value.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Not set by sound. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set &quot;%1&quot; at the sound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set at the sound, ± %1 s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set at the sound, ± %1 s: how far away the microphone was is not known (Film).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture as filmed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown brighter. Nothing that is measured changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown sharper. Nothing that is measured changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown brighter and sharper. Nothing that is measured changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Zoom follows the marks, and there are none yet. The wheel zooms where the cursor is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw a box round the athlete: marks are proposed from there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next landmark is not a hand that holds something.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click the tip of the implement, then any point further down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click any point of the implement, away from its tip.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tip and hand have to be marked in three other frames first, so that it is known how far apart they are; and the two points have to lie apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark %1 by the implement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set along the implement, ± %1 px.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why a landmark is hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The reason kept with a landmark that is hidden (H).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden: cannot be seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden: behind the body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden: behind something</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden: out of the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden: too blurred</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>YOUR OWN HAND</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark again, blind (R)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A few frames and key events once more, without seeing the first marks. From ten pairs on, what lies between them is the uncertainty of your marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>AS TABLES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first marks are hidden. &lt;b&gt;Next: mark what is asked for below as carefully as ever.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was marked twice yet: marks count as ±&#xa0;%1&#xa0;px.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to &quot;%1&quot; and press E.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go back to frame %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click the %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -3177,6 +3729,77 @@
     </message>
     <message>
         <source>Repetition %1, %2 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MarksTable</name>
+    <message>
+        <source>Export…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks and key events of the set shown, as two CSV files.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks or key events from a CSV file, whatever its columns are called.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks as a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table of marks or key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables (*.csv *.tsv *.txt)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1 and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 brought in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> %1 lie in no repetition of this set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Not known in this skill: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3482,6 +4105,109 @@
     </message>
     <message>
         <source>Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PictureBar</name>
+    <message>
+        <source>does not fit: expected %1, got %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 points fit within %2 mm (RMS)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from four points: no check possible</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lies closer to level than to upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rolled by %1° ± %2°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What lies there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A rectangle I measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which plane</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the floor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the plane of movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the floor it serves only points that touch the floor. In the plane of movement it serves all angles and lengths.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Across the picture, left to right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Away from the camera, or up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>short side to the camera</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cannot be seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep it, or drag a point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the camera is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 pixels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>that is too small</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click the %1 (%2 of %3).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points can be dragged.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4026,6 +4752,41 @@
     </message>
 </context>
 <context>
+    <name>riflesso::RepetitionFinder</name>
+    <message>
+        <source>Finding repetitions in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetitions proposed. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition was found. Cut one by hand (C): it is then sought in the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was found is cut already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 found. What is none is removed with Del; all are taken back with Ctrl Z.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::RulerList</name>
     <message>
         <source>Timing</source>
@@ -4238,6 +4999,57 @@
     </message>
 </context>
 <context>
+    <name>riflesso::SecondLook</name>
+    <message>
+        <source>%1 ± %2 %3 (%4 pairs)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frames</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 with fewer than %2 pairs yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposed key events were corrected by %1 frames (median of %2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pass over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this set was marked by hand that is not marked again already. Three landmarks of a frame, or a key event, set by hand are needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own hand: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark %1 again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set &quot;%1&quot; again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Again, blind, %1 of %2.&lt;/b&gt; %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::SectionPanel</name>
     <message>
         <source>THIS SECTION</source>
@@ -4415,6 +5227,337 @@
         <source>None chosen in this clip.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Repetition %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>T Which variant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>T %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SectionPicture</name>
+    <message>
+        <source>Paths, speeds and lengths over time are refused until its movement is taken out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Taken out in %1 % of the frames; the background meets within %2 px.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture, lens, camera…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirrored clips, black bars, a tilted camera, known points, the lens, a camera that moves, sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is mirrored: turn it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left stands for right in the file, as front cameras leave it. Marks turn over with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part in use…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two corners on the picture: bars outside are left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole picture is in use.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something upright (V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both ends of a post or a wall&apos;s edge: takes the camera&apos;s roll out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known points (K)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four corners of a rectangle of known size, or six points, which can be checked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the lines of the floor: how far the camera stands off square.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lens…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a clip of the same camera and zoom in which a chessboard is shown from many sides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Inner corners across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Inner corners down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inner corners</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does the camera move?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera: not looked at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera moves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Follow it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finds how the camera moved from what stands still behind the athlete.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its sound is not of this scene</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Music or a comment: no contact is looked for in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the athlete to the microphone: sound needs 3 ms a metre.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Microphone away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen for contacts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks sudden sounds on the line under the picture; , and . go from one to the next. On Mark, K sets a key event at the sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the picture left for right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole picture is in use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget what stood upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget the known points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget the lens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera off by %1°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whether the camera moves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whose sound it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distance of the microphone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clip of a chessboard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part of the picture in use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 pixels at %3, %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Floor: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plane of movement: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera is %1° off: take it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The lens is taken out; its chessboards meet within %1 px (RMS).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mirrored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part in use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>known points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera followed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finding the lens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No lens was found. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lens of the camera</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lens found from %1: focal length %2 px, within %3 px (RMS).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chessboard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chessboards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listening to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No sudden sound was found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 found; , and . go from one to the next.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sudden sound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sudden sounds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Following the camera of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera stands: the background wanders by %1 px at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera moves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera moves, and too little of the background could be followed (%1 % of the frames). Film from a stand, or with more to see behind the athlete.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the camera&apos;s movement out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera&apos;s movement, up to %1 px, is taken out: the background meets within %2 px.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SettingsPage</name>
@@ -4552,6 +5695,29 @@
     </message>
     <message>
         <source>Only the demo library can be put back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SetupDrawing</name>
+    <message>
+        <source>The set-up from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plane of movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 m seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1° off square</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

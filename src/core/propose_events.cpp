@@ -448,6 +448,9 @@ std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* exampl
     const PostureTrack whole = postureOf(pack, clean, pack.marked, from, to);
     const Eigen::Index n = pattern.values.rows(), all = whole.values.rows();
     std::vector<RepetitionHit> hits;
+    std::vector<std::pair<double, std::size_t>>
+        order;                        // of hits, by cost: rest at both ends makes a window look like more
+    constexpr double kByLength = 0.6; // so one of another length has to be that much better (own choice)
     constexpr Eigen::Index kStride = 4;
     for (double stretch : {0.7, 0.85, 1.0, 1.2, 1.4}) {
         const auto m = static_cast<Eigen::Index>(std::lround(stretch * static_cast<double>(n)));
@@ -456,14 +459,17 @@ std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* exampl
             piece.startS = whole.timeOf(static_cast<double>(start));
             piece.values = whole.values.middleRows(start, m);
             const Warp warp = warpOnto(pattern, piece, kBand);
-            if (warp.found && warp.cost <= mostCost)
+            if (warp.found && warp.cost <= mostCost) {
+                order.emplace_back(warp.cost * (1 + kByLength * std::abs(std::log(stretch))), hits.size());
                 hits.push_back({piece.startS, piece.timeOf(static_cast<double>(m - 1)), warp.cost});
+            }
         }
     }
-    std::sort(hits.begin(), hits.end(), [](const RepetitionHit& a, const RepetitionHit& b) { return a.cost < b.cost; });
+    std::sort(order.begin(), order.end());
     std::vector<RepetitionHit> kept;
     constexpr double kOverlap = 0.3;
-    for (const RepetitionHit& hit : hits) {
+    for (const auto& [cost, index] : order) {
+        const RepetitionHit& hit = hits[index];
         const bool free = std::all_of(kept.begin(), kept.end(), [&](const RepetitionHit& other) {
             const double common = std::min(hit.toS, other.toS) - std::max(hit.fromS, other.fromS);
             return common <= kOverlap * std::min(hit.toS - hit.fromS, other.toS - other.fromS);

@@ -13,8 +13,7 @@
 namespace riflesso {
 namespace {
 
-constexpr double kLooksPerSecond =
-    12; ///< of real time: enough for a movement's shape, and half the wait of twice as many
+constexpr double kLooksPerSecond = 19; ///< of real time: with fewer, quick movements look like jumps of the network
 
 /// What the network saw in every `stride`-th frame, as one long trial.
 Trial recordingOf(const CaseData& data, const Clip& clip, const Section& section, const ProposedMarks& seen,

@@ -54,6 +54,8 @@ private:
     void nextOpen();
     void propose(bool wholeSet);
     void nextDoubtful();
+    /// Confirms this frame; a key position that is whole leads to the next one that is not.
+    void confirmAndGoOn();
     void stepRepetition(int by);
     void followSecondLook();
     void nextView();

@@ -55,6 +55,25 @@ void MarkPage::proposeInBox() {
     workspace().say(tr("Draw a box round the athlete: marks are proposed from there."));
 }
 
+void MarkPage::confirmAndGoOn() {
+    proposals_->confirmFrame(workspace().repetition(), frame_);
+    const RepetitionPlace place = workspace().place();
+    if (!place || openAt(*place.repetition, frame_) > 0)
+        return;
+    const auto& events = place.repetition->events;
+    const auto here = [this](const auto& event) { return std::lround(event.second.frame) == frame_; };
+    if (std::none_of(events.begin(), events.end(), here))
+        return;
+    // A key position that is whole: on to the next one of this repetition that is not.
+    for (const EventDef& def : workspace().data().pack.events)
+        if (const auto event = events.find(def.id);
+            event != events.end() &&
+            openAt(*place.repetition, static_cast<int>(std::lround(event->second.frame))) > 0) {
+            chooseEvent(def.id, true);
+            return;
+        }
+}
+
 void MarkPage::startImplement() {
     const auto held = heldBy(workspace().data().pack, sides(), nextLandmark());
     if (!held) {
@@ -151,8 +170,7 @@ void MarkPage::keyPressEvent(QKeyEvent* event) {
         proposals_->track(workspace().repetition());
         return;
     case Qt::Key_C:
-        shift ? proposals_->confirmSure(workspace().repetition())
-              : proposals_->confirmFrame(workspace().repetition(), frame_);
+        shift ? proposals_->confirmSure(workspace().repetition()) : confirmAndGoOn();
         return;
     case Qt::Key_D:
         nextDoubtful();

@@ -98,7 +98,7 @@ QWidget* MarkPage::buildSide() {
            [this] { proposals_->track(this->workspace().repetition()); });
     helper(QStringLiteral("confirmMarks"), tr("Confirm (C)"),
            tr("Confirms what is proposed in this frame. Shift C: all of the repetition that is not doubtful."),
-           [this] { proposals_->confirmFrame(this->workspace().repetition(), frame_); });
+           [this] { confirmAndGoOn(); });
     layout->addLayout(helpers);
     proposed_ = label({}, theme::kQuiet);
     proposed_->setObjectName(QStringLiteral("proposedHere"));
