@@ -108,19 +108,21 @@ private:
         back = from;
         cv::calcOpticalFlowPyrLK(pyramid, before_, to, back, foundBack, error, {kWindow, kWindow}, kLevels, enough,
                                  cv::OPTFLOW_USE_INITIAL_FLOW);
-        for (std::size_t i = 0; i < open.size(); ++i) {
-            const double away = cv::norm(back[i] - from[i]);
-            const bool held = found[i] && foundBack[i] && away <= kLostReturnPx && inside(grey, to[i]);
-            if (!held) {
-                open[i]->lost = true;
-                continue;
+        // Each point by itself, on all cores.
+        cv::parallel_for_({0, static_cast<int>(open.size())}, [&](const cv::Range& range) {
+            for (auto i = static_cast<std::size_t>(range.start); i < static_cast<std::size_t>(range.end); ++i) {
+                const double away = cv::norm(back[i] - from[i]);
+                const bool held = found[i] && foundBack[i] && away <= kLostReturnPx && inside(grey, to[i]);
+                if (held)
+                    settle(*open[i], grey, cv::Point2d(to[i]), away);
+                else
+                    open[i]->lost = true;
             }
-            settle(*open[i], grey, cv::Point2d(to[i]), away);
-        }
+        });
     }
 
     /// Holds the step against the remembered picture, which takes the drift out as long as the picture lasts.
-    void settle(Way& way, const cv::Mat& grey, cv::Point2d to, double away) {
+    void settle(Way& way, const cv::Mat& grey, cv::Point2d to, double away) const {
         const double stepMatch = correlation(patchAt(beforeGrey_, way.at), patchAt(grey, to));
         if (stepMatch < kLostMatch) {
             way.lost = true;

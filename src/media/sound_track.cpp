@@ -77,6 +77,9 @@ public:
             nextS_ = wanted;
             return {};
         }
+        constexpr double kFarthestS = 1e6;
+        if (std::abs(nextS_ - wanted) > kFarthestS) // a spoiled file's own times
+            nextS_ = wanted;
         // Drops what lies before.
         while (nextS_ + 0.5 / rateHz() < wanted) {
             const auto early = static_cast<std::size_t>(std::ceil((wanted - nextS_) * rateHz()));
@@ -110,8 +113,12 @@ private:
                     first = first == AV_NOPTS_VALUE ? packet->pts : std::min(first, packet->pts);
             }
         av_packet_unref(packet.get());
-        if (first != AV_NOPTS_VALUE)
-            zeroS_ = static_cast<double>(first) * av_q2d(input_->streams[pictures]->time_base);
+        // Times beyond any clip are a spoiled file's: sound and picture then begin together.
+        constexpr double kFarthestS = 1e6;
+        const double zeroS =
+            first == AV_NOPTS_VALUE ? 0 : static_cast<double>(first) * av_q2d(input_->streams[pictures]->time_base);
+        if (std::abs(zeroS) < kFarthestS)
+            zeroS_ = zeroS;
     }
 
     void drop(std::size_t count) {

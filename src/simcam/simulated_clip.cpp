@@ -344,6 +344,9 @@ std::vector<SimulatedClip> demoClips() {
 
 Camera cameraOf(const SimulatedClip& clip, bool facesLeft) {
     Camera camera;
+    camera.width *= clip.sharpness;
+    camera.height *= clip.sharpness;
+    camera.focalPx *= static_cast<float>(clip.sharpness);
     if (isRowing(clip)) {
         camera.eye = {.05f, .62f, 2.75f};
         camera.at = {.05f, .40f, 0};

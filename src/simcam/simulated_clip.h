@@ -47,6 +47,7 @@ struct SimulatedClip {
     std::vector<Take> takes;
     std::uint32_t seed = 1;
     bool fromBehind = false; ///< the camera stands behind the athlete
+    int sharpness = 1;       ///< times as many pixels each way as 960 x 540
 };
 
 /// The clips that ship: "ilka_baseline", "ilka_baseline_lamp", "ilka_retest", "ilka_retest_lamp", "instructors",
