@@ -15,6 +15,7 @@ for page in athlete film mark mirror:elbow_down findings plan practice progress 
     shoot "$page" "${name/start/cases}.png" --case 1
 done
 shoot mirror:wall wall.png --case 1
+shoot film:plan camera-plan.png --case 1
 shoot handover:positions key-positions.png --case 1
 shoot mirror mirror-rowing.png --case 2
 shoot mirror:head_release mirror-archery.png --case 3

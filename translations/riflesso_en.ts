@@ -1426,6 +1426,10 @@
         <source>The camera live, or as it was some seconds ago. &lt;b&gt;Next: Space records, Done shows what was recorded.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>First picture of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::BenchView</name>
@@ -1459,6 +1463,10 @@
     </message>
     <message>
         <source> · span %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading the clip …</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2131,6 +2139,10 @@
         <source>%1 over phase, %</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>dashed: mean of the first %1, dotted: of the last %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::DeskList</name>
@@ -2480,6 +2492,14 @@
     </message>
     <message>
         <source>&lt;br&gt;&lt;i&gt;and %1 more&lt;/i&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First picture of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading the clip …</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3958,10 +3978,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>No model is filmed: the pack&apos;s ranges are the reference</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4031,6 +4047,18 @@
     </message>
     <message>
         <source>The ghost is drawn at %1 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one. L: the first against the last repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Over the curve: the mean of the first third of the repetitions, dashed, and of the last, dotted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Without the first and the last repetitions.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5556,6 +5584,10 @@
     </message>
     <message>
         <source>The camera&apos;s movement, up to %1 px, is taken out: the background meets within %2 px.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This section is too long to follow its camera: split it (S) into takes of at most %1 frames.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -68,6 +68,12 @@ public:
     FfmpegReader(std::string path, std::size_t cacheBytes) : path_(std::move(path)), cache_(cacheBytes) {}
 
     Result<void> openFile() {
+        const Result<void> opened = openStream();
+        return opened ? index() : opened;
+    }
+
+    /// Ready to decode from the start; frames have no numbers yet.
+    Result<void> openStream() {
         std::error_code problem;
         if (!std::filesystem::is_regular_file(path_, problem))
             return badInput(path_, "a clip", "no such file");
@@ -103,7 +109,14 @@ public:
             info_.displayHeight > kMaxSide)
             return badInput(path_, "a picture of 1 to 16384 pixels a side",
                             std::to_string(info_.storedWidth) + " x " + std::to_string(info_.storedHeight));
-        return index();
+        return {};
+    }
+
+    Result<Picture> firstDecoded() {
+        const Frame frame(av_frame_alloc());
+        if (!nextFrame(frame.get()))
+            return badInput(path_, "a clip with at least one frame", "none that can be read");
+        return maker_.make(*frame, unturned_.first, unturned_.second, info_.rotation, path_, 0, 0);
     }
 
     const ClipInfo& info() const override { return info_; }
@@ -359,6 +372,14 @@ Result<std::unique_ptr<ClipReader>> ClipReader::open(const std::string& path, st
     if (const Result<void> opened = reader->openFile(); !opened)
         return opened.error();
     return std::unique_ptr<ClipReader>(std::move(reader));
+}
+
+Result<Picture> ClipReader::firstPicture(const std::string& path) {
+    av_log_set_level(AV_LOG_QUIET);
+    FfmpegReader reader(path, 0);
+    if (const Result<void> opened = reader.openStream(); !opened)
+        return opened.error();
+    return reader.firstDecoded();
 }
 
 } // namespace riflesso

@@ -47,6 +47,9 @@ public:
     [[nodiscard]] static Result<std::unique_ptr<ClipReader>> open(const std::string& path,
                                                                   std::size_t cacheBytes = kDefaultCacheBytes);
     virtual ~ClipReader() = default;
+    /// The first picture that can be decoded, without waiting for the index: for a look at a long clip while it is
+    /// read.
+    [[nodiscard]] static Result<Picture> firstPicture(const std::string& path);
 
     [[nodiscard]] virtual const ClipInfo& info() const = 0;
     /// Exactly frame `index`, whichever way it is reached. 0 <= index < info().frames().

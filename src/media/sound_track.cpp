@@ -23,7 +23,7 @@ struct FreeMixer {
 
 class FfmpegSound final : public SoundTrack {
 public:
-    explicit FfmpegSound(std::string path) : path_(std::move(path)) {}
+    FfmpegSound(std::string path, int wantedHz) : path_(std::move(path)), wantedHz_(wantedHz) {}
 
     Result<void> openFile() {
         AVFormatContext* raw = nullptr;
@@ -56,7 +56,7 @@ public:
         return seek(0);
     }
 
-    int rateHz() const override { return codec_->sample_rate; }
+    int rateHz() const override { return wantedHz_ > 0 ? wantedHz_ : codec_->sample_rate; }
     double timeS() const override { return nextS_; }
 
     Result<void> seek(double timeS) override {
@@ -196,6 +196,7 @@ private:
     }
 
     std::string path_;
+    int wantedHz_ = 0;
     double zeroS_ = 0, nextS_ = 0;
     Input input_;
     Codec codec_;
@@ -209,8 +210,8 @@ private:
 
 } // namespace
 
-Result<std::unique_ptr<SoundTrack>> SoundTrack::open(const std::string& path) {
-    auto sound = std::make_unique<FfmpegSound>(path);
+Result<std::unique_ptr<SoundTrack>> SoundTrack::open(const std::string& path, int rateHz) {
+    auto sound = std::make_unique<FfmpegSound>(path, rateHz);
     if (const auto opened = sound->openFile(); !opened)
         return opened.error();
     return std::unique_ptr<SoundTrack>(std::move(sound));

@@ -13,8 +13,9 @@ namespace riflesso {
 /// Not thread safe: one thread at a time.
 class SoundTrack {
 public:
-    /// Bad input where there is no sound that can be decoded.
-    [[nodiscard]] static Result<std::unique_ptr<SoundTrack>> open(const std::string& path);
+    /// Bad input where there is no sound that can be decoded. rateHz: samples a second that are wanted; 0: the file's
+    /// own.
+    [[nodiscard]] static Result<std::unique_ptr<SoundTrack>> open(const std::string& path, int rateHz = 0);
     virtual ~SoundTrack() = default;
 
     [[nodiscard]] virtual int rateHz() const = 0;

@@ -7,6 +7,8 @@
 #include "support/files.h"
 #include "window_driver.h"
 
+#include "app/widgets/live_panel.h"
+
 #include <QLineEdit>
 
 using namespace riflesso;
@@ -45,6 +47,16 @@ private slots:
         QVERIFY(app_->workspace.open(folder_.filePath(QStringLiteral("empty"))).ok());
         app_->step("bench"); // no case is needed
         QCOMPARE(app_->window->currentPage(), QStringLiteral("bench"));
+    }
+    void aCameraBetweenTwoSets() {
+        app_->click("benchLive");
+        auto* live = app_->window->findChild<LivePanel*>();
+        QVERIFY(live && live->isVisible());
+        QTRY_VERIFY_WITH_TIMEOUT(!live->stage()->image().isNull(), 20000);
+        QVERIFY(app_->headline().contains(QStringLiteral("seconds ago")));
+        app_->key(Qt::Key_Escape);
+        QTRY_VERIFY(!live->isVisible());
+        QVERIFY(app_->headline().contains(QStringLiteral("open a clip")));
     }
     void aFileThatIsNoClipIsSaid() {
         QVERIFY(open(QStringLiteral(DEMO_CLIPS "/ilka_baseline.truth.json")));

@@ -214,10 +214,8 @@ private slots:
     }
     void theSoundIsThere() {
         // What would be played: the samples of the clip, from anywhere.
-        int rate = 0;
-        const auto stream = soundStream(onDisk().clip(clip_)->path, 0.45, rate);
-        QVERIFY(stream);
-        QCOMPARE(rate, 48000);
+        const auto stream = soundStream(onDisk().clip(clip_)->path, 0.45);
+        QTRY_VERIFY(stream->bytesAvailable() > kSilence + 2 * 4800); // decoded in a thread of its own
         const QByteArray bytes = stream->read(2 * 4800);
         QCOMPARE(bytes.size(), 2 * 4800);
         const auto* samples = reinterpret_cast<const std::int16_t*>(bytes.constData());

@@ -302,6 +302,51 @@ private slots:
             said = said || line->text().contains(QStringLiteral("less than a week after the retest"));
         QVERIFY(said);
     }
+    void aPositionInADisputeIsKept() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(dir)).ok());
+        d.selectAthlete(QStringLiteral("Ilka Sandrey"));
+        d.window->showPage(QStringLiteral("plan"));
+        const auto box = [&] { // made anew with every change: the visible one
+            QComboBox* found = nullptr;
+            for (auto* each : d.window->findChildren<QComboBox*>(QStringLiteral("position-hand_or_together")))
+                if (each->isVisible())
+                    found = each;
+            return found;
+        };
+        QTRY_VERIFY(box());
+        QCOMPARE(box()->currentText(), QStringLiteral("no position"));
+        const int at = box()->findData(QStringLiteral("hand_first"));
+        box()->setCurrentIndex(at);
+        emit box()->activated(at);
+        QTRY_COMPARE(d.data().positions.size(), std::size_t(1));
+        QCOMPARE(d.data().positions[0].position, std::string("hand_first"));
+        QLineEdit* reason = nullptr;
+        const auto visibleReason = [&] {
+            for (auto* each : d.window->findChildren<QLineEdit*>(QStringLiteral("reason-hand_or_together")))
+                if (each->isVisible())
+                    reason = each;
+            return reason != nullptr;
+        };
+        QTRY_VERIFY(visibleReason());
+        QTest::keyClicks(reason, QStringLiteral("she shows it"));
+        QTest::keyClick(reason, Qt::Key_Return);
+        QTRY_COMPARE(d.data().positions[0].reason, QStringLiteral("she shows it"));
+        // The core gets it, the journal has it, and it can be taken back.
+        QTRY_VERIFY(d.workspace.assessment() && d.workspace.assessment()->positions.contains("hand_or_together"));
+        QCOMPARE(d.workspace.assessment()->positions.at("hand_or_together"), std::string("hand_first"));
+        const auto journal = d.workspace.library()->journal(d.data().id);
+        QVERIFY(journal.ok());
+        QVERIFY(std::any_of(journal->begin(), journal->end(), [](const JournalEntry& entry) {
+            return entry.what.endsWith(QStringLiteral("The hand leads")) &&
+                   entry.reason == QStringLiteral("she shows it");
+        }));
+        QTRY_VERIFY(box());
+        box()->setCurrentIndex(0);
+        emit box()->activated(0);
+        QTRY_VERIFY(d.data().positions.empty());
+    }
     void searchFindsPagesMeasuresAndDrills() {
         QTemporaryDir dir;
         demoCopy(dir);

@@ -75,6 +75,17 @@ private slots:
         QTRY_VERIFY(app_->quiet());
         QVERIFY(app_->errors.isEmpty());
     }
+    void theFirstStrokesAgainstTheLast() {
+        app_->step("mirror");
+        QTRY_VERIFY(app_->quiet());
+        auto* curve = app_->find<QWidget>("curve");
+        QVERIFY(!curve->accessibleDescription().contains(QStringLiteral("first")));
+        app_->key(Qt::Key_L);
+        QVERIFY2(curve->accessibleDescription().contains(QStringLiteral("mean of the first 2")),
+                 qPrintable(curve->accessibleDescription())); // a third of eight
+        app_->key(Qt::Key_L);
+        QVERIFY(!curve->accessibleDescription().contains(QStringLiteral("first")));
+    }
     void theOwnBestHasTheBestResult() {
         // The pace is better the lower it is: 137 s over 500 m is the best of the easy strokes.
         app_->step("mirror");

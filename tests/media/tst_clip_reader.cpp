@@ -113,6 +113,30 @@ private slots:
             "-c:v libx264 -pix_fmt yuv420p");
         row("B-frames without times", "packed.avi",
             "-f lavfi -i testsrc2=size=128x96:rate=25:duration=2 -c:v mpeg4 -bf 2");
+        row("HEVC", "hevc.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libx265 -x265-params log-level=none -pix_fmt "
+            "yuv420p");
+        row("HEVC, 10 bit", "hevc10.mkv",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libx265 -x265-params log-level=none -pix_fmt "
+            "yuv420p10le");
+        row("AV1", "av1.mkv",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libaom-av1 -cpu-used 8 -pix_fmt yuv420p");
+        row("interlaced", "interlaced.ts",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v mpeg2video -flags +ilme+ildct -top 1 -pix_fmt "
+            "yuv420p");
+        row("240 a second", "quick.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=240:duration=1 -c:v libx264 -pix_fmt yuv420p");
+        row("one a second", "slow.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=1:duration=12 -c:v libx264 -pix_fmt yuv420p");
+        row("4K", "large.mp4",
+            "-f lavfi -i testsrc2=size=3840x2160:rate=30 -frames:v 6 -c:v libx264 -preset ultrafast -pix_fmt yuv420p");
+        row("sound longer than picture", "sound.mp4",
+            "-f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -f lavfi -i sine=500:duration=3 -c:v libx264 -c:a aac "
+            "-pix_fmt "
+            "yuv420p");
+        row("times that begin late", "late.mkv",
+            "-itsoffset 3.7 -f lavfi -i testsrc2=size=128x96:rate=25:duration=1 -c:v libx264 -fps_mode passthrough "
+            "-pix_fmt yuv420p");
         row("one frame", "one.mp4",
             "-f lavfi -i testsrc2=size=128x96:rate=25 -frames:v 1 -c:v libx264 -pix_fmt yuv420p");
     }
@@ -124,6 +148,9 @@ private slots:
         QVERIFY(!expected.isEmpty());
         const auto reader = ClipReader::open(clip.toStdString());
         QVERIFY2(reader, reader ? "" : reader.error().sentence().c_str());
+        const auto first = ClipReader::firstPicture(clip.toStdString());
+        QVERIFY(first);
+        QCOMPARE(md5(*first), expected.front());
         QCOMPARE((*reader)->info().frames(), expected.size());
         for (int step : {1, -1})
             for (int k = 0; k < expected.size(); ++k) {

@@ -236,6 +236,14 @@ void BenchPage::leaveLive() {
 void BenchPage::openClip(const QString& path, bool beside) {
     const QString absolute = QFileInfo(path).absoluteFilePath();
     BenchView* view = beside && first_->isOpen() ? second_ : active_;
+    // A long clip takes seconds to be read; its first picture does not.
+    workspace().jobs().start<Picture>(
+        tr("First picture of %1").arg(QFileInfo(path).fileName()), this,
+        [absolute](JobControl&) { return ClipReader::firstPicture(absolute.toStdString()); },
+        [view, absolute](const Result<Picture>& first) {
+            if (first) // what is wrong with it is said once, below
+                view->preview(toImage(*first), QFileInfo(absolute).completeBaseName());
+        });
     workspace().jobs().start<ClipInfo>(
         tr("Opening %1").arg(QFileInfo(path).fileName()), this,
         [absolute](JobControl& control) -> Result<ClipInfo> {

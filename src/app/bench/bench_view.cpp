@@ -60,6 +60,13 @@ BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
     connect(&player_, &Player::stopped, this, &BenchView::playStopped);
 }
 
+void BenchView::preview(const QImage& image, const QString& title) {
+    if (isOpen())
+        return;
+    stage_->setImage(image);
+    stage_->setCaption(title, tr("reading the clip …"), look::dark().athlete);
+}
+
 void BenchView::open(const QString& path, const QString& title, std::shared_ptr<const std::vector<double>> timesS,
                      int height) {
     player_.setTimes(timesS);

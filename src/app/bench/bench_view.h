@@ -17,6 +17,8 @@ public:
     BenchView(Workspace& workspace, const QString& name, QWidget* parent);
 
     /// Shows a clip from its first frame; what was on it before goes.
+    /// A first look while the clip is read; what is opened next takes its place.
+    void preview(const QImage& image, const QString& title);
     void open(const QString& path, const QString& title, std::shared_ptr<const std::vector<double>> timesS, int height);
     [[nodiscard]] bool isOpen() const { return timesS_ != nullptr; }
     [[nodiscard]] QString path() const { return path_; }

@@ -487,7 +487,15 @@ void FilmPage::keyPressEvent(QKeyEvent* event) {
     Page::keyPressEvent(event);
 }
 
-void FilmPage::hideEvent(QHideEvent*) { player_->stop(); }
+void FilmPage::hideEvent(QHideEvent* event) {
+    player_->stop();
+    // Nobody is filmed behind a page that is not seen; a recording goes on until it is stopped.
+    if (!event->spontaneous() && live_ && middle_->currentWidget() == live_ && !live_->recording()) {
+        live_->stop();
+        middle_->setCurrentWidget(stageSide_);
+        side_->setVisible(true);
+    }
+}
 
 void FilmPage::jumpToSound(int by) {
     player_->stop();

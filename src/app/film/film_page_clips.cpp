@@ -1,6 +1,7 @@
 #include "app/film/film_page.h"
 
 #include "app/film/capture_planner.h"
+#include "app/film/picture_bar.h"
 #include "app/film/section_panel.h"
 #include "app/theme.h"
 #include "app/widgets/live_panel.h"
@@ -204,6 +205,7 @@ void FilmPage::chooseClip(ClipId id) {
     if (id == clip_)
         return;
     player_->stop();
+    picture_->leave();
     cutStart_.reset();
     timeline_->setCutStart({});
     clip_ = id;
@@ -221,11 +223,24 @@ void FilmPage::chooseClip(ClipId id) {
 }
 
 void FilmPage::addClips(const QStringList& paths) {
+    if (paths.isEmpty())
+        return;
     if (!workspace().hasCase() || !workspace().session()) {
         workspace().say(tr("Choose or add a session on the Athlete page first."), true);
         return;
     }
     const SessionId session = workspace().session();
+    // A long clip takes seconds to be read; its first picture does not.
+    const QString first = QFileInfo(paths.front()).absoluteFilePath();
+    workspace().jobs().start<Picture>(
+        tr("First picture of %1").arg(QFileInfo(first).fileName()), this,
+        [first](JobControl&) { return ClipReader::firstPicture(first.toStdString()); },
+        [this, first](const Result<Picture>& picture) {
+            if (!picture || clip())
+                return; // what is wrong with it is said once, below
+            stage_->setImage(toImage(*picture));
+            stage_->setCaption(QFileInfo(first).completeBaseName(), tr("reading the clip …"), look::dark().athlete);
+        });
     workspace().jobs().start<std::vector<Result<NewClip>>>(
         tr("Reading %1").arg(words::counted(static_cast<std::size_t>(paths.size()), tr("clip"), tr("clips"))), this,
         [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {

@@ -404,6 +404,14 @@ void SectionPicture::followCamera() {
     const Section* part = section();
     if (!shown || !part || shown->missing)
         return;
+    constexpr int kMostFrames = 20'000;
+    if (part->to - part->from > kMostFrames) {
+        workspace_.say(
+            tr("This section is too long to follow its camera: split it (S) into takes of at most %1 frames.")
+                .arg(kMostFrames),
+            true);
+        return;
+    }
     const SectionId id = part->id;
     const ClipId clipId = shown->id;
     const QString path = shown->path;

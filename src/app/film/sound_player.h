@@ -16,7 +16,7 @@ class SoundPlayer : public QObject {
 public:
     explicit SoundPlayer(QObject* parent = nullptr);
     ~SoundPlayer() override;
-    /// From a stored time of the clip's frames on, until stop(). False: there is nothing to be heard.
+    /// From a stored time of the clip's frames on, until stop(). False: there is nothing to hear it with.
     bool play(const QString& clipPath, double fromS);
     void stop();
     [[nodiscard]] bool playing() const { return sink_ != nullptr; }
@@ -26,7 +26,13 @@ private:
     std::unique_ptr<QAudioSink> sink_;
 };
 
-/// The sound of a clip as a stream of 16-bit mono samples, to be pulled from; null where there is none.
-[[nodiscard]] std::unique_ptr<QIODevice> soundStream(const QString& clipPath, double fromS, int& rateHz);
+constexpr int kPlayedHz = 48000;
+/// Bytes of silence that a stream always has to give, beside the sound that waits in it.
+constexpr qint64 kSilence = 1 << 16;
+
+/// The sound of a clip as a stream of 16-bit mono samples, kPlayedHz a second, to be pulled from; read and decoded in a
+/// thread of its own. Whoever reads never waits: what is not there yet, before its start or after its end, is silence,
+/// and what comes late is left out, so that sound and picture stay together.
+[[nodiscard]] std::unique_ptr<QIODevice> soundStream(const QString& clipPath, double fromS);
 
 } // namespace riflesso

@@ -383,11 +383,15 @@ void MirrorPage::showCurve() {
         for (const MeasureDef& measure : data.pack.measures)
             if (!def && isInstantKind(measure.kind))
                 def = &measure;
-    curve_->setContent(def ? phaseCurves(data.pack, *def, anchors_,
-                                         trialsOf(data, workspace().session(), workspace().stress()),
-                                         trialId(workspace().repetition()), modelTrialsOf(data), cutoffHz())
-                           : CurveContent());
-    curve_->setToolTip(tr("Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one."));
+    const auto trials = trialsOf(data, workspace().session(), workspace().stress());
+    CurveContent content = def ? phaseCurves(data.pack, *def, anchors_, trials, trialId(workspace().repetition()),
+                                             modelTrialsOf(data), cutoffHz())
+                               : CurveContent();
+    if (def && ends_)
+        addEnds(content, data.pack, *def, anchors_, trials, cutoffHz());
+    curve_->setContent(content);
+    curve_->setToolTip(tr("Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one. L: the first "
+                          "against the last repetitions."));
     curve_->setPhase(phase_);
 }
 

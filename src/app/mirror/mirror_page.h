@@ -81,6 +81,7 @@ private:
 
     Waterline* waterline_;
     CurvePlot* curve_;
+    bool ends_ = false; ///< the first repetitions against the last
     Wall* wall_;
     RulerList* rulers_;
     QLabel* where_;

@@ -276,6 +276,14 @@ void MirrorPage::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Space:
         playOrPause();
         return;
+    case Qt::Key_L:
+        ends_ = !ends_;
+        showCurve();
+        workspace().say(
+            ends_
+                ? tr("Over the curve: the mean of the first third of the repetitions, dashed, and of the last, dotted.")
+                : tr("Without the first and the last repetitions."));
+        return;
     case Qt::Key_W:
         setView(!wallView_->isChecked());
         return;

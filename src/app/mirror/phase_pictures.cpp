@@ -61,6 +61,38 @@ std::vector<WaterlineEvent> waterlineEvents(const Pack& pack, const PhaseAnchors
     return events;
 }
 
+namespace {
+
+PhaseCurve drawn(const PhaseValues& values) {
+    PhaseCurve curve;
+    for (int percent = 0; percent < kPhasePoints; ++percent)
+        if (const double value = values[static_cast<std::size_t>(percent)]; !std::isnan(value)) {
+            curve.percent.push_back(percent);
+            curve.value.push_back(value);
+        }
+    return curve;
+}
+
+} // namespace
+
+void addEnds(CurveContent& content, const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,
+             const std::vector<Trial>& trials, double cutoffHz) {
+    constexpr std::size_t kFewest = 6, kShare = 3;
+    if (trials.size() < kFewest)
+        return;
+    std::vector<Trial> ordered = trials;
+    std::stable_sort(ordered.begin(), ordered.end(),
+                     [](const Trial& a, const Trial& b) { return a.number < b.number; });
+    const auto count = static_cast<std::ptrdiff_t>(ordered.size() / kShare);
+    const std::vector<Trial> first(ordered.begin(), ordered.begin() + count),
+        last(ordered.end() - count, ordered.end());
+    if (const auto band = curveBand(pack, def, first, anchors, cutoffHz))
+        content.early = drawn(band->mean);
+    if (const auto band = curveBand(pack, def, last, anchors, cutoffHz))
+        content.late = drawn(band->mean);
+    content.ends = CurvePlot::tr("dashed: mean of the first %1, dotted: of the last %1").arg(count);
+}
+
 CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,
                          const std::vector<Trial>& trials, const std::string& chosen, const std::vector<Trial>& models,
                          double cutoffHz) {
@@ -68,15 +100,6 @@ CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnc
     content.title = words::text(def.title).section(u',', 0, 0);
     content.unit = words::unitOf(def);
     content.bandHalf = def.tolerance;
-    const auto drawn = [](const PhaseValues& values) {
-        PhaseCurve curve;
-        for (int percent = 0; percent < kPhasePoints; ++percent)
-            if (const double value = values[static_cast<std::size_t>(percent)]; !std::isnan(value)) {
-                curve.percent.push_back(percent);
-                curve.value.push_back(value);
-            }
-        return curve;
-    };
     for (const Trial& trial : trials)
         if (const auto values = phaseCurve(pack, def, trial, anchors, cutoffHz)) {
             content.repetitions.push_back(drawn(*values));

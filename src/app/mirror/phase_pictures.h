@@ -32,6 +32,11 @@ struct LowerSide {
                                        const std::vector<Trial>& trials, const std::string& chosen,
                                        const std::vector<Trial>& models, double cutoffHz);
 
+/// Adds the mean of the first third of the repetitions and of the last, in the order of filming: what tires or settles.
+/// Fewer than six repetitions have no ends to compare.
+void addEnds(CurveContent& content, const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,
+             const std::vector<Trial>& trials, double cutoffHz);
+
 /// The box of all marks of a repetition with room round them; empty without marks.
 [[nodiscard]] QRectF wholeMovement(const Trial& trial);
 

@@ -23,14 +23,18 @@ void DisputeBox::take(const std::string& dispute, const std::string& position, c
     const auto now = std::find_if(kept.begin(), kept.end(), [&](const Position& p) { return p.dispute == dispute; });
     if (now == kept.end() ? position.empty() && reason.isEmpty() : now->position == position && now->reason == reason)
         return;
+    QString noted;
+    for (const DisputeDef& def : workspace_.data().pack.disputes)
+        for (const DisputeDef::Position& each : def.positions)
+            if (def.id == dispute && each.id == position)
+                noted = words::text(def.question) + u' ' + words::text(each.title);
     const CaseId id = workspace_.data().id;
-    workspace_.apply(
-        position.empty() ? tr("Take no position") : tr("Take a position"), [=](Edit& edit) -> Result<void> {
-            if (auto done = edit.setPosition(id, dispute, position, reason); !done)
-                return done;
-            return position.empty() ? Result<void>()
-                                    : edit.note(id, QString::fromStdString(dispute + ": " + position), reason);
-        });
+    workspace_.apply(position.empty() ? tr("Take no position") : tr("Take a position"),
+                     [=](Edit& edit) -> Result<void> {
+                         if (auto done = edit.setPosition(id, dispute, position, reason); !done)
+                             return done;
+                         return position.empty() ? Result<void>() : edit.note(id, noted, reason);
+                     });
 }
 
 void DisputeBox::show() {

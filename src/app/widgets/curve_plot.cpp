@@ -48,6 +48,8 @@ void CurvePlot::setContent(const CurveContent& content) {
         axis->setLabelFont(small);
     }
     plot_->xAxis->setLabel(content.title.isEmpty() ? tr("phase, %") : tr("%1 over phase, %").arg(content.title));
+    if (!content.ends.isEmpty())
+        plot_->xAxis->setLabel(plot_->xAxis->label() + QStringLiteral(" · ") + content.ends);
     plot_->yAxis->setLabel(content.unit);
     const auto vector = [](const std::vector<double>& values) { return QVector<double>(values.begin(), values.end()); };
     if (!content.modelMean.percent.empty()) {
@@ -78,10 +80,17 @@ void CurvePlot::setContent(const CurveContent& content) {
             thin.setAlpha(110);
             graph->setPen(QPen(chosen ? p.athleteText : thin, chosen ? 2.4 : 1));
         }
+    for (const auto& [curve, style] : {std::pair{&content.early, Qt::DashLine}, {&content.late, Qt::DotLine}})
+        if (!curve->percent.empty()) {
+            QCPGraph* graph = plot_->addGraph();
+            graph->setData(vector(curve->percent), vector(curve->value), true);
+            graph->setPen(QPen(p.ink, 2.2, style));
+        }
     plot_->rescaleAxes();
     plot_->xAxis->setRange(0, 100);
     plot_->yAxis->scaleRange(1.08);
-    setAccessibleDescription(content.title);
+    setAccessibleDescription(content.ends.isEmpty() ? content.title
+                                                    : content.title + QStringLiteral(", ") + content.ends);
     plot_->replot();
 }
 

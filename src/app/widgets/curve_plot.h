@@ -20,7 +20,9 @@ struct CurveContent {
     QString title, unit, bandWords;
     std::vector<PhaseCurve> repetitions;
     PhaseCurve modelMean;
-    double bandHalf = 0; ///< half width of the model's band, in the unit
+    PhaseCurve early, late; ///< mean of the first and of the last repetitions; empty: not shown
+    QString ends;           ///< what they are: "dashed: the first 3, dotted: the last 3"
+    double bandHalf = 0;    ///< half width of the model's band, in the unit
 };
 
 class CurvePlot : public QWidget {
