@@ -12,6 +12,7 @@
 #include "window_driver.h"
 
 #include <QListWidget>
+#include <QProcess>
 
 #include <cmath>
 
@@ -79,13 +80,27 @@ private slots:
     }
     void fromANewClipToCompleteMarks() {
         int gestures = 1; // the file is dropped on the window
-        app_->window->showPage(QStringLiteral("film"), QStringLiteral("add:" DEMO_CLIPS "/ilka_baseline.mp4"));
+        // Three of the eight repetitions, unless all are asked for: the network needs minutes for eight.
+        const bool all = qEnvironmentVariableIsSet("RIFLESSO_ALL");
+        const double seconds = all ? 1000 : 5.3;
+        const QString clip = folder_.filePath(QStringLiteral("new.mp4"));
+        QProcess ffmpeg;
+        ffmpeg.start(QStringLiteral("ffmpeg"),
+                     {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"),
+                      QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4"), QStringLiteral("-t"), QString::number(seconds),
+                      QStringLiteral("-c"), QStringLiteral("copy"), clip});
+        QVERIFY(ffmpeg.waitForFinished(60000) && ffmpeg.exitCode() == 0);
+        app_->window->showPage(QStringLiteral("film"), QStringLiteral("add:") + clip);
         QTRY_COMPARE_WITH_TIMEOUT(app_->data().session(fresh_)->clips.size(), std::size_t(1), 30000);
         QVERIFY(app_->shows("filmStage"));
         app_->key(Qt::Key_R);
         ++gestures;
         QVERIFY(waitForJobs());
-        const Json& known = truth_["takes"][0]["repetitions"];
+        std::vector<Json> known;
+        for (const Json& repetition : truth_["takes"][0]["repetitions"])
+            if (repetition["events_s"]["back"].get<double>() < seconds)
+                known.push_back(repetition);
+        QVERIFY(known.size() == (all ? 8U : 3U));
         const std::vector<Repetition> found = repetitions();
         QCOMPARE(found.size(), known.size());
         for (std::size_t i = 0; i < found.size(); ++i) {
@@ -103,14 +118,6 @@ private slots:
         app_->step("mark");
         ++gestures;
         QVERIFY(app_->shows("markStage"));
-        // Three of the eight do for counting: the network needs minutes for all.
-        const std::vector<Repetition> all = repetitions();
-        QVERIFY(app_->workspace.apply(QStringLiteral("Fewer"), [&](Edit& edit) -> Result<void> {
-            for (std::size_t i = 3; i < all.size(); ++i)
-                if (auto done = edit.removeRepetition(all[i].id); !done)
-                    return done;
-            return {};
-        }));
         app_->key(Qt::Key_P, Qt::ShiftModifier);
         ++gestures;
         QVERIFY(waitForJobs());
@@ -131,7 +138,7 @@ private slots:
             return openProposals(repetition).events == 0;
         };
         QVERIFY(complete(repetitions()[0]));
-        for (std::size_t i = 1; i < 3; ++i) {
+        for (std::size_t i = 1; i < repetitions().size(); ++i) {
             const int later = markOneRepetition(); // the first N leads on to it
             qInfo("a later repetition: %d clicks and keys", later);
             QVERIFY2(later <= 12, qPrintable(QString::number(later)));
