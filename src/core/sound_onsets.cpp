@@ -39,11 +39,11 @@ std::vector<SoundOnset> soundOnsets(const std::vector<float>& samples, double ra
         double peak = 0;
         for (std::size_t k = from; k < to; ++k)
             peak = std::max(peak, std::abs(static_cast<double>(samples[k]) - static_cast<double>(samples[k - 1])));
-        std::size_t first = from, full = from;
+        std::size_t first = from;
         while (first < to &&
                std::abs(static_cast<double>(samples[first]) - static_cast<double>(samples[first - 1])) < peak / 4)
             ++first;
-        full = first;
+        std::size_t full = first;
         while (full < to &&
                std::abs(static_cast<double>(samples[full]) - static_cast<double>(samples[full - 1])) < 0.9 * peak)
             ++full;

@@ -14,6 +14,15 @@ namespace {
 
 using Status = TrackedPoint::Status;
 
+/// low, low + step, … up to high.
+std::vector<double> evenly(double low, double high, double step) {
+    std::vector<double> out;
+    const int last = static_cast<int>((high - low) / step + 1e-9);
+    for (int i = 0; i <= last; ++i)
+        out.push_back(low + i * step);
+    return out;
+}
+
 double greyAt(const cv::Mat& grey, double x, double y) {
     const int x0 = static_cast<int>(std::floor(x)), y0 = static_cast<int>(std::floor(y));
     if (x0 < 0 || y0 < 0 || x0 + 1 >= grey.cols || y0 + 1 >= grey.rows)
@@ -29,7 +38,10 @@ std::optional<double> ridge(const cv::Mat& grey, PixelPoint grip, double c, doub
     const double x = grip.x + r * c, y = grip.y + r * s, gap = half + 2.5;
     double middle = 0, sides = 0;
     int samples = 0;
-    for (double d = -half; d <= half + 1e-9; d += std::max(1.0, half / 2)) {
+    const double apart = std::max(1.0, half / 2);
+    const int steps = static_cast<int>(2 * half / apart + 1e-9);
+    for (int k = 0; k <= steps; ++k) {
+        const double d = -half + k * apart;
         const double v = greyAt(grey, x - d * s, y + d * c);
         if (v < 0)
             return {};
@@ -60,7 +72,7 @@ Ray rayAt(const cv::Mat& grey, PixelPoint from, double angle, double lengthPx, d
     const double c = std::cos(angle), s = std::sin(angle);
     double sum = 0, squares = 0;
     int count = 0;
-    for (double r = kFrom * lengthPx; r <= kTo * lengthPx; r += 2.5) {
+    for (const double r : evenly(kFrom * lengthPx, kTo * lengthPx, 2.5)) {
         const auto v = ridge(grey, from, c, s, r, half);
         if (!v)
             continue;
@@ -87,9 +99,9 @@ std::pair<double, double> fitted(const cv::Mat& grey, PixelPoint grip, double an
         const PixelPoint from = beside(grip, angle, offset);
         const double c = std::cos(angle), s = std::sin(angle);
         std::vector<std::pair<double, double>> middles; // along, across
-        for (double r = kFrom * lengthPx; r <= kTo * lengthPx; r += 1.5) {
+        for (const double r : evenly(kFrom * lengthPx, kTo * lengthPx, 1.5)) {
             std::vector<double> across;
-            for (double d = -reach; d <= reach + 1e-9; d += kStep)
+            for (const double d : evenly(-reach, reach, kStep))
                 across.push_back(greyAt(grey, from.x + r * c - d * s, from.y + r * s + d * c));
             if (*std::min_element(across.begin(), across.end()) < 0)
                 continue;
@@ -140,7 +152,7 @@ std::optional<double> endOf(const cv::Mat& grey, PixelPoint grip, double angle, 
     const double c = std::cos(angle), s = std::sin(angle);
     // The place that best parts "line" before it from "no line" after it.
     std::vector<double> at, values;
-    for (double r = kFrom * lengthPx; r <= kTo * lengthPx; r += kStep)
+    for (const double r : evenly(kFrom * lengthPx, kTo * lengthPx, kStep))
         if (const auto v = ridge(grey, grip, c, s, r, half)) {
             at.push_back(r);
             values.push_back(std::clamp(*v / strength, -1.0, 2.0));
@@ -176,8 +188,8 @@ std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const 
     } best;
     std::vector<Found> all;
     for (const double half : {0.0, 1.0, 3.0})
-        for (double offset = -search.offsetSpreadPx; offset <= search.offsetSpreadPx + 1e-9; offset += 0.75)
-            for (double turn = -search.spreadRad; turn <= search.spreadRad; turn += step) {
+        for (const double offset : evenly(-search.offsetSpreadPx, search.offsetSpreadPx, 0.75))
+            for (const double turn : evenly(-search.spreadRad, search.spreadRad, step)) {
                 Found here{search.angleRad + turn, search.offsetPx + offset, half, 0, {}};
                 here.ray = rayAt(grey, beside(grip, here.angle, here.offset), here.angle, length, half);
                 // What lies nearer to where it should be is believed more readily.
