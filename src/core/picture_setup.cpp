@@ -68,14 +68,18 @@ Trial straightened(Trial trial, const PictureSetup& setup, int width, int height
         trial = withoutDistortion(trial, *setup.lens);
     if (moves)
         steadied(trial, *setup.motion);
-    if (setup.plane) {
-        std::vector<KnownPoint> points = setup.plane->points;
-        for (KnownPoint& point : points) {
-            if (setup.lens)
-                point.at = undistorted(*setup.lens, point.at).value_or(point.at);
-            if (moves)
-                point.at = setup.motion->steady(setup.plane->frame, point.at).value_or(point.at);
-        }
+    // What was clicked in a frame goes the way of the marks.
+    const auto asMarked = [&](int frame, PixelPoint at) -> std::optional<PixelPoint> {
+        const auto flat = setup.lens ? undistorted(*setup.lens, at) : std::optional(at);
+        return flat && moves ? setup.motion->steady(frame, *flat) : flat;
+    };
+    if (setup.plane && !trial.capture.cameraMoves) { // a camera that moves sees it elsewhere in the next frame
+        std::vector<KnownPoint> points;
+        for (KnownPoint point : setup.plane->points)
+            if (const auto at = asMarked(setup.plane->frame, point.at)) {
+                point.at = *at;
+                points.push_back(point);
+            }
         if (const auto plane = Plane::solve(points, setup.plane->of)) {
             Trial flat = inPlane(trial, *plane);
             if (setup.plane->of == PlaneOf::Movement)
@@ -83,9 +87,12 @@ Trial straightened(Trial trial, const PictureSetup& setup, int width, int height
             trial.floor = std::make_shared<const Trial>(std::move(flat));
         }
     }
-    if (setup.vertical)
-        if (const auto roll = rollDeg(*setup.vertical))
+    if (setup.vertical) {
+        const auto lower = asMarked(setup.vertical->frame, setup.vertical->lower),
+                   upper = asMarked(setup.vertical->frame, setup.vertical->upper);
+        if (const auto roll = lower && upper ? rollDeg({setup.vertical->frame, *lower, *upper}) : std::nullopt)
             rolled(trial, *roll, {(width - 1) / 2.0, (height - 1) / 2.0});
+    }
     return trial;
 }
 

@@ -112,6 +112,10 @@ private slots:
         QVERIFY(std::abs(*step.value - std::hypot(1.2, 0.5)) < 1e-6);
         QVERIFY(step.u > 0.0005 && step.u < 0.02);
         QVERIFY(!measured(lengthOf("left_hip", "left_knee"), straight).valid()); // does not touch it
+        // A camera that moves, and is not followed, sees the floor elsewhere in every other frame.
+        PictureSetup moving = setup;
+        moving.camera = CameraHold::Moves;
+        QVERIFY(!measured(lengthOf("left_toe", "right_toe"), straightened(trial, moving, kWidth, kHeight)).valid());
         // Angles stay those of the picture.
         QVERIFY(std::abs(*measured(leanOf("left_knee", "left_hip"), straight).value -
                          *measured(leanOf("left_knee", "left_hip"), trial).value) < 1e-9);

@@ -6,7 +6,6 @@
 #include "report/words.h"
 
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QDir>
 #include <QDoubleSpinBox>
 #include <QDragEnterEvent>
@@ -208,8 +207,7 @@ void BenchPage::askForClip(bool beside) {
 
 void BenchPage::openLive() {
     if (!live_) {
-        const DemoSources shipped = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
-        live_ = new LivePanel(shipped.clips + QStringLiteral("/ilka_baseline.mp4"), this);
+        live_ = new LivePanel(this);
         middle_->addWidget(live_);
         connect(live_, &LivePanel::left, this, &BenchPage::leaveLive);
         connect(live_, &LivePanel::said, this,

@@ -9,7 +9,6 @@
 #include "demo/demo_library.h"
 #include "report/words.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -113,8 +112,7 @@ void FilmPage::openLive() {
     }
     player_->stop();
     if (!live_) {
-        const DemoSources shipped = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
-        live_ = new LivePanel(shipped.clips + QStringLiteral("/ilka_baseline.mp4"), this);
+        live_ = new LivePanel(this);
         middle_->addWidget(live_);
         connect(live_, &LivePanel::left, this, &FilmPage::backToClip);
         connect(live_, &LivePanel::said, this,

@@ -1,11 +1,9 @@
 #include "app/film/repetition_finder.h"
 
+#include "app/widgets/section_pictures.h"
 #include "core/propose_events.h"
 #include "media/proposed_marks.h"
 #include "report/words.h"
-
-#include <QCoreApplication>
-#include <QDir>
 
 #include <algorithm>
 #include <cmath>
@@ -13,7 +11,7 @@
 namespace riflesso {
 namespace {
 
-constexpr double kLooksPerSecond = 19; ///< of real time: with fewer, quick movements look like jumps of the network
+constexpr double kLooksPerSecond = 19; ///< of real time; with 12, two of the demo's eight lunges were found too short
 
 /// What the network saw in every `stride`-th frame, as one long trial.
 Trial recordingOf(const CaseData& data, const Clip& clip, const Section& section, const ProposedMarks& seen,
@@ -52,8 +50,7 @@ void RepetitionFinder::find(const Clip& clip, const Section& section) {
     const SectionId id = section.id;
     const Clip ownClip = clip;
     const Section own = section;
-    const QString models =
-        QDir::cleanPath(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/models"));
+    const QString models = poseModels();
     workspace_.jobs().start<std::vector<std::pair<int, int>>>(
         tr("Finding repetitions in %1").arg(clip.title), this,
         [data, ownClip, own, models](JobControl& control) -> Result<std::vector<std::pair<int, int>>> {
@@ -66,18 +63,10 @@ void RepetitionFinder::find(const Clip& clip, const Section& section) {
             const FrameTimes times = FrameTimes::ofClip(*ownClip.timesS, own.slowMotion);
             const double rate = (own.to - own.from) / std::max(1e-6, times.timeOf(own.to) - times.timeOf(own.from));
             const int stride = std::max(1, static_cast<int>(std::floor(rate / kLooksPerSecond)));
-            std::optional<PictureBox> near;
-            if (own.picture.area)
-                near = PictureBox{
-                    static_cast<double>(own.picture.area->left), static_cast<double>(own.picture.area->top),
-                    static_cast<double>(own.picture.area->width), static_cast<double>(own.picture.area->height)};
             const auto seen = proposeMarks(
-                **network,
-                [&](int look) {
-                    auto picture = (*reader)->frame(own.from + look * stride);
-                    return picture && own.picture.mirrored ? Result<Picture>(leftForRight(*picture)) : picture;
-                },
-                0, (own.to - own.from) / stride, near, {}, [&](double share) { return control.goOn(share); });
+                **network, [&](int look) { return asShown((*reader)->frame(own.from + look * stride), own.picture); },
+                0, (own.to - own.from) / stride, boxInUse(own.picture), {},
+                [&](double share) { return control.goOn(share); });
             if (!seen)
                 return seen.error();
             const Trial recording = recordingOf(*data, ownClip, own, *seen, stride);

@@ -4,6 +4,7 @@
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/section_pictures.h"
 #include "media/camera_follow.h"
 #include "media/lens_from_boards.h"
 #include "media/proposed_marks.h"
@@ -416,20 +417,16 @@ void SectionPicture::followCamera() {
     const ClipId clipId = shown->id;
     const QString path = shown->path;
     const int from = part->from, to = part->to, height = shown->height;
-    const bool over = part->picture.mirrored;
+    const PictureSetup setup = part->picture;
     const auto athlete = athleteIn(*part);
     workspace_.jobs().start<FollowedCamera>(
         tr("Following the camera of %1").arg(shown->title), this,
-        [path, from, to, over, athlete](JobControl& control) -> Result<FollowedCamera> {
+        [path, from, to, setup, athlete](JobControl& control) -> Result<FollowedCamera> {
             const auto reader = ClipReader::open(path.toStdString());
             if (!reader)
                 return reader.error();
-            return riflesso::followCamera(
-                [&](int at) {
-                    auto picture = (*reader)->frame(at);
-                    return picture && over ? Result<Picture>(leftForRight(*picture)) : picture;
-                },
-                from, to, athlete, [&](double share) { return control.goOn(share); });
+            return riflesso::followCamera([&](int at) { return asShown((*reader)->frame(at), setup); }, from, to,
+                                          athlete, [&](double share) { return control.goOn(share); });
         },
         [this, id, clipId, height](const Result<FollowedCamera>& followed) {
             if (!followed) {

@@ -1,14 +1,12 @@
 #include "app/mark/mark_proposals.h"
 
 #include "app/settings/stored_settings.h"
+#include "app/widgets/section_pictures.h"
 #include "core/propose_events.h"
 #include "media/implement_line.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
 #include "report/words.h"
-
-#include <QCoreApplication>
-#include <QDir>
 
 #include <algorithm>
 #include <cmath>
@@ -34,11 +32,6 @@ std::set<std::string> landmarksOf(const CaseData& data, const RepetitionPlace& p
 bool isHidden(const Repetition& repetition, const std::string& landmark, int frame) {
     return std::any_of(repetition.hidden.begin(), repetition.hidden.end(),
                        [&](const HiddenMark& h) { return h.landmark == landmark && h.frame == frame; });
-}
-
-/// As the window shows it, in which marks lie.
-Result<Picture> asShown(Result<Picture> picture, const PictureSetup& setup) {
-    return picture && setup.mirrored ? Result<Picture>(leftForRight(*picture)) : picture;
 }
 
 /// Of what was found, the marks that may be written: where a person set nothing, and nothing surer was proposed.
@@ -132,10 +125,6 @@ std::size_t countOf(const Marks& marks) {
     return count;
 }
 
-QString modelFolder() {
-    return QDir::cleanPath(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/models"));
-}
-
 struct Found {
     RepetitionId id;
     Marks marks;
@@ -197,7 +186,7 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
     if (repetitions.empty())
         return;
     const auto data = workspace_.snapshot();
-    const QString models = modelFolder();
+    const QString models = poseModels();
     const QString name =
         repetitions.size() == 1
             ? tr("Proposing marks of repetition %1").arg(placeOf(*data, repetitions[0]).repetition->number)
@@ -225,9 +214,8 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
                     near = PictureBox{box->x(), box->y(), box->width(), box->height()};
                 for (int frame = place.repetition->from; frame <= place.repetition->to && !near; ++frame)
                     near = boxRound(set, frame);
-                if (const auto& area = place.section->picture.area; area && !near)
-                    near = PictureBox{static_cast<double>(area->left), static_cast<double>(area->top),
-                                      static_cast<double>(area->width), static_cast<double>(area->height)};
+                if (!near)
+                    near = boxInUse(place.section->picture);
                 const auto proposed = proposeMarks(
                     **network, [&](int at) { return asShown((*reader)->frame(at), place.section->picture); },
                     place.repetition->from, place.repetition->to, near, set,

@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "demo/demo_library.h"
 #include "report/words.h"
 
 #include <QBuffer>
@@ -58,8 +59,8 @@ double DelayedPictures::newestS() const {
     return kept_.empty() ? 0 : kept_.back().timeS;
 }
 
-LivePanel::LivePanel(const QString& simulatedClip, QWidget* parent)
-    : QWidget(parent), simulatedClip_(simulatedClip), pictures_(std::make_shared<DelayedPictures>(kLongestDelayS + 1)) {
+LivePanel::LivePanel(QWidget* parent)
+    : QWidget(parent), pictures_(std::make_shared<DelayedPictures>(kLongestDelayS + 1)) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -111,7 +112,9 @@ LivePanel::~LivePanel() { camera_.reset(); }
 void LivePanel::start(const QString& folder) {
     folder_ = folder;
     devices_->clear();
-    for (const LiveDevice& device : liveDevices(simulatedClip_.toStdString()))
+    const QString simulated =
+        DemoSources::besideProgram(QCoreApplication::applicationDirPath()).clips + QStringLiteral("/ilka_baseline.mp4");
+    for (const LiveDevice& device : liveDevices(simulated.toStdString()))
         devices_->addItem(words::text(device.title), words::text(device.id));
     if (devices_->count() == 0) {
         fail(tr("No camera is connected to this computer."));

@@ -42,7 +42,7 @@ private:
 class LivePanel : public QWidget {
     Q_OBJECT
 public:
-    LivePanel(const QString& simulatedClip, QWidget* parent);
+    explicit LivePanel(QWidget* parent);
     ~LivePanel() override;
     /// Opens the chosen camera; recordings go to `folder`.
     void start(const QString& folder);
@@ -61,7 +61,7 @@ private:
     void tick();
     void fail(const QString& text);
 
-    QString simulatedClip_, folder_, recordingTo_;
+    QString folder_, recordingTo_;
     StageView* stage_;
     QComboBox* devices_;
     QDoubleSpinBox* delay_;
