@@ -523,6 +523,134 @@
         <source>%1 min</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Chosen where coaches disagree</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One fault at a time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One main, one minor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>match tempo first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Because: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forecast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Trunk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Implement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>better half</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other half</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first third</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>last third</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by how it felt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first and last third</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt off</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso</name>
@@ -780,6 +908,69 @@
     </message>
     <message>
         <source>no ghost: %1 is not marked in both here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean of the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ApproachBox</name>
+    <message>
+        <source>%1: from &quot;%2&quot;, %3, %4 min of a lesson</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Main</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Minor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 for each step until the retest%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 technique sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · to settle: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HOW TO GO ABOUT IT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>why this way, in this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason for this way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How to go about it: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why the plan goes about it so</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1181,6 +1372,10 @@
     </message>
     <message>
         <source>Write down a first guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forecast</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1817,6 +2012,10 @@
         <source>Cause map: causes left, consequences right</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 leads to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ClipCheckBox</name>
@@ -2141,6 +2340,18 @@
     </message>
     <message>
         <source>dashed: mean of the first %1, dotted: of the last %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of its largest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 ± %2 s earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 ± %2 s later</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2726,11 +2937,102 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>One main and one minor focus are chosen already. Open one of them again first: correcting everything at once corrects nothing.</source>
+        <source>Decide &quot;%1&quot;: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Decide &quot;%1&quot;: %2</source>
+        <source>work round it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say until when it is worked round: a day or an occasion.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One main and one minor focus are chosen already: correcting everything at once corrects nothing. Open one of them again, or insist and say why.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 until %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only looks like it: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>BY CONDITION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Work round it (A)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left as it is for now: the rest of the technique is arranged so that it harms least.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Until when it is worked round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of &quot;work round it&quot;: a day or an occasion.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>THE WHOLE CASE · causes left, consequences right, broken outline: outside the movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole case (M)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ForecastBox</name>
+    <message>
+        <source>WHAT THE RETEST WILL SHOW</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure of the forecast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Value expected at the retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is locked at once: a forecast is made before, and scored after.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &lt;b&gt;%2 %3&lt;/b&gt;. %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written down on %1 for the retest on %2, from %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written down on %1 for the retest, from %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down a forecast</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2793,6 +3095,45 @@
     </message>
     <message>
         <source>No goal as a number</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::GroupRulers</name>
+    <message>
+        <source>%1 less than %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 more than %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: worse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: neither nearer nor further</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: could be chance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2923,6 +3264,49 @@
     </message>
     <message>
         <source>Nothing decided yet. What is decided in Findings stands here with its reason.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::KeyList</name>
+    <message>
+        <source>Keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>find an athlete, a measure, a drill, a page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl Z</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo; Shift: redo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alt 1…9</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the steps of the course</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>? or F1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>EVERYWHERE</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3422,10 +3806,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>draw</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>nudge 0.1 px</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3619,6 +3999,110 @@
     </message>
     <message>
         <source>Click the %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>observe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the next landmark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set it by keyboard, then nudge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame; Shift: ten; a chosen mark: 0.1 px, Shift 1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event; a chosen mark: 0.1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page ↑ ↓</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play the repetition, round and round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the key event here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set it at the nearest sound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the next landmark is hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a hidden hand by its implement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>remove the chosen mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next open landmark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>propose; Shift: the whole set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>propose in a box drawn by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>track</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>confirm this frame; Shift: all that is sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next doubtful</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>observe: asked one after the other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark again, blind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draw the chosen measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>zoom to the athlete, or all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>view: brighter, sharper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave what was begun</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4030,10 +4514,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The one below drawn on the athlete. Shift G: fainter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>What the ghost is scaled on and placed at</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4061,6 +4541,38 @@
         <source>Without the first and the last repetitions.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The one below drawn on the athlete, then the athlete on the one below, then none. Shift G: fainter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>COMPARED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What tells the compared repetitions apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ghost below (G)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a figure, not a film: lengths in trunks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a measure above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: only one group here</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ObservationForm</name>
@@ -4070,6 +4582,42 @@
     </message>
     <message>
         <source>Observe: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>partly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Right variant: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Was it the right one here? %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number is expected here, not &quot;%1&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>0 to 9, or in the field on the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter passes over</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4370,22 +4918,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> &lt;b&gt;· start here&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Practise · %1 good</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Practise</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Good:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Left out: %1.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4403,6 +4935,14 @@
     </message>
     <message>
         <source>Change the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack&apos;s cue again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A cue in own words</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4755,10 +5295,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>BELIEVED, GUESSED AND MEASURED, EARLIER SESSION</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1: first guess %2 %3, measured %4.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4776,6 +5312,22 @@
     </message>
     <message>
         <source>&lt;b&gt;%1&amp;nbsp;% of the way.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>BELIEVED, GUESSED, FORECAST AND MEASURED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: forecast %2 %3, measured later %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came as forecast.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came otherwise.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4856,6 +5408,62 @@
         <source>Click: why this number.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Order of the measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by moment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by part of the body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which measures are shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>deviating</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strengths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without a value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None of the measures is so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trades with %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trades with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To get it: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::RunChartView</name>
@@ -4865,6 +5473,105 @@
     </message>
     <message>
         <source>No session has a value of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::RungCard</name>
+    <message>
+        <source>Begun where it is: %1 is mastered (shown in a quarter or fewer), so this is the last step under it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begun where it is: this plan practises at match tempo from the first day; the steps before are to fall back on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begun on the first step: no condition is known in which the fault is mastered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> &lt;b&gt;· start here&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All about %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practise · %1 good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in own words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cue in the athlete&apos;s own words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the athlete would say it. Empty: the pack&apos;s own again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete&apos;s own words; the pack says: &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feels:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gone wrong:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feeding:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Easier:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Harder:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with a partner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Condition:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not with:</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5957,6 +6664,10 @@
     </message>
     <message>
         <source>%1 · %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all keys</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

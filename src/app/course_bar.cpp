@@ -97,6 +97,11 @@ void CourseBar::add(const QString& page, const QString& title, bool isStep) {
     connect(button, &QAbstractButton::clicked, this, [this, page] { emit asked(page); });
 }
 
+QString CourseBar::titleOf(const QString& page) const {
+    const auto found = buttons_.find(page);
+    return found == buttons_.end() ? QString() : found->second->text();
+}
+
 void CourseBar::setCurrent(const QString& page) {
     for (const auto& [id, button] : buttons_)
         button->setChecked(id == page);

@@ -35,6 +35,7 @@ public:
     /// Adds a step (or, below the steps, a plain entry) that asks for `page`.
     void add(const QString& page, const QString& title, bool isStep);
     void setCurrent(const QString& page);
+    [[nodiscard]] QString titleOf(const QString& page) const;
     void setState(const QString& page, const StepState& state);
 
 signals:

@@ -1,4 +1,5 @@
 #include "app/main_window.h"
+#include "app/key_list.h"
 
 #include "app/athlete/athlete_page.h"
 #include "app/bench/bench_page.h"
@@ -128,6 +129,12 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Z")), [this] { workspace_.undo(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { workspace_.redo(); });
+    for (const char* keys : {"?", "F1"})
+        shortcut(QKeySequence(QLatin1String(keys)), [this] {
+            if (Page* page = this->page(current_))
+                (new KeyList(course_->titleOf(current_), page->allKeys(), this))
+                    ->showIn(QRect(mapToGlobal(QPoint(0, 0)), size()));
+        });
     for (int i = 0; i < 9; ++i) // the steps of the course
         shortcut(QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, i] { showPage(pageIds()[i]); });
     auto* completer = new QCompleter(new QStringListModel(this), this);

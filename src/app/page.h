@@ -30,6 +30,8 @@ public:
     [[nodiscard]] virtual StepState state() const = 0;
     /// Keys that work right now.
     [[nodiscard]] virtual QList<KeyHint> keys() const { return {}; }
+    /// Every key of the page, for the list of keys; the window adds its own.
+    [[nodiscard]] virtual QList<KeyHint> allKeys() const { return keys(); }
     /// Shows the workspace's values. Called when they change and the page is seen, and when it comes to the front.
     virtual void refresh() = 0;
 

@@ -58,6 +58,7 @@ void StatusLine::setKeys(const QList<KeyHint>& keys) {
     QStringList parts;
     for (const KeyHint& hint : keys)
         parts << QStringLiteral("<b>%1</b>&nbsp;%2").arg(hint.key.toHtmlEscaped(), hint.what.toHtmlEscaped());
+    parts << QStringLiteral("<b>?</b>&nbsp;%1").arg(tr("all keys"));
     keys_->setText(parts.join(QStringLiteral(" &nbsp; ")));
 }
 

@@ -164,7 +164,7 @@ School Workspace::school() const {
 
 void Workspace::reload() { show(library_->loadCase(data_->id)); }
 
-void Workspace::show(Result<CaseData> loaded) {
+void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
     if (!loaded) {
         say(words::text(loaded.error().sentence()), true);
         return;
@@ -182,6 +182,13 @@ void Workspace::show(Result<CaseData> loaded) {
     if (!data_->repetition(repetition_)) {
         const auto trials = trialsOf(*data_, session_, stress_);
         repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    }
+    if (sameMarks && assessment_ && !assessing_ && input_) {
+        // Nothing is measured again: the order follows at once.
+        setChoices(*input_, *data_, school(), QDate::currentDate());
+        assessment_ = std::make_shared<const Assessment>(judgedAgain(*assessment_, *input_));
+        emit dataChanged();
+        return;
     }
     emit dataChanged();
     assessLater();
@@ -202,7 +209,8 @@ bool Workspace::apply(const QString& name, const std::function<Result<void>(Edit
     emit saved();
     // A mark or an event changes one repetition: the others need not be read again.
     if (data_)
-        show(done->more ? library_->loadCase(data_->id) : library_->reloaded(*data_, done->repetitions));
+        show(done->more ? library_->loadCase(data_->id) : library_->reloaded(*data_, done->repetitions, done->course),
+             done->course && !done->more && done->repetitions.empty());
     return true;
 }
 
@@ -245,19 +253,26 @@ void Workspace::assessLater() {
         const SessionId session = session_;
         const auto stress = stress_;
         const School school = this->school();
-        jobs_.start<std::shared_ptr<const Assessment>>(
+        struct Assessed {
+            std::shared_ptr<AssessmentInput> input;
+            std::shared_ptr<const Assessment> assessment;
+        };
+        jobs_.start<Assessed>(
             tr("Assessing"), this,
-            [data, session, stress, school](JobControl& control) -> Result<std::shared_ptr<const Assessment>> {
+            [data, session, stress, school](JobControl& control) -> Result<Assessed> {
                 if (!control.goOn(0))
                     return cancelled();
-                return std::make_shared<const Assessment>(
-                    assess(assessmentInput(*data, session, stress, school, QDate::currentDate())));
+                auto input = std::make_shared<AssessmentInput>(
+                    assessmentInput(*data, session, stress, school, QDate::currentDate()));
+                auto assessment = std::make_shared<const Assessment>(assess(*input));
+                return Assessed{std::move(input), std::move(assessment)};
             },
-            [this, generation](Result<std::shared_ptr<const Assessment>> result) {
+            [this, generation](Result<Assessed> result) {
                 if (generation != assessGeneration_)
                     return; // a newer one is on its way
                 assessing_ = false;
-                assessment_ = result && !(*result)->measures.empty() ? *result : nullptr;
+                assessment_ = result && !result->assessment->measures.empty() ? result->assessment : nullptr;
+                input_ = assessment_ ? result->input : nullptr;
                 emit assessmentChanged();
             });
     });

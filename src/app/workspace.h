@@ -68,6 +68,8 @@ public:
     /// Of the chosen set; null while it is being made or when nothing is marked.
     [[nodiscard]] std::shared_ptr<const Assessment> assessment() const { return assessment_; }
     [[nodiscard]] bool assessing() const { return assessing_; }
+    /// The repetitions that were assessed. Precondition: assessment().
+    [[nodiscard]] const std::vector<Trial>& trials() const { return input_->trials; }
 
     /// Asks for a frame for `view`; `ready` is called in the window's thread, a newer request of the view drops it.
     void requestFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
@@ -91,7 +93,8 @@ private:
     Result<void> eraseFromCase(const std::function<Result<void>()>& erase);
     void noteOpened();
     void reload();
-    void show(Result<CaseData> loaded);
+    /// sameMarks: only what is decided and planned is new.
+    void show(Result<CaseData> loaded, bool sameMarks = false);
     void assessLater();
     FrameServer& server(const QString& clipPath);
     /// Whether the section of the frame is shown left for right, against the file.
@@ -103,6 +106,7 @@ private:
     std::optional<Stress> stress_;
     RepetitionId repetition_;
     std::shared_ptr<const Assessment> assessment_;
+    std::shared_ptr<AssessmentInput> input_; ///< what it was made of
     bool assessing_ = false, demo_ = false;
     QString ownFolder_;
     std::size_t cacheBytes_ = ClipReader::kDefaultCacheBytes;

@@ -50,6 +50,24 @@ struct ModelSide {
     std::vector<TrialMeasures> measures;
 };
 
+/// What rests on choices alone, of what is measured: findings and what follows from them. trials: movement by movement.
+void judge(Assessment& out, const std::vector<Trial>& trials, const AssessmentInput& input) {
+    out.school = input.school;
+    out.positions = input.choices.positions;
+    JudgingChoices judging{input.school, input.facts.limits, input.choices.overrides, input.choices.kappas, {}};
+    out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
+    out.resultEffects = resultEffects(input.pack, trials, out.findings);
+    for (const ResultEffect& effect : out.resultEffects)
+        if (std::find(input.choices.effectsFromResults.begin(), input.choices.effectsFromResults.end(), effect.fault) !=
+            input.choices.effectsFromResults.end())
+            judging.measuredEffects[effect.fault] = effect.effect;
+    if (!judging.measuredEffects.empty())
+        out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
+    out.profiles = matchProfiles(input.pack, out.findings);
+    out.prescription =
+        prescribe(input.pack, out.findings, trials, input.facts, input.choices.decisions, input.choices.situation);
+}
+
 } // namespace
 
 Assessment assess(const AssessmentInput& input) {
@@ -131,18 +149,18 @@ Assessment assess(const AssessmentInput& input) {
             out.strengths.push_back(def.id);
         out.deviations.push_back(std::move(*set));
     }
-    JudgingChoices judging{input.school, input.facts.limits, input.choices.overrides, input.choices.kappas, {}};
-    out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
-    out.resultEffects = resultEffects(input.pack, trials, out.findings);
-    for (const ResultEffect& effect : out.resultEffects)
-        if (std::find(input.choices.effectsFromResults.begin(), input.choices.effectsFromResults.end(), effect.fault) !=
-            input.choices.effectsFromResults.end())
-            judging.measuredEffects[effect.fault] = effect.effect;
-    if (!judging.measuredEffects.empty())
-        out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
-    out.profiles = matchProfiles(input.pack, out.findings);
-    out.prescription =
-        prescribe(input.pack, out.findings, trials, input.facts, input.choices.decisions, input.choices.situation);
+    judge(out, trials, input);
+    return out;
+}
+
+Assessment judgedAgain(const Assessment& measured, const AssessmentInput& input) {
+    Assessment out = measured;
+    const std::vector<std::string>& best = input.choices.ownBest;
+    std::vector<Trial> trials;
+    for (const Trial& trial : input.trials)
+        if (std::find(best.begin(), best.end(), trial.id) == best.end())
+            trials.push_back(trial);
+    judge(out, movementsOf(withSharedEvents(std::move(trials))), input);
     return out;
 }
 

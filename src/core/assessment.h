@@ -48,6 +48,10 @@ struct Assessment {
 /// Own best trials (choices) are the model and are left out of the set; a model file stands before model trials; a
 /// coach's target before both. A model file also brings its cutoff, where none is given.
 [[nodiscard]] Assessment assess(const AssessmentInput& input);
+/// What `assess` gives where only the school, overrides, decisions, positions, limits or facts for the plan have
+/// changed since `measured` was made of the same trials, models, pack, targets and typical errors: nothing is measured
+/// again.
+[[nodiscard]] Assessment judgedAgain(const Assessment& measured, const AssessmentInput& input);
 
 /// The answers of the command line, in the shapes of its contract.
 [[nodiscard]] Json measuresJson(const std::vector<TrialMeasures>& measures, const SetMeasures& setMeasures,

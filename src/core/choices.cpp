@@ -55,7 +55,7 @@ Result<Choices> readChoices(std::string_view text, std::string_view name, const 
     if (json) {
         const JsonNode root(*json, "$", faults);
         if (root.expectObject({"overrides", "kappas", "effects_from_results", "positions", "own_best", "targets",
-                               "typical_errors", "work_on", "set_aside", "situation"})) {
+                               "typical_errors", "work_on", "set_aside", "insisted", "approach", "situation"})) {
             root.list("overrides", false,
                       [&](const JsonNode& entry) { out.overrides.push_back(readOverride(entry, pack)); });
             entries(root, "kappas", [&](const JsonNode& within, const std::string& id, const Json& value) {
@@ -95,6 +95,13 @@ Result<Choices> readChoices(std::string_view text, std::string_view name, const 
             out.effectsFromResults = faultIds(root, "effects_from_results", pack);
             out.decisions.workOn = faultIds(root, "work_on", pack);
             out.decisions.setAside = faultIds(root, "set_aside", pack);
+            out.decisions.insisted = root.boolean("insisted", false);
+            if (root.has("approach")) {
+                const JsonNode approach = root.at("approach");
+                if (approach.expectObject({"one_at_a_time", "tempo_first"}))
+                    out.decisions.approach = {approach.boolean("one_at_a_time", false),
+                                              approach.boolean("tempo_first", false)};
+            }
             out.ownBest = root.texts("own_best");
             out.targets = readRanges(root, "targets", pack);
         }

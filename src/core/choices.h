@@ -23,7 +23,8 @@ struct Choices {
 /// {"overrides":[{"fault":"…","term":"effect","value":0.5,"reason":"…"}],"kappas":{"<observation>":0.3},
 ///  "typical_errors":{"<measure>":1.2},
 ///  "effects_from_results":["<fault>"],"positions":{"<dispute>":"<position>"},"own_best":["<trial>"],
-///  "targets":[<a range of a pack's model>],"work_on":["<fault>"],"set_aside":["<fault>"],"situation":{"variant":"…"}}
+///  "targets":[<a range of a pack's model>],"work_on":["<fault>"],"set_aside":["<fault>"],"insisted":false,
+///  "approach":{"one_at_a_time":false,"tempo_first":false},"situation":{"variant":"…"}}
 [[nodiscard]] Result<Choices> readChoices(std::string_view text, std::string_view name, const Pack& pack);
 
 } // namespace riflesso

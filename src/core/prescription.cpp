@@ -30,6 +30,9 @@ std::optional<Stress> masteredStress(const Finding* finding, const std::vector<T
     return best;
 }
 
+/// From here on a feeder, an opponent or a count sets the tempo, no longer the athlete (own choice).
+constexpr Stage kMatchTempo = Stage::SingleFeed;
+
 const LadderDef* ladderFor(const Pack& pack, const std::string& fault, const Situation& situation) {
     const LadderDef* general = nullptr;
     for (const LadderDef& ladder : pack.ladders) {
@@ -54,8 +57,9 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
     Prescription out;
     std::vector<std::string> chosen;
     if (!decisions.workOn.empty()) {
+        const std::ptrdiff_t most = decisions.insisted ? std::ssize(decisions.workOn) : 2;
         chosen.assign(decisions.workOn.begin(),
-                      decisions.workOn.begin() + std::min<std::ptrdiff_t>(2, std::ssize(decisions.workOn)));
+                      decisions.workOn.begin() + std::min(most, std::ssize(decisions.workOn)));
     } else {
         std::vector<std::string> order;
         for (const Finding& finding : findings.ranked)
@@ -78,13 +82,16 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
         if (def && def->safety != Caution::None && !holds(out.cautions, def->safetyText))
             out.cautions.push_back(def->safetyText);
     }
+    if (decisions.approach.oneAtATime && chosen.size() > 1)
+        chosen.resize(1);
     for (const std::string& fault : chosen) {
-        Focus focus{fault, out.focus.empty(), {}};
+        Focus focus{fault, out.focus.empty(), {}, {}, {}};
         const LadderDef* ladder = ladderFor(pack, fault, situation);
         if (!ladder)
             out.missing.push_back("no ladder in the pack for \"" + pack.fault(fault)->title + "\"");
         const auto mastered = masteredStress(findings.find(fault), trials, facts.masteredStress);
         std::size_t start = 0;
+        std::optional<std::size_t> firstAtTempo;
         for (const std::string& id : ladder ? ladder->rungs : std::vector<std::string>()) {
             const DrillDef& drill = *pack.drill(id);
             std::string why;
@@ -98,15 +105,29 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
                 out.missing.push_back(drill.title + ": " + why);
                 continue;
             }
-            if (mastered && drill.stress <= *mastered)
+            if (mastered && drill.stress <= *mastered) {
                 start = focus.rungs.size();
+                focus.startBecause = StartBecause::Mastered;
+            }
+            if (decisions.approach.tempoFirst && drill.stage >= kMatchTempo && !firstAtTempo)
+                firstAtTempo = focus.rungs.size();
             focus.rungs.push_back({id, drill.stage, false});
+        }
+        if (firstAtTempo && *firstAtTempo > start) {
+            start = *firstAtTempo;
+            focus.startBecause = StartBecause::TempoFirst;
         }
         if (!focus.rungs.empty())
             focus.rungs[start].startHere = true;
+        focus.mastered = mastered;
         out.focus.push_back(std::move(focus));
     }
     return out;
+}
+
+std::size_t Focus::start() const {
+    const auto found = std::find_if(rungs.begin(), rungs.end(), [](const Rung& rung) { return rung.startHere; });
+    return found == rungs.end() ? 0 : static_cast<std::size_t>(found - rungs.begin());
 }
 
 std::string_view toString(RungVerdict verdict) {

@@ -180,41 +180,44 @@ std::string_view toString(ChangeVerdict verdict) {
     return "not_comparable";
 }
 
+Change changeBetween(const SetSummary& first, const SetSummary& second, std::string obstacle) {
+    Change change;
+    change.measure = first.measure;
+    change.before = first.median;
+    change.after = second.median;
+    change.change = second.median - first.median;
+    constexpr double kTurn = 360, kDial = 12;
+    if (first.unit == "deg")
+        change.change = wrapDifference(change.change, kTurn);
+    else if (first.unit == "h")
+        change.change = wrapDifference(change.change, kDial);
+    change.u = std::hypot(first.u, second.u);
+    change.detectable = 1.96 * change.u;
+    change.reason = std::move(obstacle);
+    if (!change.reason.empty() || !first.deviation || !second.deviation) {
+        change.verdict = ChangeVerdict::NotComparable;
+        return change;
+    }
+    const double d1 = std::abs(*first.deviation), d2 = std::abs(*second.deviation);
+    if (exceeds(d1, first.tolerance))
+        change.gapClosed = 1 - d2 / d1;
+    const bool bothWithin = first.state == State::Within && second.state == State::Within;
+    if (first.repetitions < kFewest || second.repetitions < kFewest)
+        change.reason = "too few repetitions";
+    else if (!bothWithin && exceeds(d1 - d2, change.detectable))
+        change.verdict = ChangeVerdict::Better;
+    else if (!bothWithin && exceeds(d2 - d1, change.detectable))
+        change.verdict = ChangeVerdict::Worse;
+    return change;
+}
+
 Retest compareSets(const AssessedSet& before, const AssessedSet& after) {
     Retest out;
     for (const SetSummary& first : before.measures) {
         const SetSummary* second = after.find(first.measure);
         if (!second)
             continue;
-        Change change;
-        change.measure = first.measure;
-        change.before = first.median;
-        change.after = second->median;
-        change.change = second->median - first.median;
-        constexpr double kTurn = 360, kDial = 12;
-        if (first.unit == "deg")
-            change.change = wrapDifference(change.change, kTurn);
-        else if (first.unit == "h")
-            change.change = wrapDifference(change.change, kDial);
-        change.u = std::hypot(first.u, second->u);
-        change.detectable = 1.96 * change.u;
-        change.reason = obstacle(before, after, first, *second);
-        if (!change.reason.empty()) {
-            change.verdict = ChangeVerdict::NotComparable;
-            out.measures.push_back(change);
-            continue;
-        }
-        const double d1 = std::abs(*first.deviation), d2 = std::abs(*second->deviation);
-        if (exceeds(d1, first.tolerance))
-            change.gapClosed = 1 - d2 / d1;
-        const bool bothWithin = first.state == State::Within && second->state == State::Within;
-        if (first.repetitions < kFewest || second->repetitions < kFewest)
-            change.reason = "too few repetitions";
-        else if (!bothWithin && exceeds(d1 - d2, change.detectable))
-            change.verdict = ChangeVerdict::Better;
-        else if (!bothWithin && exceeds(d2 - d1, change.detectable))
-            change.verdict = ChangeVerdict::Worse;
-        out.measures.push_back(change);
+        out.measures.push_back(changeBetween(first, *second, obstacle(before, after, first, *second)));
     }
     for (const std::string& fault : before.presentFaults)
         out.faults.push_back({fault, holds(after.presentFaults, fault) ? "stayed" : "gone"});

@@ -50,6 +50,8 @@ struct Retest {
     std::vector<Change> measures;
     std::vector<FaultChange> faults;
 };
+/// One measure of two sets. obstacle: why they cannot be compared; empty: they can.
+[[nodiscard]] Change changeBetween(const SetSummary& first, const SetSummary& second, std::string obstacle);
 /// Judged on |d₂| - |d₁| of the medians, never on the raw change.
 [[nodiscard]] Retest compareSets(const AssessedSet& before, const AssessedSet& after);
 [[nodiscard]] Json retestJson(const Retest& retest);

@@ -98,6 +98,9 @@ public:
         code = avcodec_parameters_to_context(codec_.get(), stream()->codecpar);
         if (code >= 0) {
             codec_->thread_count = 2;
+            // Over broken data, dav1d 1.0 waits for ever for a picture that another thread was to give: one at a time.
+            if (codec_->codec_id == AV_CODEC_ID_AV1)
+                codec_->flags |= AV_CODEC_FLAG_LOW_DELAY;
             codec_->pkt_timebase = stream()->time_base;
             code = avcodec_open2(codec_.get(), decoder, nullptr);
         }

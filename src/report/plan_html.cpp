@@ -107,6 +107,7 @@ private:
         list(Report::tr("Dates"), c_.schedule);
         list(Report::tr("The next lesson"), c_.lesson);
         list(Report::tr("Cautions"), c_.cautions);
+        list(Report::tr("Chosen where coaches disagree"), c_.ways);
         list(Report::tr("Believed and measured"), c_.beliefs);
     }
     void measures() {

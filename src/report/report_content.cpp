@@ -89,6 +89,25 @@ QStringList scheduleLines(const CaseData& data, const Prescription& prescription
     return out + scheduleConflicts(data, prescription);
 }
 
+QString approachName(const Approach& approach) {
+    return (approach.oneAtATime ? Report::tr("One fault at a time") : Report::tr("One main, one minor")) +
+           QStringLiteral(", ") + (approach.tempoFirst ? Report::tr("match tempo first") : Report::tr("slow first"));
+}
+
+QStringList chosenWays(const CaseData& data) {
+    const auto because = [](const QString& reason) {
+        return reason.isEmpty() ? QString() : Report::tr(" Because: %1.").arg(reason);
+    };
+    QStringList out{approachName(data.plan.approach) + u'.' + because(data.plan.approachReason)};
+    for (const Position& position : data.positions)
+        for (const DisputeDef& dispute : data.pack.disputes)
+            for (const DisputeDef::Position& each : dispute.positions)
+                if (dispute.id == position.dispute && each.id == position.position)
+                    out << words::text(dispute.question) + u' ' + words::text(each.title) + u'.' +
+                               because(position.reason);
+    return out;
+}
+
 ReportContent composeReport(const ReportSubject& subject) {
     const CaseData& data = subject.data;
     const Assessment& a = subject.assessment;
@@ -206,6 +225,7 @@ ReportContent composeReport(const ReportSubject& subject) {
     out.schedule = scheduleLines(data, subject.assessment.prescription);
     for (const LessonLine& line : lessonLines(data, subject.assessment.prescription))
         out.lesson << Report::tr("%1 min: %2").arg(line.minutes).arg(line.what);
+    out.ways = chosenWays(data);
     for (const Belief& belief : data.beliefs) {
         const MeasureDef* def = pack.measure(belief.measure);
         const SetDeviation* set = a.deviation(belief.measure);
@@ -213,12 +233,13 @@ ReportContent composeReport(const ReportSubject& subject) {
             continue;
         QString line = QStringLiteral("%1: %2 \"%3\"")
                            .arg(text(def->title),
-                                belief.whose == Guesser::Analyst ? Report::tr("the analyst's first guess")
-                                                                 : Report::tr("believed"),
+                                belief.whose == Guesser::Analyst    ? Report::tr("the analyst's first guess")
+                                : belief.whose == Guesser::Forecast ? Report::tr("forecast")
+                                                                    : Report::tr("believed"),
                                 belief.words);
         if (belief.value)
             line += Report::tr(", about %1").arg(words::number(*belief.value, 2)) + u' ' + words::unitOf(*def);
-        if (set)
+        if (set && belief.whose != Guesser::Forecast) // that is measured by the retest
             line += Report::tr("; measured %1").arg(words::withU(*def, set->median, set->expandedU));
         out.beliefs << line + u'.';
     }

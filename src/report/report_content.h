@@ -40,6 +40,7 @@ struct ReportContent {
     std::vector<Ladder> ladders;
     std::vector<Position> positions;
     QStringList cautions, missing, schedule, lesson, beliefs, remarks;
+    QStringList ways;    ///< how the plan goes about it, and the positions taken where coaches disagree, with reasons
     QString competition; ///< the next one, while nothing may be changed before it; else empty
     QString retest;      ///< its date; empty: not set
     std::vector<std::pair<std::string, std::string>> lines; ///< of the figure in the pictures
@@ -60,6 +61,10 @@ struct ReportSubject {
 [[nodiscard]] QString toJson(const ReportContent& content);
 [[nodiscard]] Result<ReportContent> reportFromJson(const QString& json, const QString& where);
 
+/// "One main, one minor, slow first".
+[[nodiscard]] QString approachName(const Approach& approach);
+/// How the case's plan goes about it, and the positions taken in the pack's disputes, each with its reason.
+[[nodiscard]] QStringList chosenWays(const CaseData& data);
 /// The weeks of the case's plan. Dates that are not set: start today, retest in three weeks, retention in six.
 [[nodiscard]] Schedule scheduleOf(const CaseData& data, const Prescription& prescription);
 [[nodiscard]] QDate dateOf(Day day);

@@ -194,6 +194,7 @@ QString toJson(const ReportContent& c) {
     out["lesson"] = list(c.lesson);
     out["beliefs"] = list(c.beliefs);
     out["remarks"] = list(c.remarks);
+    out["ways"] = list(c.ways);
     out["lines"] = Json::array();
     for (const auto& [a, b] : c.lines)
         out["lines"].push_back({a, b});
@@ -258,6 +259,7 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
         c.lesson = lines(*json, "lesson");
         c.beliefs = lines(*json, "beliefs");
         c.remarks = lines(*json, "remarks");
+        c.ways = lines(*json, "ways");
         for (const Json& line : json->value("lines", Json::array()))
             c.lines.emplace_back(line[0].get<std::string>(), line[1].get<std::string>());
         return c;

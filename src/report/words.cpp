@@ -149,6 +149,15 @@ QString schoolName(School school) {
     return {};
 }
 
+QString levelName(Level level) {
+    static const QStringList kNames = {Report::tr("Foot"),      Report::tr("Ankle"), Report::tr("Knee"),
+                                       Report::tr("Hip"),       Report::tr("Trunk"), Report::tr("Shoulder"),
+                                       Report::tr("Arm"),       Report::tr("Elbow"), Report::tr("Wrist"),
+                                       Report::tr("Hand"),      Report::tr("Head"),  Report::tr("Implement"),
+                                       Report::tr("Whole body")};
+    return kNames[static_cast<int>(level)];
+}
+
 QString stageName(Stage stage) {
     static const QStringList kNames = {Report::tr("position and feel"),
                                        Report::tr("slow shadow"),

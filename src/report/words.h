@@ -31,6 +31,8 @@ namespace riflesso::words {
 /// Definition in one sentence: kind, points, when.
 [[nodiscard]] QString definition(const Pack& pack, const MeasureDef& def);
 [[nodiscard]] QString schoolName(School school);
+/// "Foot", "Whole body".
+[[nodiscard]] QString levelName(Level level);
 [[nodiscard]] QString stageName(Stage stage);
 [[nodiscard]] QString stressName(Stress stress);
 /// "3 × 8, about 5 min".

@@ -168,6 +168,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         steps.push_back(edit.restoreOverride(*id, override));
     for (const Position& position : data_.positions)
         steps.push_back(edit.setPosition(*id, position.dispute, position.position, position.reason));
+    for (const auto& [drill, cue] : data_.cues)
+        steps.push_back(edit.setCue(*id, drill, cue.own));
     for (const PracticeRepetition& repetition : data_.practice)
         steps.push_back(edit.addPractice(*id, repetition));
     for (const JournalEntry& entry : journal_)

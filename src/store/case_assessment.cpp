@@ -31,6 +31,12 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     in.pack = data.pack;
     in.trials = trialsOf(data, session, stress);
     in.modelTrials = modelTrialsOf(data);
+    setChoices(in, data, school, today);
+    return in;
+}
+
+void setChoices(AssessmentInput& in, const CaseData& data, School school, const QDate& today) {
+    in.choices = {};
     in.facts = factsOf(data, today);
     in.school = school;
     if (!in.trials.empty() && !in.trials.front().variant.empty())
@@ -46,7 +52,8 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     for (const Decision& decision : data.decisions)
         (decision.choice == Decision::Choice::WorkOn ? in.choices.decisions.workOn : in.choices.decisions.setAside)
             .push_back(decision.fault);
-    return in;
+    in.choices.decisions.insisted = true; // a third is only kept with the coach's reason
+    in.choices.decisions.approach = data.plan.approach;
 }
 
 namespace {
@@ -106,7 +113,8 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
         out.tolerances[deviation.measure] = deviation.tolerance;
     for (const Belief& belief : data.beliefs)
         if (belief.value && belief.locked)
-            if (const auto score = scoreGuess(data.pack, first, {belief.whose, belief.measure, *belief.value}))
+            if (const auto score = scoreGuess(data.pack, belief.whose == Guesser::Forecast ? second : first,
+                                              {belief.whose, belief.measure, *belief.value}))
                 out.guesses.push_back(*score);
     if (levelsOf(data, before).size() > 1 || levelsOf(data, after).size() > 1) {
         const Assessment firstAll = assessed(before, {}), secondAll = assessed(after, {});

@@ -14,6 +14,9 @@ namespace riflesso {
 [[nodiscard]] AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::optional<Stress> stress,
                                               School school, const QDate& today);
 
+/// The choices of the case, and what is known of the athlete, into an input of the same trials.
+void setChoices(AssessmentInput& input, const CaseData& data, School school, const QDate& today);
+
 /// Titles of the faults that a session of the athlete shows over all its conditions, as they rank.
 [[nodiscard]] QStringList foundIn(const CaseData& data, SessionId session, School school, const QDate& today);
 
@@ -31,7 +34,7 @@ struct Progress {
     AssessedSet first, second;                   ///< what was compared
     std::map<std::string, double> tolerances;    ///< by measure, of those with a reference
     std::vector<FaultOverConditions> conditions; ///< of faults present in either, where there are two levels or more
-    std::vector<GuessScore> guesses;             ///< beliefs, against the earlier session
+    std::vector<GuessScore> guesses;             ///< beliefs against the earlier session, forecasts against the later
     std::vector<std::pair<QDate, AssessedSet>> sets; ///< all sessions at this level, by date, for run charts
 };
 /// Assesses every session of the athlete at this level: takes a moment. The cutoff of the earlier set holds for all.

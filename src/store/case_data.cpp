@@ -85,6 +85,7 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
     }
     trial.observations = repetition.observations;
     trial.variant = repetition.variant;
+    trial.variantFits = repetition.variantFits;
     trial.result = repetition.result;
     trial.performer = section.performer.toStdString();
     trial.stress = section.stress;

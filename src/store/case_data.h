@@ -7,6 +7,7 @@
 #include "core/own_error.h"
 #include "core/pack.h"
 #include "core/picture_setup.h"
+#include "core/prescription.h"
 #include "core/progress.h"
 #include "core/trial.h"
 
@@ -79,6 +80,7 @@ struct Repetition {
     int number = 0;
     int from = 0, to = 0; ///< frames of the clip, last included
     std::string result, variant, felt;
+    std::optional<bool> variantFits; ///< was the variant the right one here? none: not said
     RepetitionId
         sameAs; ///< the leading repetition of another clip that is this movement before another camera; 0: none
     std::map<std::string, StoredEvent> events;
@@ -125,13 +127,15 @@ struct Session {
     std::vector<Clip> clips;
 };
 
-/// A decision about a fault: work on it (main first), park it, or no fault here. With its reason.
+/// A decision about a fault: work on it (main first), park it, work round it for now, or no fault here. With its
+/// reason.
 struct Decision {
-    enum class Choice { WorkOn, Park, NotAFault };
+    enum class Choice { WorkOn, Park, WorkRound, NotAFault };
     std::string fault;
     Choice choice = Choice::WorkOn;
     QString reason;
     QDateTime at;
+    QString until = {}; ///< of WorkRound: a day or an occasion, in words
 };
 
 struct PlanSettings {
@@ -139,6 +143,8 @@ struct PlanSettings {
     int homeworkMinutes = 5;
     int noChangeDays = 14; ///< before a competition
     QDate start, retest, retention;
+    Approach approach = {};
+    QString approachReason = {};
 };
 
 struct PracticeRepetition {
@@ -177,6 +183,11 @@ struct Position {
     QString reason;
 };
 
+/// A drill's cue in the athlete's own picture language. It stands in the pack of CaseData; what that said is kept.
+struct OwnCue {
+    QString own, ofPack;
+};
+
 struct CaseData {
     CaseId id;
     Athlete athlete;
@@ -191,7 +202,8 @@ struct CaseData {
     std::vector<Decision> decisions;
     std::vector<TermOverride> overrides; ///< of the score's terms, each with its reason
     std::vector<Position> positions;
-    OwnError own; ///< follows from what is marked twice (findOwnError)
+    std::map<std::string, OwnCue> cues; ///< by drill
+    OwnError own;                       ///< follows from what is marked twice (findOwnError)
     PlanSettings plan;
     std::vector<PracticeRepetition> practice;
     std::vector<StoredAssessment> assessments;

@@ -162,7 +162,8 @@ private:
 
     void walk(const JsonNode& root) {
         root.expectObject({"format", "version", "program", "title", "school", "athlete", "goal", "competitions",
-                           "beliefs", "sessions", "decisions", "overrides", "positions", "plan", "assessments"});
+                           "beliefs", "sessions", "decisions", "overrides", "positions", "plan", "cues",
+                           "assessments"});
         CaseData& data = out_.data;
         data.title = qt(root.text("title"));
         data.school = qt(plain(qt(root.text("school"))));
@@ -199,13 +200,15 @@ private:
                 repetition(id)->sameAs = leading->id;
         }
         root.list("decisions", true, [&](const JsonNode& node) {
-            node.expectObject({"fault", "choice", "reason", "at"});
+            node.expectObject({"fault", "choice", "reason", "at", "until"});
             Decision decision;
             decision.fault = node.text("fault");
-            decision.choice = node.word("choice", Decision::Choice::Park, true, "work on, park, not a fault",
-                                        [](const std::string& word) { return choiceFrom(qt(word)); });
+            decision.choice =
+                node.word("choice", Decision::Choice::Park, true, "work on, park, work round, not a fault",
+                          [](const std::string& word) { return choiceFrom(qt(word)); });
             decision.reason = qt(node.text("reason", false));
             decision.at = moment(node, "at");
+            decision.until = qt(node.text("until", false));
             data.decisions.push_back(decision);
         });
         root.list("overrides", false, [&](const JsonNode& node) {
@@ -224,14 +227,20 @@ private:
             data.positions.push_back({node.text("dispute"), node.text("position"), qt(node.text("reason", false))});
         });
         const JsonNode plan = root.at("plan");
-        plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention"});
+        plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention",
+                           "one_at_a_time", "tempo_first", "approach_reason"});
         constexpr int kDay = 1440, kYears = 3650;
         data.plan = {plan.integer("sessions_per_week", 1, 0, 100),
                      plan.integer("homework_minutes", 0, 0, kDay),
                      plan.integer("no_change_days", 0, 0, kYears),
                      date(plan, "start", false),
                      date(plan, "retest", false),
-                     date(plan, "retention", false)};
+                     date(plan, "retention", false),
+                     {plan.boolean("one_at_a_time", false), plan.boolean("tempo_first", false)},
+                     qt(plan.text("approach_reason", false))};
+        if (root.has("cues") && root.at("cues").json().is_object())
+            for (const auto& [drill, cue] : root.at("cues").json().items())
+                data.cues[drill].own = qt(root.at("cues").text(drill));
         root.list("assessments", true, [&](const JsonNode& node) {
             node.expectObject({"session", "at", "title", "version", "file"});
             StoredAssessment stored;
@@ -348,7 +357,8 @@ private:
         if (node.has("picture"))
             s.picture = pictureFromJson(node.at("picture"));
         node.list("repetitions", true, [&](const JsonNode& r) {
-            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as", "again", "proposed"});
+            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as", "again", "proposed",
+                            "variant_fits"});
             Repetition repetition;
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
             repetition.number = r.integer("number", 0, 0, kMostFrames);
@@ -357,6 +367,8 @@ private:
             repetition.result = r.text("result", false);
             repetition.variant = r.text("variant", false);
             repetition.felt = r.text("felt", false);
+            if (r.has("variant_fits") && !r.at("variant_fits").json().is_null())
+                repetition.variantFits = r.boolean("variant_fits", false);
             if (r.has("same_as") && !r.at("same_as").json().is_null())
                 leads_.emplace_back(repetition.id.value, r.integer("same_as", 0, 1, kMostFrames));
             r.list("again", false, [&](const JsonNode& entry) {

@@ -74,6 +74,7 @@ Json sectionJson(const Section& s) {
                                       {"to", r.to},
                                       {"result", r.result},
                                       {"variant", r.variant},
+                                      {"variant_fits", r.variantFits ? Json(*r.variantFits) : Json(nullptr)},
                                       {"felt", r.felt},
                                       {"same_as", r.sameAs ? Json(r.sameAs.value) : Json(nullptr)},
                                       {"again", std::move(again)},
@@ -122,7 +123,11 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
           {"no_change_days", data.plan.noChangeDays},
           {"start", iso(data.plan.start)},
           {"retest", iso(data.plan.retest)},
-          {"retention", iso(data.plan.retention)}}},
+          {"retention", iso(data.plan.retention)},
+          {"one_at_a_time", data.plan.approach.oneAtATime},
+          {"tempo_first", data.plan.approach.tempoFirst},
+          {"approach_reason", plain(data.plan.approachReason)}}},
+        {"cues", Json::object()},
         {"assessments", Json::array()}};
     for (const Competition& c : data.competitions)
         root["competitions"].push_back({{"date", iso(c.date)}, {"title", plain(c.title)}});
@@ -179,7 +184,10 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
         root["decisions"].push_back({{"fault", d.fault},
                                      {"choice", plain(toString(d.choice))},
                                      {"reason", plain(d.reason)},
-                                     {"at", iso(d.at)}});
+                                     {"at", iso(d.at)},
+                                     {"until", plain(d.until)}});
+    for (const auto& [drill, cue] : data.cues)
+        root["cues"][drill] = plain(cue.own);
     for (const TermOverride& o : data.overrides)
         root["overrides"].push_back(
             {{"fault", o.fault}, {"term", toString(o.term)}, {"value", o.value}, {"reason", o.reason}});

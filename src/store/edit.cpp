@@ -27,6 +27,10 @@ QVariantList sectionValues(const Section& s) {
             pictureToText(s.picture)};
 }
 
+/// A text that is not NULL.
+QString orEmpty(const QString& text) { return text.isNull() ? QStringLiteral("") : text; }
+QVariant fitsValue(std::optional<bool> fits) { return fits ? QVariant(*fits) : QVariant(); }
+
 } // namespace
 
 QString toString(Decision::Choice choice) {
@@ -35,6 +39,8 @@ QString toString(Decision::Choice choice) {
         return QStringLiteral("work on");
     case Decision::Choice::Park:
         return QStringLiteral("park");
+    case Decision::Choice::WorkRound:
+        return QStringLiteral("work round");
     case Decision::Choice::NotAFault:
         return QStringLiteral("not a fault");
     }
@@ -42,7 +48,8 @@ QString toString(Decision::Choice choice) {
 }
 
 std::optional<Decision::Choice> choiceFrom(const QString& word) {
-    for (auto choice : {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::NotAFault})
+    for (auto choice :
+         {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::WorkRound, Decision::Choice::NotAFault})
         if (toString(choice) == word)
             return choice;
     return {};
@@ -61,6 +68,12 @@ Result<void> Edit::exec(const QString& sql, const QVariantList& values) {
     if (!done)
         return done.error();
     return {};
+}
+
+Result<void> Edit::execCourse(const QString& sql, const QVariantList& values) {
+    touched_.course = true;
+    const Result<QSqlQuery> done = db_.run(sql, values);
+    return done ? Result<void>() : Result<void>(done.error());
 }
 
 Result<void> Edit::execIn(RepetitionId id, const QString& sql, const QVariantList& values) {
@@ -99,12 +112,12 @@ Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QStr
     return CaseId{*id};
 }
 Result<void> Edit::setSchool(CaseId id, const QString& school) {
-    return exec(QStringLiteral("UPDATE skill_case SET school=? WHERE id=?"), {school, qint64(id.value)});
+    return execCourse(QStringLiteral("UPDATE skill_case SET school=? WHERE id=?"), {school, qint64(id.value)});
 }
 Result<void> Edit::setGoal(CaseId id, const std::optional<GoalTarget>& goal) {
     const GoalTarget g = goal.value_or(GoalTarget());
-    return exec(QStringLiteral("UPDATE skill_case SET goal_measure=?, goal_value=?, goal_by=? WHERE id=?"),
-                {text(g.measure), g.value, iso(g.by), qint64(id.value)});
+    return execCourse(QStringLiteral("UPDATE skill_case SET goal_measure=?, goal_value=?, goal_by=? WHERE id=?"),
+                      {text(g.measure), g.value, iso(g.by), qint64(id.value)});
 }
 Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
     return exec(QStringLiteral("INSERT INTO competition(athlete_id, date, title) VALUES(?, ?, ?)"),
@@ -246,10 +259,11 @@ Result<void> Edit::joinSections(const Section& section, const Section& following
 }
 
 Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {
-    const auto row = insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
-                                           "result, variant, felt, same_as) VALUES(?, ?, ?, ?, ?, ?, ?, ?)"),
-                            {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant),
-                             text(r.felt), qint64(r.sameAs.value)});
+    const auto row =
+        insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
+                              "result, variant, felt, same_as, variant_fits) VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?)"),
+               {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant), text(r.felt),
+                qint64(r.sameAs.value), fitsValue(r.variantFits)});
     if (!row)
         return row.error();
     const RepetitionId id{*row};
@@ -281,6 +295,10 @@ Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
 }
 Result<void> Edit::setVariant(RepetitionId id, const std::string& variant) {
     return execIn(id, QStringLiteral("UPDATE repetition SET variant=? WHERE id=?"), {text(variant), qint64(id.value)});
+}
+Result<void> Edit::setVariantFits(RepetitionId id, std::optional<bool> fits) {
+    return execIn(id, QStringLiteral("UPDATE repetition SET variant_fits=? WHERE id=?"),
+                  {fitsValue(fits), qint64(id.value)});
 }
 Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) {
     return execIn(id, QStringLiteral("UPDATE repetition SET felt=? WHERE id=?"), {text(felt), qint64(id.value)});
@@ -359,11 +377,21 @@ Result<void> Edit::setSecondEvent(RepetitionId id, const std::string& event, dou
 Result<void> Edit::setPosition(CaseId id, const std::string& dispute, const std::string& position,
                                const QString& reason) {
     if (position.empty())
-        return exec(QStringLiteral("DELETE FROM position WHERE case_id=? AND dispute=?"),
-                    {qint64(id.value), text(dispute)});
-    return exec(QStringLiteral("INSERT INTO position(case_id, dispute, position, reason) VALUES(?, ?, ?, ?) ON CONFLICT"
-                               "(case_id, dispute) DO UPDATE SET position=excluded.position, reason=excluded.reason"),
-                {qint64(id.value), text(dispute), text(position), reason});
+        return execCourse(QStringLiteral("DELETE FROM position WHERE case_id=? AND dispute=?"),
+                          {qint64(id.value), text(dispute)});
+    return execCourse(
+        QStringLiteral("INSERT INTO position(case_id, dispute, position, reason) VALUES(?, ?, ?, ?) ON CONFLICT"
+                       "(case_id, dispute) DO UPDATE SET position=excluded.position, reason=excluded.reason"),
+        {qint64(id.value), text(dispute), text(position), reason});
+}
+Result<void> Edit::setCue(CaseId id, const std::string& drill, const QString& cue) {
+    if (cue.isEmpty())
+        return execCourse(QStringLiteral("DELETE FROM own_cue WHERE case_id=? AND drill=?"),
+                          {qint64(id.value), text(drill)});
+    return execCourse(
+        QStringLiteral("INSERT INTO own_cue(case_id, drill, cue) VALUES(?, ?, ?) ON CONFLICT(case_id, drill) DO "
+                       "UPDATE SET cue=excluded.cue"),
+        {qint64(id.value), text(drill), cue});
 }
 Result<void> Edit::setObservation(RepetitionId id, const std::string& observation, const std::string& value) {
     if (value.empty())
@@ -377,20 +405,25 @@ Result<void> Edit::setObservation(RepetitionId id, const std::string& observatio
 }
 
 Result<void> Edit::restoreDecision(CaseId id, const Decision& d) {
-    return exec(
-        QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at) VALUES(?, ?, ?, ?, ?) ON CONFLICT"
-                       "(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, at=excluded.at"),
-        {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs)});
+    return execCourse(
+        QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at, until) VALUES(?, ?, ?, ?, ?, ?) ON "
+                       "CONFLICT(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, "
+                       "at=excluded.at, until=excluded.until"),
+        {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs),
+         orEmpty(d.until)});
 }
 Result<void> Edit::decide(CaseId id, const Decision& d) {
     if (auto done = restoreDecision(id, d); !done)
         return done;
-    return restoreJournal(id, {d.at.isValid() ? d.at.toUTC() : QDateTime::currentDateTimeUtc(),
-                               toString(d.choice) + QStringLiteral(": ") + text(d.fault), d.reason});
+    return restoreJournal(id,
+                          {d.at.isValid() ? d.at.toUTC() : QDateTime::currentDateTimeUtc(),
+                           toString(d.choice) + (d.until.isEmpty() ? QString() : QStringLiteral(" until ") + d.until) +
+                               QStringLiteral(": ") + text(d.fault),
+                           d.reason});
 }
 Result<void> Edit::undecide(CaseId id, const std::string& fault) {
     auto done =
-        exec(QStringLiteral("DELETE FROM decision WHERE case_id=? AND fault=?"), {qint64(id.value), text(fault)});
+        execCourse(QStringLiteral("DELETE FROM decision WHERE case_id=? AND fault=?"), {qint64(id.value), text(fault)});
     if (!done)
         return done;
     return note(id, QStringLiteral("decision taken back: ") + text(fault), {});
@@ -402,10 +435,11 @@ Result<void> Edit::restoreOverride(CaseId id, const TermOverride& o) {
                         std::to_string(o.value));
     if (o.reason.empty())
         return badInput("", "a reason for the value set by hand", "none");
-    return exec(QStringLiteral("INSERT INTO term_override(case_id, fault, term, value, reason) VALUES(?, ?, ?, ?, ?) "
-                               "ON CONFLICT(case_id, fault, term) DO UPDATE SET value=excluded.value, "
-                               "reason=excluded.reason"),
-                {qint64(id.value), text(o.fault), text(toString(o.term)), o.value, text(o.reason)});
+    return execCourse(
+        QStringLiteral("INSERT INTO term_override(case_id, fault, term, value, reason) VALUES(?, ?, ?, ?, ?) "
+                       "ON CONFLICT(case_id, fault, term) DO UPDATE SET value=excluded.value, "
+                       "reason=excluded.reason"),
+        {qint64(id.value), text(o.fault), text(toString(o.term)), o.value, text(o.reason)});
 }
 Result<void> Edit::setOverride(CaseId id, const TermOverride& o) {
     if (auto done = restoreOverride(id, o); !done)
@@ -416,29 +450,32 @@ Result<void> Edit::setOverride(CaseId id, const TermOverride& o) {
                 text(o.reason));
 }
 Result<void> Edit::removeOverride(CaseId id, const std::string& fault, Term term) {
-    auto done = exec(QStringLiteral("DELETE FROM term_override WHERE case_id=? AND fault=? AND term=?"),
-                     {qint64(id.value), text(fault), text(toString(term))});
+    auto done = execCourse(QStringLiteral("DELETE FROM term_override WHERE case_id=? AND fault=? AND term=?"),
+                           {qint64(id.value), text(fault), text(toString(term))});
     if (!done)
         return done;
     return note(id, QStringLiteral("%1 of %2 computed again").arg(text(toString(term)), text(fault)), {});
 }
 Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
-    return exec(
+    return execCourse(
         QStringLiteral(
-            "INSERT INTO plan(case_id, sessions_per_week, homework_minutes, no_change_days, start, retest, retention) "
-            "VALUES(?, ?, ?, ?, ?, ?, ?) ON CONFLICT(case_id) DO UPDATE SET "
+            "INSERT INTO plan(case_id, sessions_per_week, homework_minutes, no_change_days, start, retest, retention, "
+            "one_at_a_time, tempo_first, approach_reason) "
+            "VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT(case_id) DO UPDATE SET "
             "sessions_per_week=excluded.sessions_per_week, "
             "homework_minutes=excluded.homework_minutes, no_change_days=excluded.no_change_days, start=excluded.start, "
-            "retest=excluded.retest, retention=excluded.retention"),
+            "retest=excluded.retest, retention=excluded.retention, one_at_a_time=excluded.one_at_a_time, "
+            "tempo_first=excluded.tempo_first, approach_reason=excluded.approach_reason"),
         {qint64(id.value), p.sessionsPerWeek, p.homeworkMinutes, p.noChangeDays, iso(p.start), iso(p.retest),
-         iso(p.retention)});
+         iso(p.retention), p.approach.oneAtATime, p.approach.tempoFirst, orEmpty(p.approachReason)});
 }
 Result<void> Edit::addPractice(CaseId id, const PracticeRepetition& r) {
-    return exec(QStringLiteral("INSERT INTO practice(case_id, fault, drill, good, at) VALUES(?, ?, ?, ?, ?)"),
-                {qint64(id.value), text(r.fault), text(r.drill), r.good, r.at.toUTC().toString(Qt::ISODateWithMs)});
+    return execCourse(
+        QStringLiteral("INSERT INTO practice(case_id, fault, drill, good, at) VALUES(?, ?, ?, ?, ?)"),
+        {qint64(id.value), text(r.fault), text(r.drill), r.good, r.at.toUTC().toString(Qt::ISODateWithMs)});
 }
 Result<void> Edit::removePractice(std::int64_t id) {
-    return exec(QStringLiteral("DELETE FROM practice WHERE id=?"), {qint64(id)});
+    return execCourse(QStringLiteral("DELETE FROM practice WHERE id=?"), {qint64(id)});
 }
 Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
     const auto row =
@@ -451,8 +488,8 @@ Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
     return AssessmentId{*row};
 }
 Result<void> Edit::restoreJournal(CaseId id, const JournalEntry& entry) {
-    return exec(QStringLiteral("INSERT INTO journal(at, case_id, what, reason) VALUES(?, ?, ?, ?)"),
-                {entry.at.toUTC().toString(Qt::ISODateWithMs), qint64(id.value), entry.what, entry.reason});
+    return execCourse(QStringLiteral("INSERT INTO journal(at, case_id, what, reason) VALUES(?, ?, ?, ?)"),
+                      {entry.at.toUTC().toString(Qt::ISODateWithMs), qint64(id.value), entry.what, entry.reason});
 }
 Result<void> Edit::note(CaseId id, const QString& what, const QString& reason) {
     return restoreJournal(id, {QDateTime::currentDateTimeUtc(), what, reason});

@@ -14,9 +14,10 @@ struct NewClip {
     std::vector<double> timesS;
 };
 
-/// What a change has touched: repetitions alone, or more than that.
+/// What a change has touched: repetitions alone, or what is decided and planned, or more than that.
 struct Touched {
     std::set<std::int64_t> repetitions;
+    bool course = false; ///< school, goal, decisions, own values, positions, cues, plan, practice
     bool more = false;
 };
 
@@ -59,6 +60,8 @@ public:
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
     [[nodiscard]] Result<void> setVariant(RepetitionId id, const std::string& variant);
+    /// Whether the variant was the right one for the situation; none: not said.
+    [[nodiscard]] Result<void> setVariantFits(RepetitionId id, std::optional<bool> fits);
     /// The athlete's own verdict: "right", "off", or empty.
     [[nodiscard]] Result<void> setFelt(RepetitionId id, const std::string& felt);
     /// `id` is the movement of `leading` before another camera; 0: of none. One that leads others, or is led itself,
@@ -86,6 +89,8 @@ public:
     /// The position this coach takes in a dispute of the pack; empty takes it back.
     [[nodiscard]] Result<void> setPosition(CaseId id, const std::string& dispute, const std::string& position,
                                            const QString& reason);
+    /// A drill's cue in this athlete's own words; empty: the pack's again.
+    [[nodiscard]] Result<void> setCue(CaseId id, const std::string& drill, const QString& cue);
     [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
     [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
     [[nodiscard]] Result<void> removePractice(std::int64_t id);
@@ -101,6 +106,8 @@ public:
 private:
     Result<std::int64_t> insert(const QString& sql, const QVariantList& values);
     Result<void> exec(const QString& sql, const QVariantList& values = {});
+    /// The same for what touches nothing that is measured.
+    Result<void> execCourse(const QString& sql, const QVariantList& values);
     /// Of those that belonged to a repetition that is gone.
     Result<void> forgetLostLeads();
     /// The same for what lies inside one repetition.

@@ -52,8 +52,10 @@ public:
     [[nodiscard]] Result<void> noteOpened(CaseId id, SessionId session);
     /// The whole case; times and marks included.
     [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
-    /// The case again after a change that touched no more than repetitions: only those are read.
-    [[nodiscard]] Result<CaseData> reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions) const;
+    /// The case again after a change that touched no more than repetitions, or what is decided and planned (`course`):
+    /// only that is read.
+    [[nodiscard]] Result<CaseData> reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions,
+                                            bool course = false) const;
     /// The pack file kept with a case, as it was read.
     [[nodiscard]] Result<QString> packText(CaseId id) const;
     /// What was decided in a case, when and why, from the first.

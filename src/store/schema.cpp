@@ -133,6 +133,22 @@ CREATE TABLE second_event (id INTEGER PRIMARY KEY,
 
 CREATE TABLE position (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
     dispute TEXT NOT NULL, position TEXT NOT NULL, reason TEXT NOT NULL DEFAULT '', UNIQUE (case_id, dispute))
+)"),
+                                            // 7: whether the chosen variant was the right one; until when a fault is
+                                            // worked round; how the plan goes about it; cues in the athlete's words.
+                                            QStringLiteral(R"(
+ALTER TABLE repetition ADD COLUMN variant_fits INTEGER;
+
+ALTER TABLE decision ADD COLUMN until TEXT NOT NULL DEFAULT '';
+
+ALTER TABLE plan ADD COLUMN one_at_a_time INTEGER NOT NULL DEFAULT 0;
+
+ALTER TABLE plan ADD COLUMN tempo_first INTEGER NOT NULL DEFAULT 0;
+
+ALTER TABLE plan ADD COLUMN approach_reason TEXT NOT NULL DEFAULT '';
+
+CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    drill TEXT NOT NULL, cue TEXT NOT NULL, UNIQUE (case_id, drill))
 )")};
     return kMigrations;
 }
@@ -147,7 +163,7 @@ const QStringList& undoableTables() {
         QStringLiteral("mark"),          QStringLiteral("observation"), QStringLiteral("decision"),
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
-        QStringLiteral("position")};
+        QStringLiteral("position"),      QStringLiteral("own_cue")};
     return kTables;
 }
 

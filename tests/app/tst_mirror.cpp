@@ -347,14 +347,33 @@ private slots:
         emit by->activated(by->currentIndex());
         QTRY_VERIFY(!where->text().contains(QStringLiteral("no ghost")));
         const auto picture = [&] { return app_->find<StageView>("athleteStage")->grab().toImage(); };
-        const QImage full = picture();
+        // A message above makes the pictures smaller for a while: until nothing moves any more.
+        const auto atRest = [&] {
+            QImage before, now = picture();
+            for (int i = 0; i < 40 && before != now; ++i) {
+                QTest::qWait(50);
+                before = std::exchange(now, picture());
+            }
+            return now;
+        };
+        app_->workspace.say(QStringLiteral("Room for a message"));
+        const QImage full = atRest();
         app_->key(Qt::Key_G, Qt::ShiftModifier);
-        const QImage faint = picture();
+        const QImage faint = atRest();
         QVERIFY(faint != full);
+        // Then the athlete on the one below, then none, then as before.
+        const auto below = [&] { return app_->find<StageView>("modelStage")->grab().toImage(); };
+        const QImage plainBelow = below();
         app_->key(Qt::Key_G);
-        QVERIFY(picture() != faint);
+        const QImage plain = atRest();
+        QVERIFY(plain != faint);
+        QVERIFY(below() != plainBelow);
         app_->key(Qt::Key_G);
-        QCOMPARE(picture(), faint);
+        QCOMPARE(atRest(), plain);
+        QCOMPARE(below(), plainBelow);
+        QVERIFY(!app_->find<QAbstractButton>("ghost")->isChecked());
+        app_->key(Qt::Key_G);
+        QCOMPARE(atRest(), faint);
         // From behind there is no model of hers.
         chooseRow("bow_tilt");
         QTRY_VERIFY(app_->quiet());

@@ -54,9 +54,10 @@ private slots:
         for (int i = 0; i < chooser->count(); ++i)
             if (!chooser->itemText(i).isEmpty())
                 names << chooser->itemText(i);
-        QCOMPARE(names.size(), 6 + 1 + 1); // the model's strokes, the own best, the retest
-        QVERIFY(names[6].startsWith(QStringLiteral("Own best")));
-        QCOMPARE(names[7], QStringLiteral("Retest, 23 Nov")); // short: the picture says which repetition
+        QCOMPARE(names.size(), 6 + 1 + 1 + 1); // the model's strokes, their mean, the own best, the retest
+        QCOMPARE(names[6], QStringLiteral("Mean of the model"));
+        QVERIFY(names[7].startsWith(QStringLiteral("Own best")));
+        QCOMPARE(names[8], QStringLiteral("Retest, 23 Nov")); // short: the picture says which repetition
         for (const char* key : {"Own best", "Retest"}) {
             chooser->setFocus();
             const int index = chooser->findText(QLatin1String(key), Qt::MatchStartsWith);

@@ -230,8 +230,10 @@ private slots:
         QTest::newRow("whole")
             << R"({"overrides":[{"fault":"leaf","term":"effect","value":0.5,"reason":"r"}],"kappas":{"a":0.2},
             "effects_from_results":["leaf"],"positions":{"pace":"slow"},"own_best":["1"],"targets":[{"measure":"time","low":0.1,"source":"t"}],
-            "work_on":["root"],"set_aside":["leaf"],"situation":{"variant":"x"}})"
+            "work_on":["root"],"set_aside":["leaf"],"insisted":true,"approach":{"one_at_a_time":true,"tempo_first":false},"situation":{"variant":"x"}})"
             << "";
+        QTest::newRow("approach") << R"({"approach":{"slowly":true}})"
+                                  << "C.json: $.approach.slowly";
         QTest::newRow("key") << R"({"override":[]})"
                              << "C.json: $.override";
         QTest::newRow("fault") << R"({"work_on":["nobody"]})"

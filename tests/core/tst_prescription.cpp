@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/prescription.h"
+#include "core/plan_outline.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -78,6 +78,8 @@ private slots:
         QCOMPARE(plan.focus[0].fault, std::string("z"));
         decisions.workOn = {"z", "y", "x"};
         QCOMPARE(prescribed(showing("wxyz"), {}, decisions).focus.size(), std::size_t(2)); // never more than two
+        decisions.insisted = true;                                                         // unless the coach insists
+        QCOMPARE(prescribed(showing("wxyz"), {}, decisions).focus.size(), std::size_t(3));
     }
     void nothingPresentNothingPrescribed() { QVERIFY(prescribed(showing("")).focus.empty()); }
     void theStartFollowsWhatIsMastered() {
@@ -95,6 +97,44 @@ private slots:
             trials.push_back(calm[i]);
         }
         QVERIFY(prescribed(trials).focus[0].rungs[1].startHere);
+    }
+    void oneAtATimeAndTempoFirst() {
+        Decisions decisions;
+        const Prescription usual = prescribed(showing("wxyz"), {}, decisions);
+        QCOMPARE(usual.focus[0].start(), std::size_t(0));
+        QVERIFY(usual.focus[0].startBecause == StartBecause::Nothing);
+        decisions.approach = {true, true};
+        Pack p = pack();
+        const auto prescribedWith = [&] {
+            const std::vector<Trial> trials = showing("wxyz");
+            return prescribe(p, findFaults(p, trials, unmeasured(trials), {}, {School::Root, {}, {}, {}, {}}), trials,
+                             {}, decisions, {});
+        };
+        p.drills[0].stage = Stage::Aid;
+        p.drills[1].stage = Stage::SingleFeed;
+        const Prescription other = prescribedWith();
+        QCOMPARE(other.focus.size(), std::size_t(1)); // the minor one waits
+        QCOMPARE(other.focus[0].fault, usual.focus[0].fault);
+        QCOMPARE(other.focus[0].start(), std::size_t(1));
+        QVERIFY(other.focus[0].startBecause == StartBecause::TempoFirst);
+        p.drills[1].stage = Stage::Shadow; // none at match tempo: the first rung
+        QCOMPARE(prescribedWith().focus[0].start(), std::size_t(0));
+
+        // Side by side: with one session a week for three weeks, two rungs against one.
+        p.drills[1].stage = Stage::SingleFeed;
+        const PlanTerms terms{1, 5, 14, Day(std::chrono::days(20000)), Day(std::chrono::days(20021)), {}, 1};
+        const auto outline = [&](const Prescription& plan) {
+            return outlineOf(plan, makeSchedule(terms, {}, plan, p), p, 30);
+        };
+        const PlanOutline first = outline(usual), second = outline(prescribedWith());
+        QCOMPARE(first.sessions, 3);
+        QCOMPARE(first.foci.size(), std::size_t(2));
+        QCOMPARE(first.foci[0].rungs, 2);
+        QCOMPARE(second.foci[0].rungs, 1);
+        QCOMPARE(first.sessionsEachRung.value(), 1.5);
+        QCOMPARE(second.sessionsEachRung.value(), 3.0);
+        QVERIFY(second.foci[0].minutes > first.foci[0].minutes); // no minor focus takes its quarter
+        QCOMPARE(second.foci[0].minutes, first.foci[0].minutes + first.foci[1].minutes);
     }
     void drillsThatCannotBeDoneAreNamed() {
         AthleteFacts facts;

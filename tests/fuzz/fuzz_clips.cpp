@@ -159,7 +159,7 @@ int main(int argc, char** argv) {
                 seen = shared->index;
                 since = std::chrono::steady_clock::now();
             }
-            constexpr auto kTooLong = std::chrono::seconds(20);
+            constexpr auto kTooLong = std::chrono::seconds(60);
             if (std::chrono::steady_clock::now() - since > kTooLong) {
                 stuck = true;
                 kill(child, SIGKILL);

@@ -50,6 +50,8 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.setSecondEvent(r, made.data().pack.events[0].id, 72));
         steps.push_back(edit.setPosition(made.caseId, "how_low", "lower", QStringLiteral("she is short")));
         steps.push_back(edit.setResult(r, "hit"));
+        steps.push_back(edit.setVariantFits(r, false));
+        steps.push_back(edit.setCue(made.caseId, made.data().pack.drills[0].id, QStringLiteral("a \"door\" opens")));
         steps.push_back(edit.setFelt(r, "off"));
         steps.push_back(edit.addCompetition(made.data().athlete.id, QDate(2026, 12, 8), QStringLiteral("Cup")));
         steps.push_back(
@@ -63,7 +65,12 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.setOverride(made.caseId, {"bent", Term::Effect, 1 / 3.0, "a \"short\" season"}));
         steps.push_back(edit.addPractice(
             made.caseId, {0, "deep", "wall", true, QDateTime(QDate(2026, 11, 5), QTime(9, 0), Qt::UTC)}));
-        steps.push_back(edit.setPlan(made.caseId, {2, 7, 10, QDate(2026, 11, 5), QDate(2026, 11, 24), {}}));
+        steps.push_back(edit.decide(made.caseId,
+                                    {"bent", Decision::Choice::WorkRound, QStringLiteral("no time"),
+                                     QDateTime(QDate(2026, 11, 4), QTime(10, 1), Qt::UTC), QStringLiteral("the cup")}));
+        steps.push_back(edit.setPlan(
+            made.caseId,
+            {2, 7, 10, QDate(2026, 11, 5), QDate(2026, 11, 24), {}, {true, true}, QStringLiteral("few weeks")}));
         if (!edit.addAssessment(made.caseId, {{},
                                               made.session,
                                               QDateTime(QDate(2026, 11, 4), QTime(8, 0), Qt::UTC),

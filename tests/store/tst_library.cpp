@@ -178,7 +178,7 @@ private slots:
         touched = change([&](Edit& edit) { return edit.removeMark(second, "left_knee", 125); });
         QVERIFY(!touched.more);
         QVERIFY(change([&](Edit& edit) { return edit.removeRepetition(first); }).more);
-        QVERIFY(change([&](Edit& edit) { return edit.setSchool(made.caseId, QStringLiteral("ground")); }).more);
+        QVERIFY(change([&](Edit& edit) { return edit.setSchool(made.caseId, QStringLiteral("ground")); }).course);
     }
     void whatIsKnownOfAPictureIsKept() {
         QTemporaryDir dir;

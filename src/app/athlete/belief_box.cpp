@@ -13,7 +13,9 @@
 namespace riflesso {
 
 QString guessName(Guesser whose) {
-    return whose == Guesser::Analyst ? BeliefBox::tr("First guess") : BeliefBox::tr("Believed");
+    return whose == Guesser::Analyst    ? BeliefBox::tr("First guess")
+           : whose == Guesser::Forecast ? BeliefBox::tr("Forecast")
+                                        : BeliefBox::tr("Believed");
 }
 
 BeliefBox::BeliefBox(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {

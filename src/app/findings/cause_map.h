@@ -1,5 +1,6 @@
 #pragma once
-// The cause map: the chosen finding, what causes it to its left, what follows from it to its right.
+// The cause map: of the chosen finding, what causes it to its left and what follows from it to its right; or of the
+// whole case, every finding and cause in its place.
 
 #include "core/findings.h"
 #include "core/pack.h"
@@ -13,6 +14,8 @@ class CauseMap : public QWidget {
 public:
     explicit CauseMap(QWidget* parent = nullptr);
     void setFinding(const Pack& pack, const Findings& findings, const std::string& fault);
+    /// All findings with what causes them, from left to right; `chosen` stands out.
+    void setCase(const Pack& pack, const Findings& findings, const std::string& chosen);
     [[nodiscard]] QSize sizeHint() const override { return {320, 190}; }
 
 signals:
@@ -24,18 +27,26 @@ protected:
 
 private:
     struct Box {
-        std::string fault;
-        QString title;
-        int column = 0;
-        int row = 0;
-        double weight = 0;
-        bool present = false;
+        std::string fault; ///< empty: a cause outside the movement
+        QString title, kind;
+        std::size_t column = 0, row = 0;
+        bool present = false, chosen = false;
         State state = State::Within;
     };
+    struct Tie {
+        std::size_t from = 0, to = 0; ///< boxes
+        double weight = 0;
+    };
+    std::size_t add(const Pack& pack, const Findings& findings, const std::string& fault, std::size_t column);
+    std::size_t addOutside(const CauseDef& cause, std::size_t column);
+    void tie(std::size_t from, std::size_t to, double weight) { ties_.push_back({from, to, weight}); }
+    void clear();
+    void settle();
     [[nodiscard]] QRectF rectOf(const Box& box) const;
-    [[nodiscard]] static QString wordsOf(const Box& box);
-    std::vector<Box> boxes_; ///< first: the finding itself
-    int rows_[3] = {0, 0, 0};
+    [[nodiscard]] QString wordsOf(std::size_t box) const;
+    std::vector<Box> boxes_;
+    std::vector<Tie> ties_;
+    std::vector<std::size_t> rows_; ///< boxes in each column
 };
 
 } // namespace riflesso

@@ -9,10 +9,12 @@ class QComboBox;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace riflesso {
 
+class GroupRulers;
 class ScoreTerms;
 
 class FindingsPage : public Page {
@@ -35,6 +37,8 @@ private:
     QWidget* buildWhy();
     void showList();
     void choose(const std::string& fault);
+    void goToFault(const QString& fault);
+    void showConditions(const FaultDef& def);
     void showEvidence();
     void showPictures();
     [[nodiscard]] QSize pictureSize() const; ///< as large as the window leaves room for
@@ -46,14 +50,20 @@ private:
     QVBoxLayout *strengths_, *rulers_;
     QListWidget* list_;
     QComboBox* school_;
-    QLabel *pattern_, *title_, *explain_, *captions_[2], *pictures_[2], *belief_, *decided_, *because_, *safety_;
-    QPushButton *work_, *park_, *notFault_, *open_;
-    QLineEdit* reason_;
-    CauseMap* map_;
+    QLabel *pattern_, *title_, *explain_, *captions_[2], *pictures_[2], *belief_, *decided_, *because_, *safety_,
+        *notThis_;
+    QPushButton *work_, *park_, *round_, *notFault_, *open_, *wholeCase_;
+    QLineEdit *reason_, *until_;
+    QStackedWidget* middle_; ///< the evidence, or the map of the whole case
+    CauseMap *map_, *wholeMap_;
+    GroupRulers* conditions_;
     ScoreTerms* terms_;
     std::string fault_;
     std::vector<PictureRef> shownPictures_;
     const Assessment* shownAssessment_ = nullptr;
 };
+
+/// "work round until the cup"
+[[nodiscard]] QString decisionWords(const Decision& decision);
 
 } // namespace riflesso

@@ -18,6 +18,11 @@
 #include <cmath>
 
 namespace riflesso {
+namespace {
+
+constexpr int kPlayingMs = 20; ///< asked more often than a screen shows
+
+} // namespace
 
 MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
     : Page(workspace, parent), proposals_(new MarkProposals(workspace, this)) {
@@ -34,6 +39,25 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
     top->addWidget(stage_, 1);
     top->addWidget(buildSide());
     layout->addLayout(top, 1);
+    question_ = label({}, theme::kStrong);
+    question_->setObjectName(QStringLiteral("observationAsked"));
+    question_->setContentsMargins(12, 4, 12, 4);
+    question_->hide();
+    layout->addWidget(question_);
+    connect(observations_, &ObservationForm::asked, this, [this](const QString& question) {
+        question_->setText(question);
+        question_->setVisible(!question.isEmpty());
+        emit headlineChanged();
+    });
+    // The next repetition is asked about at once: a set is watched through.
+    connect(observations_, &ObservationForm::done, this, [this] {
+        const RepetitionId before = this->workspace().repetition();
+        stepRepetition(1);
+        if (this->workspace().repetition() == before || !observations_->askOpen())
+            observations_->leave();
+    });
+    playing_.setInterval(kPlayingMs);
+    connect(&playing_, &QTimer::timeout, this, &MarkPage::playOn);
     again_ = new SecondLook(workspace, this);
     layout->addWidget(again_);
     connect(again_, &SecondLook::moved, this, &MarkPage::followSecondLook);

@@ -5,6 +5,9 @@
 #include "app/page.h"
 #include "app/widgets/stage_view.h"
 
+#include <QElapsedTimer>
+#include <QTimer>
+
 class QButtonGroup;
 class QComboBox;
 class QListWidget;
@@ -24,6 +27,7 @@ public:
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
     [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] QList<KeyHint> allKeys() const override;
     void refresh() override;
     [[nodiscard]] int frame() const { return frame_; }
     /// Landmark that the next click sets; empty when all are set here.
@@ -35,6 +39,7 @@ public slots:
 
 protected:
     void keyPressEvent(QKeyEvent*) override;
+    void hideEvent(QHideEvent*) override;
 
 private:
     QWidget* buildSide();
@@ -58,6 +63,8 @@ private:
     void confirmAndGoOn();
     void stepRepetition(int by);
     void followSecondLook();
+    void playOrPause();
+    void playOn();
     void nextView();
     void zoomToAthlete();
     void startImplement();
@@ -78,6 +85,10 @@ private:
     QLabel *cardTitle_, *next_, *values_, *proposed_;
     ObservationForm* observations_;
     SecondLook* again_;
+    QLabel* question_;
+    QTimer playing_;
+    QElapsedTimer clock_;
+    int playedFrom_ = 0; ///< frame at which playing began
     QLabel* ownHand_;
     std::vector<QWidget*> giveAway_; ///< what would tell where the first marks are
     int viewStep_ = 0;

@@ -3,6 +3,7 @@
 #include "app/mark/hidden_wrist.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
+#include "app/mark/observation_form.h"
 #include "app/mark/second_look.h"
 #include "app/settings/stored_settings.h"
 #include "report/words.h"
@@ -27,6 +28,38 @@ void MarkPage::nextView() {
                     : viewStep_ == 1 ? tr("Shown brighter. Nothing that is measured changes.")
                     : viewStep_ == 2 ? tr("Shown sharper. Nothing that is measured changes.")
                                      : tr("Shown brighter and sharper. Nothing that is measured changes."));
+}
+
+void MarkPage::playOrPause() {
+    const RepetitionPlace place = workspace().place();
+    if (playing_.isActive() || !place) {
+        playing_.stop();
+        return;
+    }
+    playedFrom_ = frame_ >= place.repetition->from && frame_ < place.repetition->to ? frame_ : place.repetition->from;
+    clock_.start();
+    playing_.start();
+}
+
+void MarkPage::playOn() {
+    const RepetitionPlace place = workspace().place();
+    if (!place) {
+        playing_.stop();
+        return;
+    }
+    // In the clip's own time, round and round; what takes longer to show leaves frames out.
+    const FrameTimes times = FrameTimes::ofClip(*place.clip->timesS, 1);
+    const double now = times.timeOf(playedFrom_) + static_cast<double>(clock_.elapsed()) / 1000;
+    if (now >= times.timeOf(place.repetition->to)) {
+        playedFrom_ = place.repetition->from;
+        clock_.restart();
+    }
+    goToFrame(std::min(static_cast<int>(std::lround(times.frameOf(now))), place.repetition->to));
+}
+
+void MarkPage::hideEvent(QHideEvent* event) {
+    playing_.stop();
+    Page::hideEvent(event);
 }
 
 void MarkPage::zoomToAthlete() {
@@ -141,7 +174,18 @@ void MarkPage::keyPressEvent(QKeyEvent* event) {
         Page::keyPressEvent(event);
         return;
     }
+    if (observations_->asking() && observations_->answerBy(event->key())) {
+        setFocus();
+        return;
+    }
     switch (event->key()) {
+    case Qt::Key_Space:
+        playOrPause();
+        return;
+    case Qt::Key_O:
+        observations_->ask();
+        setFocus();
+        return;
     case Qt::Key_Left:
         marked ? nudge({-step, 0}) : goToFrame(frame_ - (shift ? 10 : 1));
         return;
@@ -201,6 +245,7 @@ void MarkPage::keyPressEvent(QKeyEvent* event) {
         removeSelected();
         return;
     case Qt::Key_Escape:
+        observations_->leave();
         again_->leave();
         stage_->setBoxing(false);
         implement_.reset();

@@ -5,11 +5,48 @@
 #include "report/words.h"
 
 #include <QComboBox>
+#include <QLineEdit>
 #include <QVBoxLayout>
 
 #include <algorithm>
 
 namespace riflesso {
+namespace {
+
+constexpr int kSteps = 5; ///< of a scale
+
+} // namespace
+
+std::vector<Question> questionsOf(const Pack& pack, const std::string& variant) {
+    std::vector<Question> out;
+    const auto yesNo = [](bool partly) {
+        std::vector<Question::Answer> answers{{ObservationForm::tr("yes"), "yes"}};
+        if (partly)
+            answers.push_back({ObservationForm::tr("partly"), "partly"});
+        answers.push_back({ObservationForm::tr("no"), "no"});
+        return answers;
+    };
+    for (const ObservationDef& def : pack.observations) {
+        Question question{def.id, words::text(def.title), words::text(def.ask), words::text(def.unit), {}};
+        if (def.type == ObservationType::YesPartlyNo)
+            question.answers = yesNo(true);
+        for (const std::string& value : def.values)
+            if (def.type == ObservationType::Choice)
+                question.answers.push_back({words::text(value), value});
+        for (int step = 1; def.type == ObservationType::Scale && step <= kSteps; ++step)
+            question.answers.push_back({QString::number(step), std::to_string(step)});
+        out.push_back(std::move(question));
+    }
+    const auto chosen = std::find_if(pack.variants.begin(), pack.variants.end(),
+                                     [&variant](const VariantDef& def) { return def.id == variant; });
+    if (pack.variants.size() > 1 && chosen != pack.variants.end())
+        out.push_back({{},
+                       ObservationForm::tr("Right variant: %1").arg(words::text(chosen->title).toLower()),
+                       ObservationForm::tr("Was it the right one here? %1").arg(words::text(chosen->fitsWhen)),
+                       {},
+                       yesNo(false)});
+    return out;
+}
 
 ObservationForm::ObservationForm(Workspace& workspace, QWidget* parent)
     : QWidget(parent), workspace_(workspace), layout_(new QVBoxLayout(this)) {
@@ -17,44 +54,149 @@ ObservationForm::ObservationForm(Workspace& workspace, QWidget* parent)
     layout_->setSpacing(3);
 }
 
-void ObservationForm::show() {
+std::vector<Question> ObservationForm::questions() const {
     const RepetitionPlace place = workspace_.place();
-    const Pack& pack = workspace_.data().pack;
-    clearLayout(layout_);
-    for (const ObservationDef& def : pack.observations) {
-        if (def.type != ObservationType::YesPartlyNo && def.type != ObservationType::Choice)
-            continue;
-        auto* row = new QHBoxLayout;
-        auto* name = label(words::text(def.title), theme::kQuiet);
-        name->setToolTip(words::text(def.ask));
-        row->addWidget(name, 1);
-        auto* box = new QComboBox;
-        box->setObjectName(QStringLiteral("observation-") + words::text(def.id));
-        box->setAccessibleName(words::text(def.title));
-        box->setFocusPolicy(Qt::TabFocus);
-        box->setToolTip(words::text(def.ask));
-        box->addItem(tr("not judged"), QString());
-        if (def.type == ObservationType::YesPartlyNo)
-            for (const char* value : {"yes", "partly", "no"})
-                box->addItem(tr(value), QLatin1String(value));
-        else
-            for (const std::string& value : def.values)
-                box->addItem(words::text(value), words::text(value));
-        if (place) {
-            const auto seen = place.repetition->observations.find(def.id);
-            if (seen != place.repetition->observations.end())
-                box->setCurrentIndex(std::max(0, box->findData(words::text(seen->second))));
-        }
-        box->setEnabled(static_cast<bool>(place));
-        connect(box, &QComboBox::activated, this, [this, box, id = def.id, title = words::text(def.title)] {
-            const RepetitionId repetition = workspace_.repetition();
-            const std::string value = box->currentData().toString().toStdString();
-            workspace_.apply(tr("Observe: %1").arg(title),
-                             [=](Edit& edit) { return edit.setObservation(repetition, id, value); });
+    return questionsOf(workspace_.data().pack, place ? place.repetition->variant : std::string());
+}
+
+std::string ObservationForm::answered(const Question& question) const {
+    const RepetitionPlace place = workspace_.place();
+    if (!place)
+        return {};
+    if (question.observation.empty())
+        return place.repetition->variantFits ? *place.repetition->variantFits ? "yes" : "no" : "";
+    const auto seen = place.repetition->observations.find(question.observation);
+    return seen == place.repetition->observations.end() ? std::string() : seen->second;
+}
+
+void ObservationForm::answer(const Question& question, const std::string& word) {
+    const RepetitionId repetition = workspace_.repetition();
+    if (answered(question) == word)
+        return;
+    workspace_.apply(tr("Observe: %1").arg(question.title), [&](Edit& edit) {
+        return question.observation.empty()
+                   ? edit.setVariantFits(repetition, word.empty() ? std::nullopt : std::optional(word == "yes"))
+                   : edit.setObservation(repetition, question.observation, word);
+    });
+}
+
+void ObservationForm::addRow(const Question& question, bool current) {
+    const bool there = static_cast<bool>(workspace_.place());
+    const QString id = question.observation.empty()
+                           ? QStringLiteral("variantFits")
+                           : QStringLiteral("observation-") + words::text(question.observation);
+    auto* row = new QHBoxLayout;
+    auto* name = label(question.title, current ? theme::kStrong : theme::kQuiet);
+    name->setToolTip(question.ask);
+    row->addWidget(name, 1);
+    const QString stored = words::text(answered(question));
+    if (question.answers.empty()) {
+        auto* edit = new QLineEdit(stored);
+        edit->setObjectName(id);
+        edit->setAccessibleName(question.title);
+        edit->setPlaceholderText(question.unit.isEmpty() ? tr("how many") : question.unit);
+        edit->setFixedWidth(90);
+        edit->setEnabled(there);
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, question] {
+            bool isNumber = false;
+            const QString text = edit->text().trimmed();
+            const double value = QLocale().toDouble(text, &isNumber);
+            if (!text.isEmpty() && !isNumber)
+                workspace_.say(tr("A number is expected here, not \"%1\".").arg(text), true);
+            else
+                answer(question, text.isEmpty() ? std::string() : QString::number(value, 'g', 12).toStdString());
         });
+        row->addWidget(edit);
+    } else {
+        auto* box = new QComboBox;
+        box->setObjectName(id);
+        box->setAccessibleName(question.title);
+        box->setFocusPolicy(Qt::TabFocus);
+        box->setToolTip(question.ask);
+        box->addItem(tr("not judged"), QString());
+        for (const Question::Answer& each : question.answers)
+            box->addItem(each.title, words::text(each.word));
+        box->setCurrentIndex(std::max(0, box->findData(stored)));
+        box->setEnabled(there);
+        connect(box, &QComboBox::activated, this,
+                [this, box, question] { answer(question, box->currentData().toString().toStdString()); });
         row->addWidget(box);
-        layout_->addLayout(row);
     }
+    layout_->addLayout(row);
+}
+
+void ObservationForm::show() {
+    clearLayout(layout_);
+    const std::vector<Question> all = questions();
+    for (std::size_t i = 0; i < all.size(); ++i)
+        addRow(all[i], asked_ == i);
+}
+
+void ObservationForm::ask() {
+    if (asked_ || !workspace_.place()) {
+        leave();
+        return;
+    }
+    if (!askOpen()) {
+        skipsAnswered_ = false;
+        askNext(0);
+    }
+}
+
+bool ObservationForm::askOpen() {
+    skipsAnswered_ = true;
+    askNext(0);
+    return asking();
+}
+
+void ObservationForm::leave() {
+    asked_.reset();
+    show();
+    emit asked({});
+}
+
+void ObservationForm::askNext(std::size_t from) {
+    const std::vector<Question> all = questions();
+    std::size_t next = from;
+    while (skipsAnswered_ && next < all.size() && !answered(all[next]).empty())
+        ++next;
+    asked_.reset();
+    if (next >= all.size()) {
+        show();
+        return;
+    }
+    asked_ = next;
+    show();
+    QStringList keys;
+    for (std::size_t i = 0; i < all[next].answers.size(); ++i)
+        keys << QStringLiteral("%1 %2").arg(i + 1).arg(all[next].answers[i].title);
+    if (all[next].answers.empty())
+        keys << tr("0 to 9, or in the field on the right");
+    emit asked(
+        QStringLiteral("%1 · %2 · %3").arg(all[next].ask, keys.join(QStringLiteral(" · ")), tr("Enter passes over")));
+}
+
+bool ObservationForm::answerBy(int key) {
+    const std::vector<Question> all = questions();
+    if (!asked_ || *asked_ >= all.size())
+        return false;
+    const Question& question = all[*asked_];
+    const std::size_t here = *asked_;
+    if (key >= Qt::Key_0 && key <= Qt::Key_9) {
+        const auto digit = static_cast<std::size_t>(key - Qt::Key_0);
+        if (question.answers.empty())
+            answer(question, std::to_string(digit));
+        else if (digit > question.answers.size())
+            return true;
+        else
+            answer(question, digit == 0 ? std::string() : question.answers[digit - 1].word);
+    } else if (key != Qt::Key_Return && key != Qt::Key_Enter) {
+        return false;
+    }
+    askNext(here + 1);
+    if (!asked_)
+        emit done();
+    return true;
 }
 
 } // namespace riflesso

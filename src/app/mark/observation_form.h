@@ -1,5 +1,6 @@
 #pragma once
-// What is seen and not measured: the pack's observations of the chosen repetition.
+// What is seen and not measured: the pack's observations of the chosen repetition, and whether its variant was the
+// right one. Answered in place, or asked one after the other while watching, a key each.
 
 #include "app/workspace.h"
 
@@ -9,16 +10,51 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+/// What can be asked of a repetition. Answers are words as they are stored, in the order of their keys, 1 first; a
+/// question without answers takes a number.
+struct Question {
+    std::string observation; ///< empty: whether the variant was the right one
+    QString title, ask, unit;
+    struct Answer {
+        QString title;
+        std::string word;
+    };
+    std::vector<Answer> answers;
+};
+[[nodiscard]] std::vector<Question> questionsOf(const Pack& pack, const std::string& variant);
+
 class ObservationForm : public QWidget {
     Q_OBJECT
 public:
     ObservationForm(Workspace& workspace, QWidget* parent);
     /// Shows the observations of the chosen repetition.
     void show();
+    /// Asks those that are open one after the other, or all where none is; while asking: leaves.
+    void ask();
+    /// Only those that are open. False, and nothing is asked, where none is.
+    bool askOpen();
+    void leave();
+    [[nodiscard]] bool asking() const { return asked_.has_value(); }
+    /// While asking: 1 to 9 answers, 0 takes the answer away, Tab and Enter pass over. False: not a key of the
+    /// question.
+    bool answerBy(int key);
+
+signals:
+    /// The question in words, with its keys; empty: nothing is asked any more.
+    void asked(const QString& question);
+    /// All of this repetition are answered or passed over.
+    void done();
 
 private:
+    void answer(const Question& question, const std::string& word);
+    void askNext(std::size_t from);
+    bool skipsAnswered_ = true;
+    [[nodiscard]] std::vector<Question> questions() const;
+    [[nodiscard]] std::string answered(const Question& question) const;
+    void addRow(const Question& question, bool current);
     Workspace& workspace_;
     QVBoxLayout* layout_;
+    std::optional<std::size_t> asked_;
 };
 
 } // namespace riflesso

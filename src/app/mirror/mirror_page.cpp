@@ -6,10 +6,12 @@
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
 #include "app/theme.h"
+#include "app/widgets/group_rulers.h"
 #include "app/widgets/player.h"
 #include "core/instant.h"
 #include "core/joined_views.h"
 #include "core/progress.h"
+#include "report/case_groups.h"
 #include "report/key_picture.h"
 #include "report/report_content.h"
 #include "report/words.h"
@@ -17,6 +19,7 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -75,9 +78,15 @@ QWidget* MirrorPage::buildLeft() {
     curve_->setObjectName(QStringLiteral("curve"));
     curve_->setMinimumHeight(110);
     layout->addWidget(wall_, 20);
-    layout->addWidget(own_.stage, 10);
-    layout->addWidget(waterline_);
-    layout->addWidget(other_.stage, 10);
+    pictures_ = new QWidget;
+    pictures_->installEventFilter(this);
+    pair_ = new QBoxLayout(QBoxLayout::TopToBottom, pictures_);
+    pair_->setContentsMargins(0, 0, 0, 0);
+    pair_->setSpacing(0);
+    pair_->addWidget(own_.stage, 1);
+    pair_->addWidget(waterline_);
+    pair_->addWidget(other_.stage, 1);
+    layout->addWidget(pictures_, 20);
     layout->addWidget(buildBar());
     layout->addWidget(curve_, 5);
     connect(waterline_, &Waterline::scrubbed, this, &MirrorPage::goToPhase);
@@ -119,9 +128,9 @@ QWidget* MirrorPage::buildBar() {
     timing_->addItem(tr("equal time"), true);
     timing_->setToolTip(tr("Equal phase: both at the same share of the movement, key events laid on each other. Equal "
                            "time: both started together, each at its own pace."));
-    ghost_ = switchButton(tr("Ghost (G)"), "ghost");
-    ghost_->setChecked(true);
-    ghost_->setToolTip(tr("The one below drawn on the athlete. Shift G: fainter."));
+    ghost_ = switchButton({}, "ghost");
+    ghost_->setToolTip(tr("The one below drawn on the athlete, then the athlete on the one below, then none. Shift G: "
+                          "fainter."));
     ghostBy_ = chooser("ghostBy", tr("What the ghost is scaled on and placed at"));
     ghostBy_->addItem(tr("by what suits"));
     for (const GhostFit& fit : ghostFits())
@@ -144,7 +153,8 @@ QWidget* MirrorPage::buildBar() {
     where_->setWordWrap(false); // a line of its own: where it is, and what is out of order or missing
     rows->addWidget(where_);
     connect(play_, &QPushButton::clicked, this, &MirrorPage::playOrPause);
-    connect(ghost_, &QPushButton::toggled, this, [this] { place(); });
+    connect(ghost_, &QPushButton::clicked, this, &MirrorPage::nextGhost);
+    showGhostOn();
     connect(ghostBy_, &QComboBox::activated, this, [this] { place(); });
     connect(timing_, &QComboBox::activated, this, [this] {
         atEvent_.clear();
@@ -155,7 +165,7 @@ QWidget* MirrorPage::buildBar() {
     connect(order_, &QComboBox::activated, this, [this] { showWall(); });
     connect(blind_, &QPushButton::toggled, this, [this](bool on) {
         wall_->setBlind(on);
-        for (QWidget* tells : std::initializer_list<QWidget*>{rulers_, curve_})
+        for (QWidget* tells : std::initializer_list<QWidget*>{rulers_, curve_, comparedArea_})
             tells->setVisible(!on);
         showWaterline();
         showWall();
@@ -196,8 +206,26 @@ QWidget* MirrorPage::buildRight() {
     row->addSpacing(8);
     layout->addLayout(row);
     rulers_ = new RulerList;
-    layout->addWidget(rulers_, 1);
-    layout->addStretch();
+    layout->addWidget(rulers_, 3);
+    layout->addWidget(hairline());
+    auto* compared = new QHBoxLayout;
+    compared->addWidget(label(tr("COMPARED"), theme::kHeading));
+    groupBy_ = chooser("groupBy", tr("What tells the compared repetitions apart"));
+    for (const GroupBy by : kAllGroupings)
+        groupBy_->addItem(groupingName(by), static_cast<int>(by));
+    compared->addWidget(groupBy_);
+    comparedMeasure_ = label({}, theme::kQuiet);
+    comparedMeasure_->setObjectName(QStringLiteral("comparedMeasure"));
+    compared->addWidget(comparedMeasure_, 1);
+    layout->addLayout(compared);
+    compared_ = new GroupRulers;
+    compared_->setObjectName(QStringLiteral("compared"));
+    compared_->setContentsMargins(0, 0, 12, 0);
+    auto* scroll = scrolled(compared_);
+    comparedArea_ = scroll;
+    layout->addWidget(scroll, 1);
+    connect(groupBy_, &QComboBox::activated, this, &MirrorPage::showCompared);
+    connect(compared_, &GroupRulers::repetitionClicked, this, &MirrorPage::goToRepetition);
     connect(lower_, &QComboBox::activated, this, [this] {
         shownAssessment_ = nullptr;
         refresh();
@@ -284,9 +312,9 @@ void MirrorPage::refresh() {
         placed_ = false;
         wall_->release();
     }
+    anchors_ = phaseAnchors(data.pack, models, trials);
     showSets();
     showChooser();
-    anchors_ = phaseAnchors(data.pack, models, trials);
     own_.trial.reset();
     other_.trial.reset();
     for (const Trial& trial : trials)
@@ -312,11 +340,14 @@ void MirrorPage::refresh() {
     shownRepetition_ = workspace().repetition();
     if (measure_.empty())
         chooseFirstMeasure();
+    arrange();
     if (isNew) {
-        rulers_->show(data.pack, assessment.get(), trialId(workspace().repetition()));
+        rulers_->show(data.pack, assessment, trialId(workspace().repetition()),
+                      assessment ? filmingList(data.pack, trials, *assessment) : std::vector<FilmingWish>());
         showCurve();
     }
     rulers_->setChosen(measure_);
+    showCompared();
     showWaterline();
     showWall();
     if (atEvent_.empty())
@@ -358,7 +389,8 @@ void MirrorPage::showChooser() {
     const auto assessment = workspace().assessment();
     if (assessment.get() == shownAssessment_ && !opposites_.empty())
         return;
-    opposites_ = oppositesOf(workspace().data(), workspace().session(), workspace().stress(), assessment.get());
+    opposites_ =
+        oppositesOf(workspace().data(), workspace().session(), workspace().stress(), anchors_, assessment.get());
     const QString chosen = lower_->currentData().toString(), name = lower_->currentText();
     lower_->clear();
     bool amongModels = false;
@@ -389,6 +421,14 @@ void MirrorPage::showCurve() {
                                : CurveContent();
     if (def && ends_)
         addEnds(content, data.pack, *def, anchors_, trials, cutoffHz());
+    if (const MeasureDef* order = measureDef(); order && order->kind == Kind::PeakOrder && own_.trial && own_.map) {
+        const TrialMeasures* values = nullptr;
+        if (const auto assessment = workspace().assessment())
+            for (const TrialMeasures& each : assessment->measures)
+                if (each.trial == own_.trial->id)
+                    values = &each;
+        content = peakCurves(data.pack, *order, *own_.trial, *own_.map, values, cutoffHz());
+    }
     curve_->setContent(content);
     curve_->setToolTip(tr("Band: model mean ± tolerance. Thin: every repetition. Bold: the chosen one. L: the first "
                           "against the last repetitions."));
@@ -427,6 +467,7 @@ void MirrorPage::setView(bool wall) {
     waterlineView_->setChecked(!wall);
     wallView_->setChecked(wall);
     wall_->setVisible(wall);
+    arrange();
     for (QWidget* each : std::initializer_list<QWidget*>{own_.stage, other_.stage, timing_, ghost_, ghostBy_})
         each->setVisible(!wall);
     order_->setVisible(wall);
@@ -473,10 +514,10 @@ void MirrorPage::chooseMeasure(const std::string& measure) {
         return;
     measure_ = measure;
     rulers_->setChosen(measure);
-    if (isInstantKind(def->kind)) {
+    showCompared();
+    if (isInstantKind(def->kind))
         curveMeasure_ = measure;
-        showCurve();
-    }
+    showCurve();
     showWall();
     goWhereMeasured(measure);
     const std::string event = momentOf(pack, *def);
@@ -487,9 +528,13 @@ void MirrorPage::chooseMeasure(const std::string& measure) {
 }
 
 void MirrorPage::show(const QString& detail) {
-    if (detail == QStringLiteral("wall"))
+    if (detail == QStringLiteral("wall")) {
         setView(true);
-    else if (!detail.isEmpty())
+    } else if (detail == QStringLiteral("mean")) {
+        lower_->setCurrentIndex(std::max(0, lower_->findData(QString::fromStdString(std::string(kMeanTrial)))));
+        shownAssessment_ = nullptr;
+        refresh();
+    } else if (!detail.isEmpty())
         chooseMeasure(detail.toStdString());
 }
 

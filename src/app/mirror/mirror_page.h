@@ -13,11 +13,13 @@
 #include <QTimer>
 
 class QComboBox;
+class QBoxLayout;
 class QHBoxLayout;
 class QPushButton;
 
 namespace riflesso {
 
+class GroupRulers;
 class RulerList;
 class Wall;
 
@@ -33,12 +35,13 @@ public:
     [[nodiscard]] const std::string& measure() const { return measure_; }
 
 public slots:
-    /// "wall", or the id of a measure to show.
+    /// "wall", "mean" (the model's mean below), or the id of a measure to show.
     void show(const QString& detail) override;
 
 protected:
     void keyPressEvent(QKeyEvent*) override;
     void hideEvent(QHideEvent*) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     /// One side of the waterline, at the moment shown.
@@ -68,6 +71,12 @@ private:
     void playOrPause();
     void playTick();
     void placeGhost();
+    void nextGhost();
+    [[nodiscard]] std::map<std::string, QPointF> marksOf(const Side& side) const; ///< at the frame it stands at
+    void showGhostOn();
+    void arrange(); ///< pictures over or beside each other, whichever shows them larger
+    void showCompared();
+    void placeDrawn(Side& side, const QColor& colour); ///< of the mean: a figure without a picture
     void fainterGhost();
     void place();
     void placeSide(Side& side, bool lower);
@@ -85,6 +94,18 @@ private:
     Wall* wall_;
     RulerList* rulers_;
     QLabel* where_;
+    QWidget *pictures_, *comparedArea_;
+    QBoxLayout* pair_;
+    struct ArrangedFor {
+        std::string trial;
+        QSize room; ///< as wide as the pictures, as high as the window
+        bool wall = false;
+        bool operator==(const ArrangedFor&) const = default;
+    } arrangedFor_;
+    GroupRulers* compared_;
+    QComboBox* groupBy_;
+    QLabel* comparedMeasure_;
+    enum class GhostOn { Athlete, Below, None } ghostOn_ = GhostOn::Athlete;
     QPushButton *ghost_, *play_, *blind_, *waterlineView_, *wallView_;
     QComboBox *lower_, *speed_, *timing_, *order_, *ghostBy_;
     int ghostPercent_ = 100; ///< how strongly the ghost is drawn

@@ -6,11 +6,14 @@
 #include "app/mirror/phase_pictures.h"
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
+#include "app/widgets/group_rulers.h"
 #include "core/instant.h"
 #include "core/progress.h"
+#include "report/case_groups.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
+#include <QBoxLayout>
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QPushButton>
@@ -77,29 +80,137 @@ void MirrorPage::place() {
 
 void MirrorPage::placeGhost() {
     noGhost_.clear();
-    if (!own_.trial || !other_.trial || !own_.map || !other_.map || !ghost_->isChecked())
+    if (!own_.trial || !other_.trial || !own_.map || !other_.map || ghostOn_ == GhostOn::None)
         return;
     const CaseData& data = workspace().data();
+    const bool onAthlete = ghostOn_ == GhostOn::Athlete;
+    const Side &under = onAthlete ? own_ : other_, &over = onAthlete ? other_ : own_;
     const int chosen = ghostBy_->currentIndex() - 1; // the first: what suits
-    const RepetitionPlace at = placeOf(data, repetitionId(own_.trial->id));
-    const Trial asFilmed = toTrialAsFilmed(data, at);
-    const GhostFit& fit = chosen < 0 ? usualFit(data.pack, asFilmed, own_.frame, *other_.trial, other_.frame)
+    const RepetitionPlace at = placeOf(data, repetitionId(under.trial->id));
+    const Trial asFilmed = at ? toTrialAsFilmed(data, at) : *under.trial;
+    const GhostFit& fit = chosen < 0 ? usualFit(data.pack, asFilmed, under.frame, *over.trial, over.frame)
                                      : ghostFits()[static_cast<std::size_t>(chosen)];
-    const Ghost ghost = ghostOn(data.pack, asFilmed, own_.frame, *other_.trial, other_.frame, fit);
+    const Ghost ghost = ghostOn(data.pack, asFilmed, under.frame, *over.trial, over.frame, fit);
     noGhost_ = ghost.refused;
     if (!ghost.refused.isEmpty())
         return;
-    const auto lines = figureLines(data.pack, resolveRoles(data.pack, *own_.trial));
-    QColor colour = look::dark().model;
+    const auto lines = figureLines(data.pack, resolveRoles(data.pack, *under.trial));
+    QColor colour = onAthlete ? look::dark().model : look::dark().athlete;
     colour.setAlphaF(static_cast<float>(ghostPercent_) / 100);
-    own_.stage->setFigures({{marksIn(*at.repetition, own_.frame), lines, look::dark().athlete, true},
-                            {ghost.points, lines, colour, false}});
+    under.stage->setFigures({{marksOf(under), lines, onAthlete ? look::dark().athlete : look::dark().model, true},
+                             {ghost.points, lines, colour, false}});
+}
+
+void MirrorPage::showGhostOn() {
+    ghost_->setText(ghostOn_ == GhostOn::Below ? tr("Ghost below (G)") : tr("Ghost (G)"));
+    ghost_->setChecked(ghostOn_ != GhostOn::None);
+}
+
+void MirrorPage::nextGhost() {
+    ghostOn_ = ghostOn_ == GhostOn::Athlete ? GhostOn::Below
+               : ghostOn_ == GhostOn::Below ? GhostOn::None
+                                            : GhostOn::Athlete;
+    showGhostOn();
+    place();
+}
+
+std::map<std::string, QPointF> MirrorPage::marksOf(const Side& side) const {
+    const RepetitionPlace at = placeOf(workspace().data(), repetitionId(side.trial->id));
+    if (at)
+        return marksIn(*at.repetition, side.frame);
+    std::map<std::string, QPointF> out;
+    for (const auto& [name, track] : side.trial->marks)
+        if (const auto mark = track.find(side.frame); mark != track.end())
+            out[name] = {mark->second.at.x, mark->second.at.y};
+    return out;
+}
+
+void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
+    const CaseData& data = workspace().data();
+    const Trial& trial = *side.trial;
+    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, 100);
+    side.stage->setMirrored(own_.trial && own_.trial->capture.view == View::Side &&
+                            own_.trial->capture.facing != trial.capture.facing);
+    const QRectF box = wholeMovement(trial);
+    QImage empty(2000, 2000, QImage::Format_RGB32);
+    empty.fill(look::dark().stage);
+    side.stage->setImage(empty);
+    side.stage->showBox(box);
+    side.stage->setCaption(tr("%1 · %2 s").arg(otherName_, words::number(side.timeS, 3)),
+                           tr("a figure, not a film: lengths in trunks"), colour);
+    side.stage->setFigures({{marksOf(side), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
+}
+
+void MirrorPage::arrange() {
+    const bool wall = wallView_->isChecked();
+    if (!wall && !isVisible())
+        return; // sizes are not known yet
+    // Decided anew for another repetition or window, not where a message takes a line of the page.
+    const ArrangedFor now{own_.trial ? own_.trial->id : std::string(), {pictures_->width(), window()->height()}, wall};
+    if (now == arrangedFor_)
+        return;
+    arrangedFor_ = now;
+    bool upright = false;
+    if (!wall && own_.trial && own_.map) {
+        const auto shapeOf = [&](const Side& side) {
+            const RepetitionPlace at = placeOf(workspace().data(), repetitionId(side.trial->id));
+            return wholeMovement(at ? toTrialAsFilmed(workspace().data(), at) : *side.trial);
+        };
+        const QRectF box = shapeOf(own_);
+        const double width = pictures_->width(), height = pictures_->height();
+        const auto scale = [&box](double w, double h) { return std::min(w / box.width(), h / box.height()); };
+        const double over = scale(width, (height - Waterline::kHigh) / 2),
+                     beside = scale((width - Waterline::kAcross) / 2, height);
+        // Clearly larger, so that a repetition a little wider does not turn the page.
+        constexpr double kClearly = 1.2;
+        const bool was = pair_->direction() == QBoxLayout::LeftToRight;
+        upright = !box.isEmpty() && (was ? beside * kClearly > over : beside > kClearly * over);
+    }
+    const bool turns = upright != (pair_->direction() == QBoxLayout::LeftToRight);
+    pair_->setDirection(upright ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    waterline_->setUpright(upright);
+    if (turns)
+        QTimer::singleShot(0, this, [this] { place(); });
+    pictures_->setMaximumHeight(wall ? Waterline::kHigh : QWIDGETSIZE_MAX);
+}
+
+bool MirrorPage::eventFilter(QObject* watched, QEvent* event) {
+    // The pictures fill what they now have, once everything in it has its place.
+    if (watched == pictures_ && event->type() == QEvent::Resize)
+        QTimer::singleShot(0, this, [this] {
+            if (!workspace().hasCase() || !isVisible())
+                return;
+            arrange();
+            QTimer::singleShot(0, this, [this] { place(); });
+        });
+    return Page::eventFilter(watched, event);
+}
+
+void MirrorPage::showCompared() {
+    const CaseData& data = workspace().data();
+    const auto assessment = workspace().assessment();
+    const MeasureDef* def = measureDef();
+    const SetDeviation* set = assessment ? assessment->deviation(measure_) : nullptr;
+    comparedMeasure_->setText(def ? words::text(def->title).section(u',', 0, 0) : tr("choose a measure above"));
+    std::vector<GroupDeviation> groups;
+    if (def && set)
+        groups = deviationsOfGroups(data.pack, *def, set->reference,
+                                    groupsOf(data, workspace().session(), workspace().stress(),
+                                             static_cast<GroupBy>(groupBy_->currentData().toInt())),
+                                    assessment->cutoff.hz);
+    if (def)
+        compared_->show(*def, groups, {});
+    comparedArea_->setVisible(def && !groups.empty() && !blind_->isChecked());
+    if (def && groups.size() < 2)
+        comparedMeasure_->setText(tr("%1: only one group here").arg(words::text(def->title).section(u',', 0, 0)));
 }
 
 void MirrorPage::fainterGhost() {
     constexpr int kStep = 30, kLeast = 40;
     ghostPercent_ = ghostPercent_ > kLeast ? ghostPercent_ - kStep : 100;
-    ghost_->setChecked(true);
+    if (ghostOn_ == GhostOn::None)
+        ghostOn_ = GhostOn::Athlete;
+    showGhostOn();
     place();
     workspace().say(tr("The ghost is drawn at %1 %.").arg(ghostPercent_));
 }
@@ -109,6 +220,10 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     const QColor colour = lower ? look::dark().model : look::dark().athlete;
     const RepetitionPlace at = side.trial ? placeOf(data, repetitionId(side.trial->id)) : RepetitionPlace();
     side.stage->setShape({});
+    if (side.trial && side.map && side.trial->id == kMeanTrial) {
+        placeDrawn(side, colour);
+        return;
+    }
     if (!at || !side.map) {
         side.stage->setImage({});
         side.stage->setCaption(lower ? tr("No model is filmed: the pack's ranges are the reference")
@@ -291,7 +406,7 @@ void MirrorPage::keyPressEvent(QKeyEvent* event) {
         if (event->modifiers() & Qt::ShiftModifier)
             fainterGhost();
         else
-            ghost_->toggle();
+            nextGhost();
         return;
     case Qt::Key_B:
         if (wallView_->isChecked())

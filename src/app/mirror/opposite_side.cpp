@@ -71,13 +71,18 @@ const Trial* mostTypicalOf(const Pack& pack, const std::vector<Trial>& trials) {
 } // namespace
 
 std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::optional<Stress> stress,
-                                  const Assessment* assessment) {
+                                  const PhaseAnchors& anchors, const Assessment* assessment) {
     std::vector<Opposite> out;
-    for (Trial& trial : modelTrialsOf(data)) {
+    std::vector<Trial> models = modelTrialsOf(data);
+    auto mean = models.empty() ? std::nullopt : meanTrial(data.pack, models, anchors);
+    for (Trial& trial : models) {
         const QString who = trial.performer.empty() ? tr("Model") : QString::fromStdString(trial.performer);
         const QString name = QStringLiteral("%1, %2").arg(who).arg(trial.number);
         out.push_back({std::move(trial), name, who, true});
     }
+    // After the filmed ones: a figure is no picture, and is asked for.
+    if (mean)
+        out.push_back({std::move(*mean), tr("Mean of the model"), tr("Mean of %1").arg(models.size()), true});
     const QString first = data.athlete.name.section(u' ', 0, 0);
     const auto here = trialsOf(data, session, stress);
     if (assessment)

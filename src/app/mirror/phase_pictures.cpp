@@ -1,6 +1,7 @@
 #include "app/mirror/phase_pictures.h"
 
 #include "core/curve_band.h"
+#include "core/peak_traces.h"
 #include "core/sampler.h"
 #include "report/words.h"
 
@@ -107,6 +108,35 @@ CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnc
         }
     if (const auto band = curveBand(pack, def, models, anchors, cutoffHz))
         content.modelMean = drawn(band->mean);
+    return content;
+}
+
+CurveContent peakCurves(const Pack& pack, const MeasureDef& def, const Trial& trial, const PhaseMap& map,
+                        const TrialMeasures* values, double cutoffHz) {
+    CurveContent content;
+    content.title = words::text(def.title).section(u',', 0, 0);
+    content.unit = CurvePlot::tr("of its largest");
+    const std::vector<PeakTrace> traces = peakTraces(pack, def, trial, cutoffHz);
+    for (std::size_t i = 0; i < traces.size(); ++i) {
+        CurveContent::Peak peak;
+        peak.percent = map.percentAt(traces[i].peakS);
+        for (std::size_t k = 0; k < traces[i].timesS.size(); ++k) {
+            peak.curve.percent.push_back(map.percentAt(traces[i].timesS[k]));
+            peak.curve.value.push_back(traces[i].shares[k]);
+        }
+        QStringList points;
+        for (const PointRef& ref : traces[i].of)
+            points << words::text(inWords(ref.part));
+        peak.name = points.join(QStringLiteral(" – "));
+        const std::string lagId = def.id + ".lag." + std::to_string(i);
+        const MeasureValue* lag = i > 0 && values ? values->find(lagId) : nullptr;
+        if (lag && lag->valid()) {
+            const int decimals = words::decimalsFor(2 * lag->u);
+            peak.name += (*lag->value < 0 ? CurvePlot::tr(", %1 ± %2 s earlier") : CurvePlot::tr(", %1 ± %2 s later"))
+                             .arg(words::number(std::abs(*lag->value), decimals), words::number(2 * lag->u, decimals));
+        }
+        content.peaks.push_back(std::move(peak));
+    }
     return content;
 }
 

@@ -32,6 +32,11 @@ struct LowerSide {
                                        const std::vector<Trial>& trials, const std::string& chosen,
                                        const std::vector<Trial>& models, double cutoffHz);
 
+/// The peaks that a measure of their order is read from, each named with how much later it comes than the one before,
+/// with its ±; of `values`, the measures of this trial.
+[[nodiscard]] CurveContent peakCurves(const Pack& pack, const MeasureDef& def, const Trial& trial, const PhaseMap& map,
+                                      const TrialMeasures* values, double cutoffHz);
+
 /// Adds the mean of the first third of the repetitions and of the last, in the order of filming: what tires or settles.
 /// Fewer than six repetitions have no ends to compare.
 void addEnds(CurveContent& content, const Pack& pack, const MeasureDef& def, const PhaseAnchors& anchors,

@@ -7,6 +7,7 @@
 #include "core/measure_set.h"
 #include "report/words.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -43,6 +44,19 @@ std::vector<MeasureGroup> groupedMeasures(const Pack& pack) {
         if (isSetKind(def.kind))
             add(RulerList::tr("Over the set"), def);
     return groups;
+}
+
+std::vector<MeasureGroup> measuresByPart(const Pack& pack) {
+    std::map<Level, MeasureGroup> byLevel;
+    for (const MeasureDef& def : pack.measures) {
+        MeasureGroup& group = byLevel[def.level];
+        group.title = words::levelName(def.level);
+        group.measures.push_back(&def);
+    }
+    std::vector<MeasureGroup> out;
+    for (auto& [level, group] : byLevel)
+        out.push_back(std::move(group));
+    return out;
 }
 
 /// One measure's line: the whole of it can be clicked to choose the measure.
@@ -86,6 +100,24 @@ private:
 RulerList::RulerList(QWidget* parent) : QWidget(parent) {
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(0, 0, 0, 0);
+    outer->setSpacing(2);
+    auto* choosers = new QHBoxLayout;
+    choosers->setSpacing(6);
+    const auto chooser = [&](const char* name, const QString& accessible, const QStringList& entries) {
+        auto* box = new QComboBox;
+        box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(accessible);
+        box->addItems(entries);
+        box->setFocusPolicy(Qt::TabFocus);
+        connect(box, &QComboBox::activated, this, &RulerList::fill);
+        choosers->addWidget(box);
+        return box;
+    };
+    grouping_ = chooser("rulerGroups", tr("Order of the measures"), {tr("by moment"), tr("by part of the body")});
+    filter_ = chooser("rulerFilter", tr("Which measures are shown"),
+                      {tr("all measures"), tr("deviating"), tr("clear"), tr("strengths"), tr("without a value")});
+    choosers->addStretch();
+    outer->addLayout(choosers);
     auto* inner = new QWidget;
     rows_ = new QVBoxLayout(inner);
     rows_->setContentsMargins(0, 2, 8, 8);
@@ -93,51 +125,115 @@ RulerList::RulerList(QWidget* parent) : QWidget(parent) {
     outer->addWidget(scrolled(inner));
 }
 
-void RulerList::show(const Pack& pack, const Assessment* assessment, const std::string& trial) {
+void RulerList::show(const Pack& pack, std::shared_ptr<const Assessment> assessment, const std::string& trial,
+                     std::vector<FilmingWish> wishes) {
+    pack_ = pack;
+    assessment_ = std::move(assessment);
+    trial_ = trial;
+    wishes_ = std::move(wishes);
+    fill();
+}
+
+bool RulerList::wanted(const MeasureDef& def) const {
+    const SetDeviation* set = assessment_->deviation(def.id);
+    switch (filter_->currentIndex()) {
+    case 1:
+        return set && set->state != State::Within;
+    case 2:
+        return set && set->state == State::Clear;
+    case 3:
+        return set && set->strength;
+    case 4:
+        return !set;
+    default:
+        return true;
+    }
+}
+
+void RulerList::fill() {
     clearLayout(rows_);
     byMeasure_.clear();
-    if (!assessment) {
+    if (!assessment_) {
         rows_->addWidget(label(tr("No values yet."), theme::kQuiet));
         rows_->addStretch();
         return;
     }
-    for (const MeasureGroup& group : groupedMeasures(pack)) {
-        auto* heading = label(group.title, theme::kHeading);
-        heading->setContentsMargins(6, 5, 0, 0);
-        rows_->addWidget(heading);
-        rows_->addWidget(hairline());
-        for (const MeasureDef* def : group.measures)
-            addRow(*def, *assessment, trial);
+    for (const MeasureGroup& group : grouping_->currentIndex() == 0 ? groupedMeasures(pack_) : measuresByPart(pack_)) {
+        bool headed = false;
+        for (const MeasureDef* def : group.measures) {
+            if (!wanted(*def))
+                continue;
+            if (!std::exchange(headed, true)) {
+                auto* heading = label(group.title, theme::kHeading);
+                heading->setContentsMargins(6, 5, 0, 0);
+                rows_->addWidget(heading);
+                rows_->addWidget(hairline());
+            }
+            addRow(*def);
+        }
     }
+    if (byMeasure_.empty())
+        rows_->addWidget(label(tr("None of the measures is so."), theme::kQuiet));
     rows_->addStretch();
     setChosen(chosen_);
 }
 
-void RulerList::addRow(const MeasureDef& def, const Assessment& assessment, const std::string& trial) {
+QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) const {
+    QStringList parts;
+    if (set)
+        parts << QStringLiteral("%1, T %2")
+                     .arg(words::referenceText(def, set->reference), words::figures(set->tolerance, 3));
+    for (const TrialMeasures& measured : assessment_->judged)
+        if (const MeasureValue* value = measured.find(def.id); value && value->valid() && value->viewError > 0) {
+            parts << tr("as seen");
+            break;
+        }
+    if (const MeasureDef* partner = def.tradeWith.empty() ? nullptr : pack_.measure(def.tradeWith)) {
+        const SetDeviation* other = assessment_->deviation(partner->id);
+        const QString title = words::text(partner->title).section(u',', 0, 0).toLower();
+        parts << (other ? tr("trades with %1, %2").arg(title, words::withU(*partner, other->median, other->expandedU))
+                        : tr("trades with %1").arg(title));
+    }
+    return parts.join(QStringLiteral(" · "));
+}
+
+void RulerList::addReason(const MeasureDef& def, QHBoxLayout& line) {
+    Reason reason = "no reference for it";
+    for (const TrialMeasures& measured : assessment_->measures)
+        if (const MeasureValue* value = measured.find(def.id); value && !value->valid())
+            reason = value->reason;
+    QString text = tr("not available: %1").arg(words::text(reason));
+    for (const FilmingWish& wish : wishes_)
+        if (std::find(wish.measures.begin(), wish.measures.end(), def.id) != wish.measures.end()) {
+            text += QStringLiteral(". ") + tr("To get it: %1").arg(words::text(wish.film));
+            break;
+        }
+    auto* why = label(text, theme::kQuiet);
+    why->setObjectName(QStringLiteral("missing-") + words::text(def.id));
+    line.addWidget(why, 1);
+}
+
+void RulerList::addRow(const MeasureDef& def) {
+    const Assessment& assessment = *assessment_;
+    const std::string& trial = trial_;
     const QString id = words::text(def.id);
     auto* row = new RulerRow(*this, def.id);
     auto* line = new QHBoxLayout(row);
     line->setContentsMargins(6, 0, 0, 0);
     line->setSpacing(6);
     const SetDeviation* set = assessment.deviation(def.id);
-    auto* text =
-        label(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
-                  .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(), theme::colours().slate.name(),
-                       set ? QStringLiteral("%1, T %2")
-                                 .arg(words::referenceText(def, set->reference), words::figures(set->tolerance, 3))
-                           : QString()));
-    text->setFixedWidth(160);
+    auto* text = label(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
+                           .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(),
+                                theme::colours().slate.name(), smallWords(def, set).toHtmlEscaped()));
+    constexpr int kWords = 160;
+    text->setFixedSize(kWords, text->heightForWidth(kWords)); // known once: a layout would ask over and over
     text->setToolTip(tr("%1. Click: drawn on the pictures.").arg(words::text(def.title)));
     line->addWidget(text);
     byMeasure_.emplace_back(def.id, row);
     row->setAccessibleName(words::text(def.title));
     rows_->addWidget(row);
     if (!set) {
-        Reason reason = "no reference for it";
-        for (const TrialMeasures& measured : assessment.measures)
-            if (const MeasureValue* value = measured.find(def.id); value && !value->valid())
-                reason = value->reason;
-        line->addWidget(label(tr("not available: %1").arg(words::text(reason)), theme::kQuiet), 1);
+        addReason(def, *line);
         return;
     }
     auto* ruler = new DeviationRuler;
@@ -156,8 +252,8 @@ void RulerList::addRow(const MeasureDef& def, const Assessment& assessment, cons
                      (unit == QStringLiteral("°") ? unit : u' ' + unit),
                  words::number(set->expandedU, words::decimalsFor(set->expandedU)), theme::colours().slate.name(),
                  theme::colours().ink.name()));
-    value->setFixedWidth(84);
     value->setWordWrap(false);
+    value->setFixedSize(84, value->sizeHint().height());
     value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     value->setObjectName(QStringLiteral("value-") + id);
     value->setAccessibleName(tr("Why this number: %1").arg(words::text(def.title)));

@@ -39,9 +39,7 @@ void Wall::setTiles(std::vector<WallTile> tiles) {
     }
     pictures_ = std::move(kept);
     setAccessibleDescription(tr("%1 pictures").arg(tiles_.size()));
-    if (isVisible())
-        for (const WallTile& tile : tiles_)
-            fetchNext(tile.trial);
+    fetchAll();
     update();
 }
 
@@ -59,28 +57,39 @@ void Wall::setBlind(bool blind) {
 }
 void Wall::release() { pictures_.clear(); }
 
-void Wall::showEvent(QShowEvent*) {
+void Wall::showEvent(QShowEvent*) { fetchAll(); }
+
+void Wall::fetchAll() {
     for (const WallTile& tile : tiles_)
-        fetchNext(tile.trial);
+        fetchNext(tile.clipPath);
 }
 
-void Wall::fetchNext(const std::string& trial) {
-    const auto tile =
-        std::find_if(tiles_.begin(), tiles_.end(), [&](const WallTile& other) { return other.trial == trial; });
-    const auto pictures = pictures_.find(trial);
-    if (tile == tiles_.end() || pictures == pictures_.end() || pictures->second.fetching || !isVisible())
+void Wall::fetchNext(const QString& clip) {
+    if (!isVisible() || fetching_.contains(clip))
         return;
-    // What is seen now first, then in the order of the movement: a decoder goes forward quickly.
-    int next = frameAt(*tile, phase_);
-    if (!pictures->second.byFrame.empty()) {
-        const auto missing = std::find_if(tile->frames.begin(), tile->frames.end(),
-                                          [&](int frame) { return !pictures->second.byFrame.contains(frame); });
-        if (missing == tile->frames.end())
-            return;
-        next = *missing;
-    }
-    pictures->second.fetching = true;
-    fetch_(tile->clipPath, next, this, [this, trial](const QImage& image, int frame) { keep(trial, frame, image); });
+    // What is seen now of every tile first, then each in the order of its movement.
+    const WallTile* chosen = nullptr;
+    int next = 0;
+    for (const bool seenNow : {true, false})
+        for (const WallTile& tile : tiles_) {
+            if (chosen || tile.clipPath != clip)
+                continue;
+            const auto& here = pictures_[tile.trial].byFrame;
+            const auto missing =
+                std::find_if(tile.frames.begin(), tile.frames.end(), [&](int frame) { return !here.contains(frame); });
+            if (missing == tile.frames.end() || (seenNow && !here.empty()))
+                continue;
+            chosen = &tile;
+            next = seenNow ? frameAt(tile, phase_) : *missing;
+        }
+    if (!chosen)
+        return;
+    fetching_.insert(clip);
+    fetch_(clip, next, this, [this, clip, trial = chosen->trial](const QImage& image, int frame) {
+        fetching_.erase(clip);
+        keep(trial, frame, image);
+        fetchNext(clip);
+    });
 }
 
 void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
@@ -89,7 +98,6 @@ void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
     const auto pictures = pictures_.find(trial);
     if (tile == tiles_.end() || pictures == pictures_.end())
         return;
-    pictures->second.fetching = false;
     // The box, widened to the tiles' shape; what lies beyond the picture stays dark.
     const double shape = aspect();
     QRectF box = tile->box.isEmpty() ? QRectF(whole.rect()) : tile->box;
@@ -105,7 +113,6 @@ void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
     painter.drawImage(QRectF(small.rect()), whole, box);
     painter.end();
     pictures->second.byFrame[frame] = tile->mirrored ? small.mirrored(true, false) : small;
-    fetchNext(trial);
     update();
     emit fetchedMore();
 }

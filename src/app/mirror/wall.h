@@ -50,18 +50,21 @@ private:
     struct Pictures {
         std::map<int, QImage> byFrame;
         std::size_t wanted = 0; ///< how many different frames
-        bool fetching = false;
     };
     [[nodiscard]] QRectF tileRect(int index) const;
     [[nodiscard]] int tileAt(QPointF at) const;
     [[nodiscard]] double aspect() const;
-    void fetchNext(const std::string& trial);
+    /// One frame of a clip at a time, and a tile to its end before the next: a decoder goes forward quickly, and
+    /// anywhere else slowly.
+    void fetchNext(const QString& clip);
+    void fetchAll();
     void keep(const std::string& trial, int frame, const QImage& whole);
     void drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const;
 
     Fetch fetch_;
     std::vector<WallTile> tiles_;
     std::map<std::string, Pictures> pictures_;
+    std::set<QString> fetching_; ///< clips of which a frame is under way
     std::string chosen_;
     double phase_ = 0;
     bool blind_ = false;

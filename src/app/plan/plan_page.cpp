@@ -1,6 +1,9 @@
 #include "app/plan/plan_page.h"
 
+#include "app/plan/approach_box.h"
 #include "app/plan/dispute_box.h"
+#include "app/plan/forecast_box.h"
+#include "app/plan/rung_card.h"
 #include "app/plan/week_view.h"
 
 #include "app/theme.h"
@@ -95,6 +98,10 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
             writeCalendarFile(path);
     });
     column->addSpacing(8);
+    forecast_ = new ForecastBox(workspace, this);
+    column->addWidget(forecast_);
+    approach_ = new ApproachBox(workspace, this);
+    column->addWidget(approach_);
     disputes_ = new DisputeBox(workspace, this);
     column->addWidget(disputes_);
     lesson_ = new QVBoxLayout;
@@ -169,6 +176,8 @@ void PlanPage::refresh() {
     }
     filling_ = false;
 
+    forecast_->show();
+    approach_->show();
     disputes_->show();
     showLesson(data);
     clearLayout(ladder_);
@@ -178,63 +187,38 @@ void PlanPage::refresh() {
         ladder_->addStretch();
         return;
     }
-    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     for (const Focus& focus : assessment->prescription.focus) {
         ladder_->addWidget(label(focus.main ? tr("MAIN FOCUS") : tr("MINOR FOCUS"), theme::kHeading));
         ladder_->addWidget(label(words::text(data.pack.fault(focus.fault)->title), theme::kBig));
         int step = 0;
         for (const Rung& rung : focus.rungs) {
-            const DrillDef& drill = *data.pack.drill(rung.drill);
-            int good = 0, all = 0;
-            for (const PracticeRepetition& practised : data.practice)
-                if (practised.fault == focus.fault && practised.drill == drill.id) {
-                    ++all;
-                    good += practised.good;
-                }
-            auto* box = new QWidget;
-            box->setAttribute(Qt::WA_StyledBackground);
-            box->setObjectName(QStringLiteral("rung-") + words::text(drill.id));
-            box->setStyleSheet(
-                QStringLiteral("#%1 { background: %2; border-left: 4px solid %3; }")
-                    .arg(box->objectName(),
-                         (rung.startHere ? theme::colours().athleteSoft : theme::colours().raised).name(),
-                         (rung.startHere ? theme::colours().athlete : theme::colours().hairline).name()));
-            auto* inner = new QVBoxLayout(box);
-            // Each rung stands a little further in than the one before: steps of a ladder.
-            inner->setContentsMargins(12, 6, 10, 6);
-            inner->setSpacing(2);
-            auto* top = new QHBoxLayout;
-            top->addWidget(
-                label(QStringLiteral("<b>%1  %2</b>%3 <span style='color:%4; font-size:8.5pt'>%5 · %6</span>")
-                          .arg(++step)
-                          .arg(words::text(drill.title).toHtmlEscaped(),
-                               rung.startHere ? tr(" <b>· start here</b>") : QString(), theme::colours().slate.name(),
-                               words::stageName(drill.stage), words::doseText(drill.dose))),
-                1);
-            auto* practise =
-                new QPushButton(all ? tr("Practise · %1 good").arg(words::ofText(good, all)) : tr("Practise"));
-            practise->setObjectName(QStringLiteral("practise-") + words::text(drill.id));
-            connect(practise, &QPushButton::clicked, this, [this, fault = focus.fault, id = drill.id] {
+            const auto folded = unfolded_.find(rung.drill);
+            auto* card = new RungCard(
+                {data, focus, rung, ++step, folded == unfolded_.end() ? rung.startHere && focus.main : folded->second},
+                nullptr);
+            connect(card, &RungCard::practise, this, [this, fault = focus.fault, id = rung.drill] {
                 emit goTo(QStringLiteral("practice"), QString::fromStdString(fault + "/" + id));
             });
-            top->addWidget(practise);
-            inner->addLayout(top);
-            inner->addWidget(
-                label(QStringLiteral("\"%1\"  <span style='color:%2'>%3 %4</span>")
-                          .arg(words::text(withSides(drill.cue, sides)).toHtmlEscaped(), theme::colours().slate.name(),
-                               tr("Good:"), words::text(withSides(drill.good, sides)).toHtmlEscaped())));
-            QStringList small;
-            for (const std::string& caution : drill.cautions)
-                small << words::text(caution);
-            if (!small.isEmpty()) {
-                auto* caution = label(small.join(u' '), theme::kSafety);
-                caution->setStyleSheet(
-                    QStringLiteral("font-size: 8.5pt; color: %1;").arg(theme::colours().safety.name()));
-                inner->addWidget(caution);
-            }
+            // Later: the card that was clicked is taken down by it.
+            connect(
+                card, &RungCard::unfold, this,
+                [this, id = rung.drill](bool open) {
+                    unfolded_[id] = open;
+                    refresh();
+                },
+                Qt::QueuedConnection);
+            connect(
+                card, &RungCard::cueKept, this,
+                [this, id = rung.drill](const QString& cue) {
+                    const CaseId caseId = this->workspace().data().id;
+                    this->workspace().apply(cue.isEmpty() ? tr("The pack's cue again") : tr("A cue in own words"),
+                                            [=](Edit& edit) { return edit.setCue(caseId, id, cue); });
+                },
+                Qt::QueuedConnection);
+            // Each rung stands a little further in than the one before: steps of a ladder.
             auto* row = new QHBoxLayout;
             row->addSpacing((step - 1) * 14);
-            row->addWidget(box, 1);
+            row->addWidget(card, 1);
             ladder_->addLayout(row);
         }
         ladder_->addSpacing(8);
@@ -285,9 +269,9 @@ void PlanPage::showLesson(const CaseData& data) {
 void PlanPage::save() {
     if (filling_ || !workspace().hasCase())
         return;
-    const PlanSettings plan{sessions_->value(), homework_->value(), noChange_->value(),
-                            start_->date(),     retest_->date(),    retention_->date()};
     const PlanSettings& old = workspace().data().plan;
+    const PlanSettings plan{sessions_->value(), homework_->value(), noChange_->value(), start_->date(),
+                            retest_->date(),    retention_->date(), old.approach,       old.approachReason};
     if (plan.sessionsPerWeek == old.sessionsPerWeek && plan.homeworkMinutes == old.homeworkMinutes &&
         plan.noChangeDays == old.noChangeDays && plan.start == old.start && plan.retest == old.retest &&
         plan.retention == old.retention)

@@ -10,8 +10,9 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class ApproachBox;
 class DisputeBox;
-
+class ForecastBox;
 class WeekView;
 
 class PlanPage : public Page {
@@ -34,6 +35,9 @@ private:
     QDateEdit *start_, *retest_, *retention_;
     WeekView* weeks_;
     DisputeBox* disputes_;
+    ForecastBox* forecast_;
+    ApproachBox* approach_;
+    std::map<std::string, bool> unfolded_; ///< drills whose step was unfolded or folded by hand
     bool filling_ = false;
 };
 

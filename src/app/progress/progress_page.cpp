@@ -426,17 +426,23 @@ void ProgressPage::showSide() {
     }
     if (!progress_->guesses.empty()) {
         side_->addSpacing(8);
-        side_->addWidget(label(tr("BELIEVED, GUESSED AND MEASURED, EARLIER SESSION"), theme::kHeading));
+        side_->addWidget(label(tr("BELIEVED, GUESSED, FORECAST AND MEASURED"), theme::kHeading));
         for (const GuessScore& score : progress_->guesses) {
             const MeasureDef* def = pack.measure(score.guess.measure);
             if (!def)
                 continue;
             const int decimals = words::decimalsFor(std::max(2 * score.u, 1e-9));
             const bool own = score.guess.whose == Guesser::Analyst;
-            QString line = (own ? tr("%1: first guess %2 %3, measured %4.") : tr("%1: believed %2 %3, measured %4."))
+            const bool ahead =
+                score.guess.whose == Guesser::Forecast; // of the later session; the others of the earlier
+            QString line = (ahead ? tr("%1: forecast %2 %3, measured later %4.")
+                            : own ? tr("%1: first guess %2 %3, measured %4.")
+                                  : tr("%1: believed %2 %3, measured %4."))
                                .arg(words::text(def->title).toHtmlEscaped(), words::number(score.guess.value, decimals),
                                     words::unitOf(*def), words::withU(*def, score.measured, 2 * score.u));
-            if (score.factor && std::abs(*score.factor) >= 2)
+            if (ahead)
+                line += u' ' + (score.right ? tr("It came as forecast.") : tr("It came otherwise."));
+            else if (score.factor && std::abs(*score.factor) >= 2)
                 line += u' ' + (own ? tr("The deviation is %1 times what was guessed.")
                                     : tr("The deviation is %1 times what was believed."))
                                    .arg(words::number(*score.factor, 1));

@@ -86,11 +86,42 @@ void CurvePlot::setContent(const CurveContent& content) {
             graph->setData(vector(curve->percent), vector(curve->value), true);
             graph->setPen(QPen(p.ink, 2.2, style));
         }
+    plot_->clearItems();
+    cursor_ = new QCPItemLine(plot_);
+    cursor_->start->setType(QCPItemPosition::ptPlotCoords);
+    cursor_->end->setType(QCPItemPosition::ptPlotCoords);
+    QStringList told;
+    constexpr Qt::PenStyle kStrokes[] = {Qt::SolidLine, Qt::DashLine, Qt::DotLine, Qt::DashDotLine};
+    double level = 1.0;
+    for (std::size_t i = 0; i < content.peaks.size(); ++i) {
+        const CurveContent::Peak& peak = content.peaks[i];
+        const QPen pen(p.athleteText, 2, kStrokes[i % std::size(kStrokes)]);
+        QCPGraph* graph = plot_->addGraph();
+        graph->setData(vector(peak.curve.percent), vector(peak.curve.value), true);
+        graph->setPen(pen);
+        auto* mark = new QCPItemLine(plot_);
+        mark->start->setCoords(peak.percent, 0);
+        mark->end->setCoords(peak.percent, 1);
+        mark->setPen(QPen(p.athleteText, 1, kStrokes[i % std::size(kStrokes)]));
+        // One name under the other, so that peaks that lie close can be read.
+        auto* name = new QCPItemText(plot_);
+        name->setPositionAlignment((peak.percent > 60 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
+        name->position->setCoords(peak.percent + (peak.percent > 60 ? -.6 : .6), level);
+        name->setText(peak.name);
+        QFont small = font();
+        small.setPointSizeF(8.5);
+        name->setFont(small);
+        name->setColor(p.ink);
+        name->setBrush(p.raised);
+        name->setLayer(QStringLiteral("overlay")); // over every curve
+        level -= .2;
+        told << peak.name;
+    }
     plot_->rescaleAxes();
     plot_->xAxis->setRange(0, 100);
     plot_->yAxis->scaleRange(1.08);
-    setAccessibleDescription(content.ends.isEmpty() ? content.title
-                                                    : content.title + QStringLiteral(", ") + content.ends);
+    setAccessibleDescription(
+        (QStringList{content.title, content.ends} + told).join(QStringLiteral(", ")).remove(QStringLiteral(", , ")));
     plot_->replot();
 }
 

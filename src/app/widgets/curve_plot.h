@@ -23,6 +23,13 @@ struct CurveContent {
     PhaseCurve early, late; ///< mean of the first and of the last repetitions; empty: not shown
     QString ends;           ///< what they are: "dashed: the first 3, dotted: the last 3"
     double bandHalf = 0;    ///< half width of the model's band, in the unit
+    /// Peaks in order, in place of a measure's curve: each drawn with its own stroke, its peak marked and named.
+    struct Peak {
+        PhaseCurve curve; ///< share of its own largest
+        double percent = 0;
+        QString name; ///< "hip", "handle, 0.08 ± 0.02 s later"
+    };
+    std::vector<Peak> peaks = {};
 };
 
 class CurvePlot : public QWidget {

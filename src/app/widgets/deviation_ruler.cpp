@@ -44,6 +44,12 @@ void DeviationRuler::setSet(const MeasureDef& def, const SetDeviation& set) {
     update();
 }
 
+void DeviationRuler::setRange(double low, double high) {
+    low_ = low;
+    high_ = high;
+    update();
+}
+
 void DeviationRuler::setHighlighted(const std::string& trial) {
     highlighted_ = trial;
     update();

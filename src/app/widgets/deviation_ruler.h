@@ -13,6 +13,9 @@ class DeviationRuler : public QWidget {
 public:
     explicit DeviationRuler(QWidget* parent = nullptr);
     void setSet(const MeasureDef& def, const SetDeviation& set);
+    /// Ends of the scale, in the unit; setSet chooses them, and they can be made those of several rulers.
+    [[nodiscard]] std::pair<double, double> range() const { return {low_, high_}; }
+    void setRange(double low, double high);
     /// Repetition drawn larger.
     void setHighlighted(const std::string& trial);
     [[nodiscard]] QSize sizeHint() const override { return {190, 26}; }

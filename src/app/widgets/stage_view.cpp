@@ -228,7 +228,7 @@ void StageView::paintEvent(QPaintEvent*) {
             painter.save();
             painter.setRenderHint(QPainter::Antialiasing);
             QColor faint = figure->colour;
-            faint.setAlpha(190);
+            faint.setAlphaF(faint.alphaF() * 0.75F);
             painter.setPen(QPen(faint, 2.4, Qt::DashLine, Qt::RoundCap));
             for (const auto& [a, b] : figure->lines) {
                 const auto from = figure->marks.find(a), to = figure->marks.find(b);
@@ -251,16 +251,19 @@ void StageView::paintEvent(QPaintEvent*) {
         QFont bold = font();
         bold.setBold(true);
         const QFontMetrics strongMetrics(bold), quietMetrics(font());
-        const int wide = std::max(strongMetrics.horizontalAdvance(strong_), quietMetrics.horizontalAdvance(quiet_));
+        constexpr int kMargins = 32; // round the box, and round the words in it
+        const QString strong = strongMetrics.elidedText(strong_, Qt::ElideRight, width() - kMargins),
+                      quiet = quietMetrics.elidedText(quiet_, Qt::ElideRight, width() - kMargins);
+        const int wide = std::max(strongMetrics.horizontalAdvance(strong), quietMetrics.horizontalAdvance(quiet));
         const int high = strongMetrics.height() + (quiet_.isEmpty() ? 0 : quietMetrics.height());
         const QRectF box = captionBox(QSizeF(wide + 16, high + 8));
         painter.fillRect(box, QColor(16, 25, 28, 175));
         painter.setFont(bold);
         painter.setPen(captionColour_);
-        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.ascent()), strong_);
+        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.ascent()), strong);
         painter.setFont(font());
         painter.setPen(look::dark().stageText);
-        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.height() + quietMetrics.ascent()), quiet_);
+        painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.height() + quietMetrics.ascent()), quiet);
     }
     if (loupe_)
         drawLoupe(painter);

@@ -28,7 +28,10 @@ public:
     explicit Waterline(QWidget* parent = nullptr);
     void setEvents(std::vector<WaterlineEvent> events);
     void setPhase(double percent);
-    [[nodiscard]] QSize sizeHint() const override { return {600, 78}; }
+    /// Standing between two upright pictures: athlete left, model right, time downwards.
+    void setUpright(bool upright);
+    [[nodiscard]] QSize sizeHint() const override { return upright_ ? QSize(kAcross, 400) : QSize(600, kHigh); }
+    static constexpr int kHigh = 82, kAcross = 230; ///< pixels it takes between the pictures, lying and standing
 
 signals:
     void scrubbed(double percent);
@@ -39,10 +42,17 @@ protected:
     void mouseMoveEvent(QMouseEvent*) override;
 
 private:
-    [[nodiscard]] double xOf(double percent) const { return 14 + percent / 100 * (width() - 28); }
-    void scrub(double x);
+    /// Along the line, from its start, in pixels.
+    [[nodiscard]] double along(double percent) const {
+        return kEnd + percent / 100 * ((upright_ ? height() : width()) - 2 * kEnd);
+    }
+    void paintLying(QPainter& painter);
+    void paintStanding(QPainter& painter);
+    void scrub(QPointF at);
+    static constexpr double kEnd = 14;
     std::vector<WaterlineEvent> events_;
     double phase_ = 0;
+    bool upright_ = false;
 };
 
 } // namespace riflesso

@@ -1,0 +1,113 @@
+#include "app/plan/forecast_box.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "report/evidence.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace riflesso {
+
+ForecastBox::ForecastBox(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 6, 0, 0);
+    column->setSpacing(4);
+    column->addWidget(label(tr("WHAT THE RETEST WILL SHOW"), theme::kHeading));
+    list_ = new QVBoxLayout;
+    list_->setSpacing(2);
+    column->addLayout(list_);
+    auto* row = new QHBoxLayout;
+    measure_ = new QComboBox;
+    measure_->setObjectName(QStringLiteral("forecastMeasure"));
+    measure_->setAccessibleName(tr("Measure of the forecast"));
+    measure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    value_ = new QDoubleSpinBox;
+    value_->setObjectName(QStringLiteral("forecastValue"));
+    value_->setAccessibleName(tr("Value expected at the retest"));
+    value_->setRange(-1000, 1000);
+    value_->setDecimals(2);
+    auto* keep = new QPushButton(tr("Write down"));
+    keep->setObjectName(QStringLiteral("keepForecast"));
+    keep->setToolTip(tr("It is locked at once: a forecast is made before, and scored after."));
+    row->addWidget(measure_, 1);
+    row->addWidget(value_);
+    row->addWidget(keep);
+    column->addLayout(row);
+    connect(measure_, &QComboBox::currentIndexChanged, this, &ForecastBox::suggest);
+    connect(keep, &QPushButton::clicked, this, &ForecastBox::keep);
+}
+
+void ForecastBox::suggest() {
+    // From what is measured now: half the way to the reference is no forecast, only a place to start from.
+    const auto assessment = workspace_.hasCase() ? workspace_.assessment() : nullptr;
+    const std::string id = measure_->currentData().toString().toStdString();
+    const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
+    const MeasureDef* def = workspace_.hasCase() ? workspace_.data().pack.measure(id) : nullptr;
+    if (!set || !def)
+        return;
+    value_->setSuffix(QStringLiteral(" ") + words::unitOf(*def));
+    value_->setValue(set->median - set->deviation / 2);
+}
+
+void ForecastBox::show() {
+    const auto assessment = workspace_.assessment();
+    const CaseData& data = workspace_.data();
+    setVisible(assessment && !assessment->prescription.focus.empty());
+    clearLayout(list_);
+    if (!assessment)
+        return;
+    for (const Belief& belief : data.beliefs) {
+        const MeasureDef* def = data.pack.measure(belief.measure);
+        if (belief.whose != Guesser::Forecast || !belief.value || !def)
+            continue;
+        auto* line = label(tr("%1: <b>%2 %3</b>. %4")
+                               .arg(words::text(def->title).toHtmlEscaped(), words::number(*belief.value, 2),
+                                    words::unitOf(*def), belief.words.toHtmlEscaped()));
+        line->setObjectName(QStringLiteral("forecast-") + words::text(belief.measure));
+        list_->addWidget(line);
+    }
+    const QString chosen = measure_->currentData().toString();
+    const QSignalBlocker block(measure_);
+    measure_->clear();
+    std::vector<std::string> offered; // what is worked on first
+    for (const Focus& focus : assessment->prescription.focus)
+        if (const std::string id = leadingMeasure(data.pack, *assessment, *data.pack.fault(focus.fault)); !id.empty())
+            offered.push_back(id);
+    for (const SetDeviation& set : assessment->deviations)
+        if (data.pack.measure(set.measure) && std::find(offered.begin(), offered.end(), set.measure) == offered.end())
+            offered.push_back(set.measure);
+    for (const std::string& id : offered)
+        measure_->addItem(words::text(data.pack.measure(id)->title), words::text(id));
+    measure_->setCurrentIndex(std::max(0, measure_->findData(chosen)));
+    suggest();
+}
+
+void ForecastBox::keep() {
+    const auto assessment = workspace_.assessment();
+    const CaseData& data = workspace_.data();
+    const std::string id = measure_->currentData().toString().toStdString();
+    const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
+    const MeasureDef* def = data.pack.measure(id);
+    if (!set || !def)
+        return;
+    Belief forecast;
+    forecast.measure = id;
+    forecast.whose = Guesser::Forecast;
+    forecast.value = value_->value();
+    forecast.locked = true;
+    const QDate today = QDate::currentDate();
+    forecast.words =
+        (data.plan.retest.isValid() ? tr("Written down on %1 for the retest on %2, from %3")
+                                          .arg(words::date(today), words::date(data.plan.retest))
+                                    : tr("Written down on %1 for the retest, from %2").arg(words::date(today)))
+            .arg(words::withU(*def, set->median, set->expandedU));
+    const CaseId caseId = data.id;
+    workspace_.apply(tr("Write down a forecast"), [&](Edit& edit) { return edit.addBelief(caseId, forecast); });
+}
+
+} // namespace riflesso

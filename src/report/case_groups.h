@@ -1,0 +1,21 @@
+#pragma once
+// The repetitions of a case in groups that can be compared, with names as a person reads them.
+
+#include "core/groups.h"
+#include "store/case_data.h"
+
+namespace riflesso {
+
+enum class GroupBy { Condition, Session, Variant, Result, Felt, Thirds };
+inline constexpr std::array kAllGroupings = {GroupBy::Condition, GroupBy::Session, GroupBy::Variant,
+                                             GroupBy::Result,    GroupBy::Felt,    GroupBy::Thirds};
+/// "by condition"
+[[nodiscard]] QString groupingName(GroupBy by);
+
+/// By condition, variant, result (a number: the better and the other half), how it felt, or first and last third in the
+/// order of filming: of the session, at `stress` where it is given (conditions: all of them). By session: all sessions
+/// of the athlete at that level, by date. Repetitions of which the thing is not known are in no group.
+[[nodiscard]] std::vector<Group> groupsOf(const CaseData& data, SessionId session, std::optional<Stress> stress,
+                                          GroupBy by);
+
+} // namespace riflesso
