@@ -16,8 +16,5 @@ echo "$files" | xargs clang-format --dry-run -Werror
 [ "$mode" = --tidy ] || exit 0
 shift
 echo "clang-tidy"
-# The compiler's precompiled headers and one of its own switches mean nothing to clang.
-mkdir -p build/tidy
-sed -E 's/ -Winvalid-pch//g; s/ -Wno-restrict//g; s# -include [^ ]*cmake_pch.hxx##g' build/compile_commands.json >build/tidy/compile_commands.json
-sources=${*:-$(git ls-files 'src/*.cpp')}
-echo "$sources" | tr ' ' '\n' | xargs -P 2 -n 4 clang-tidy -p build/tidy --quiet 2>build/tidy/counts
+sources=$(tools/tidy_sources.py build "$@")
+echo "$sources" | xargs -P 2 -n 1 clang-tidy -p build/tidy --quiet 2>build/tidy/counts

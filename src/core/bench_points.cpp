@@ -1,5 +1,7 @@
 #include "core/bench_points.h"
 
+#include "core/degrees.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -7,7 +9,6 @@
 namespace riflesso {
 namespace {
 constexpr double kNone = 1e-9, kHalfTurn = 180;
-constexpr double kDegrees = kHalfTurn / std::numbers::pi;
 } // namespace
 
 PictureLine lineBetween(PixelPoint a, PixelPoint b, double sigmaPx) {

@@ -37,7 +37,7 @@ Vector2d mapped(const Matrix3d& h, const Vector2d& p) { return (h * p.homogeneou
 std::optional<Matrix3d> solveHomography(const std::vector<Vector2d>& from, const std::vector<Vector2d>& to) {
     const Matrix3d nf = normalisation(from), nt = normalisation(to);
     const auto count = static_cast<Eigen::Index>(from.size());
-    Eigen::MatrixXd a = Eigen::MatrixXd::Zero(2 * count, 9);
+    Eigen::Matrix<double, Eigen::Dynamic, 9> a = Eigen::MatrixXd::Zero(2 * count, 9);
     for (Eigen::Index i = 0; i < count; ++i) {
         const Vector3d p = nf * from[static_cast<std::size_t>(i)].homogeneous();
         const Vector2d q = (nt * to[static_cast<std::size_t>(i)].homogeneous()).hnormalized();
@@ -46,21 +46,23 @@ std::optional<Matrix3d> solveHomography(const std::vector<Vector2d>& from, const
         a.block<1, 3>(2 * i + 1, 0) = p.transpose();
         a.block<1, 3>(2 * i + 1, 6) = -q.x() * p.transpose();
     }
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(a, Eigen::ComputeFullV);
+    using Square = Eigen::Matrix<double, 9, 9>;
+    const Square squares = a.transpose() * a;
+    const Eigen::SelfAdjointEigenSolver<Square> axes(squares); // the smallest first
     // A second null direction: three points in a line, or two in one place.
-    constexpr double kDegenerate = 1e-7;
-    if (svd.singularValues()[7] < kDegenerate * svd.singularValues()[0])
+    constexpr double kDegenerate = 1e-14;
+    if (axes.eigenvalues()[1] < kDegenerate * axes.eigenvalues()[8])
         return {};
+    const Eigen::Matrix<double, 9, 1> null = axes.eigenvectors().col(0);
     Matrix3d h;
-    h << svd.matrixV().col(8).segment<3>(0).transpose(), svd.matrixV().col(8).segment<3>(3).transpose(),
-        svd.matrixV().col(8).segment<3>(6).transpose();
+    h << null.segment<3>(0).transpose(), null.segment<3>(3).transpose(), null.segment<3>(6).transpose();
     if (std::abs(h(2, 2)) < 1e-12)
         return {};
     h /= h(2, 2);
     // Gauss-Newton on the normalised points; from the linear solution a few steps are enough.
     constexpr int kSteps = 10;
     for (int step = 0; step < kSteps; ++step) {
-        Eigen::MatrixXd jacobian = Eigen::MatrixXd::Zero(2 * count, 8);
+        Eigen::Matrix<double, Eigen::Dynamic, 8> jacobian = Eigen::MatrixXd::Zero(2 * count, 8);
         Eigen::VectorXd residual(2 * count);
         for (Eigen::Index i = 0; i < count; ++i) {
             const Vector3d p = nf * from[static_cast<std::size_t>(i)].homogeneous(), q = h * p;
@@ -76,7 +78,8 @@ std::optional<Matrix3d> solveHomography(const std::vector<Vector2d>& from, const
                 }
             }
         }
-        const Eigen::VectorXd change = jacobian.colPivHouseholderQr().solve(-residual);
+        const Eigen::Matrix<double, 8, 8> normal = jacobian.transpose() * jacobian;
+        const Eigen::Matrix<double, 8, 1> right = -jacobian.transpose() * residual, change = normal.ldlt().solve(right);
         for (Eigen::Index k = 0; k < 8; ++k)
             h(k / 3, k % 3) += change[k];
         if (change.norm() < 1e-14)
@@ -88,7 +91,7 @@ std::optional<Matrix3d> solveHomography(const std::vector<Vector2d>& from, const
     return out / out(2, 2);
 }
 
-Eigen::Matrix2d slopeOf(const Matrix3d& h, PixelPoint at) {
+Eigen::Matrix2d derivativeOf(const Matrix3d& h, PixelPoint at) {
     const Vector3d q = h * Vector3d(at.x, at.y, 1);
     Eigen::Matrix2d j;
     for (int axis = 0; axis < 2; ++axis)
@@ -170,7 +173,7 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
             return badInput("known point " + std::to_string(i + 1), "all points on one side of the plane's horizon",
                             "points in another order than in the plane");
         // The picture's y runs down, the plane's up (or away): seen from its right side the area changes sign.
-        if (slopeOf(out.toPlane_, points[i].at).determinant() > 0)
+        if (derivativeOf(out.toPlane_, points[i].at).determinant() > 0)
             return badInput("known points", "x to the right and y up (or away) as seen in the picture",
                             "a mirrored plane");
         squares += (mapped(out.toPlane_, from[i]) - to[i]).squaredNorm();
@@ -202,14 +205,14 @@ std::optional<InPlane> Plane::at(PixelPoint pixel) const {
 }
 
 double Plane::metresPerPixelAt(PixelPoint pixel) const {
-    return std::sqrt(std::abs(slopeOf(toPlane_, pixel).determinant()));
+    return std::sqrt(std::abs(derivativeOf(toPlane_, pixel).determinant()));
 }
 
 double Plane::scaleRelativeUAt(PixelPoint pixel) const {
     const double here = metresPerPixelAt(pixel);
     double squares = 0;
     for (const Matrix3d& other : moved_) {
-        const double change = std::sqrt(std::abs(slopeOf(other, pixel).determinant())) / here - 1;
+        const double change = std::sqrt(std::abs(derivativeOf(other, pixel).determinant())) / here - 1;
         squares += change * change;
     }
     return std::sqrt(squares);
@@ -236,7 +239,7 @@ Trial inPlane(const Trial& trial, const Plane& plane) {
             if (const auto at = plane.at(mark.at)) {
                 Mark moved = mark;
                 moved.at = {at->xM / metres, -at->yM / metres};
-                moved.sigmaPx = mark.sigmaPx * slopeOf(plane.matrix(), mark.at).norm() / std::sqrt(2.0) / metres;
+                moved.sigmaPx = mark.sigmaPx * derivativeOf(plane.matrix(), mark.at).norm() / std::sqrt(2.0) / metres;
                 out.marks[landmark][frame] = moved;
             }
     }

@@ -1,5 +1,6 @@
 #include "core/capture_plan.h"
 
+#include "core/degrees.h"
 #include "core/timebase.h"
 #include "core/trial.h"
 
@@ -9,8 +10,6 @@
 
 namespace riflesso {
 namespace {
-
-constexpr double kDegrees = 180 / std::numbers::pi;
 
 std::string rounded(double value, int digits) {
     const double scale = std::pow(10, digits);

@@ -1,13 +1,13 @@
 #pragma once
 // Kinds of measure that have a value in every frame: what they need, and their formula.
 
+#include "core/degrees.h"
 #include "core/dual.h"
 #include "core/fold.h"
 #include "core/pack.h"
 #include "core/result.h"
 
 #include <array>
-#include <numbers>
 #include <variant>
 #include <vector>
 
@@ -38,8 +38,6 @@ struct InstantPlan {
 template <class T> struct Vec { T x{}, y{}; };
 
 namespace detail {
-
-constexpr double kDegrees = 180.0 / std::numbers::pi;
 
 /// Brought into (low, low + period] by whole periods.
 template <class T> T wrapInto(const T& value, double low, double period) {

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <set>
 
+template class nlohmann::basic_json<nlohmann::ordered_map>;
+
 namespace riflesso {
 namespace {
 

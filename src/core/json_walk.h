@@ -10,6 +10,9 @@
 #include <string_view>
 #include <vector>
 
+// Compiled once, in json_walk.cpp.
+extern template class nlohmann::basic_json<nlohmann::ordered_map>;
+
 namespace riflesso {
 
 using Json = nlohmann::ordered_json;

@@ -240,13 +240,13 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     if (def.kind == Kind::Turn) {
         // Half of a mark's variance is shared with the frame of the true width, and cancels as far as the widths are
         // alike; that width, the 90th percentile of many, is read about its own noise too long.
-        const double share = std::cos(*out.value / detail::kDegrees);
+        const double share = std::cos(*out.value / kDegrees);
         constexpr double kReadLong = 1;
         variance *= (1 + (1 - share) * (1 - share) + kReadLong * kReadLong * share * share) / 2;
         // Near square the width hardly changes with the angle: what a width of one u less would read bounds u.
         const double u = std::acos(1 - std::min(1.0, std::sqrt(2 * sigma[0] * sigma[0] + 2 * sigma[1] * sigma[1]) /
                                                          plan.trueWidthPx)) *
-                         detail::kDegrees;
+                         kDegrees;
         variance = std::min(variance > 0 ? variance : u * u, u * u);
         constexpr double kFineU = 7.5, kStep = 30; // above +/- 15 degrees: four coarse steps
         if (std::sqrt(variance) > kFineU) {

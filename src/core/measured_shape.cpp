@@ -23,7 +23,7 @@ PixelPoint unfolded(const Fold& fold, const Folded& p) {
 }
 
 Folded along(const Folded& from, double directionDeg, double length) {
-    const double angle = directionDeg / detail::kDegrees;
+    const double angle = directionDeg / kDegrees;
     return {from.x + length * std::cos(angle), from.y + length * std::sin(angle)};
 }
 double lengthOf(const Folded& a, const Folded& b) { return std::hypot(b.x - a.x, b.y - a.y); }

@@ -1,5 +1,7 @@
 #include "core/pack_measure_reader.h"
 
+#include "core/listed.h"
+
 #include <algorithm>
 
 namespace riflesso {
@@ -47,10 +49,6 @@ const KindRule& ruleOf(Kind kind) {
         {Kind::Difference, {false, {"of", "between"}, {}, {}}},
     };
     return kRules.at(kind);
-}
-
-bool holds(const std::vector<std::string_view>& list, std::string_view key) {
-    return std::find(list.begin(), list.end(), key) != list.end();
 }
 
 LengthUnit readLengthUnit(const JsonNode& node, std::string_view key) {

@@ -1,5 +1,7 @@
 #include "core/picture_setup.h"
 
+#include "core/degrees.h"
+
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
@@ -7,8 +9,6 @@
 
 namespace riflesso {
 namespace {
-
-constexpr double kDegrees = 180 / std::numbers::pi;
 
 void steadied(Trial& trial, const CameraMotion& motion) {
     for (auto& [landmark, marks] : trial.marks)

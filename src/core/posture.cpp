@@ -181,7 +181,7 @@ PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<P
                         const auto row = pathOf(ref)->row(k);
                         return Vec<double>{row[0], row[1]};
                     };
-                    turn[k] = detail::turnDeg(at(a), at(b), at(c)) / detail::kDegrees;
+                    turn[k] = detail::turnDeg(at(a), at(b), at(c)) / kDegrees;
                 }
                 columns.push_back(turn);
             }

@@ -1,14 +1,12 @@
 #include "core/prescription.h"
 
+#include "core/listed.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace riflesso {
 namespace {
-
-bool holds(const std::vector<std::string>& list, const std::string& entry) {
-    return std::find(list.begin(), list.end(), entry) != list.end();
-}
 
 /// Highest stress level mastered for a fault: at least 4 judged repetitions there show it in at most 25 %.
 std::optional<Stress> masteredStress(const Finding* finding, const std::vector<Trial>& trials,

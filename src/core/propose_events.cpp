@@ -14,7 +14,7 @@
 namespace riflesso {
 namespace {
 
-constexpr double kRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
+constexpr double kPostureRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
 constexpr double kBand = 0.2, kPartBand = 0.3;
 /// Low-pass of a rule's signal. A rate of noisy marks crosses its threshold early and late: start and stop want a
 /// smoother one than extremes do (own choice).
@@ -177,14 +177,14 @@ private:
             out.uS = std::max(std::hypot(transferError(event), spread / std::sqrt(3.0)), least);
         } else {
             out.rough = true;
-            const double ambiguity = median(runs) / kRate / std::sqrt(12.0);
+            const double ambiguity = median(runs) / kPostureRate / std::sqrt(12.0);
             // Transfers of one example lie off by a sample together, which neither spread nor ambiguity shows (own
             // choice).
-            constexpr double kRoughLeast = 1 / kRate;
+            constexpr double kRoughLeast = 1 / kPostureRate;
             out.uS = std::max({ambiguity, spread, least, kRoughLeast});
         }
         constexpr double kScatter = 2; // frames at 60 a second
-        out.reviewFirst = spread > kScatter / kRate;
+        out.reviewFirst = spread > kScatter / kPostureRate;
         return out;
     }
 
@@ -359,7 +359,7 @@ std::vector<double> liveliness(const Pack& pack, const Trial& recording, double 
     std::vector<std::vector<double>> xs, ys;
     std::vector<double> times;
     for (int i = 0; i < samples; ++i)
-        times.push_back(fromS + i / kRate);
+        times.push_back(fromS + i / kPostureRate);
     for (const PointRef& ref : pack.marked) {
         const std::string name = resolvePoint(ref, sides);
         if (!recording.marks.contains(name))
@@ -400,7 +400,7 @@ std::vector<double> liveliness(const Pack& pack, const Trial& recording, double 
 
 std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
     const auto [fromS, toS] = markedTimes(recording);
-    const int samples = static_cast<int>(std::floor((toS - fromS) * kRate)) + 1;
+    const int samples = static_cast<int>(std::floor((toS - fromS) * kPostureRate)) + 1;
     std::vector<RepetitionHit> hits;
     if (samples < 3)
         return hits;
@@ -417,7 +417,7 @@ std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) 
         }
         quiet = speed < kOff ? quiet + 1 : 0;
         if (start >= 0 && (quiet >= kClosed || i + 1 == samples)) {
-            hits.push_back({fromS + start / kRate, fromS + (i - quiet + 1) / kRate, 0});
+            hits.push_back({fromS + start / kPostureRate, fromS + (i - quiet + 1) / kPostureRate, 0});
             start = -1;
         }
     }

@@ -1,5 +1,6 @@
 #include "core/retest.h"
 
+#include "core/listed.h"
 #include "core/measure_set.h"
 #include "core/stats.h"
 
@@ -9,7 +10,7 @@
 namespace riflesso {
 namespace {
 
-constexpr std::size_t kFewest = 4, kMaxBytes = std::size_t(64) << 20;
+constexpr std::size_t kFewestRepetitions = 4, kMaxBytes = std::size_t(64) << 20;
 
 // Whatever a stranger's file holds under a key: the value of the right type, or nothing.
 std::string textOf(const Json& json, const char* key) {
@@ -50,10 +51,6 @@ bool sameSet(std::vector<std::string> a, std::vector<std::string> b) {
     std::sort(a.begin(), a.end());
     std::sort(b.begin(), b.end());
     return a == b;
-}
-
-bool holds(const std::vector<std::string>& list, const std::string& entry) {
-    return std::find(list.begin(), list.end(), entry) != list.end();
 }
 
 /// Why two summaries cannot be judged against each other; empty when they can.
@@ -202,7 +199,7 @@ Change changeBetween(const SetSummary& first, const SetSummary& second, std::str
     if (exceeds(d1, first.tolerance))
         change.gapClosed = 1 - d2 / d1;
     const bool bothWithin = first.state == State::Within && second.state == State::Within;
-    if (first.repetitions < kFewest || second.repetitions < kFewest)
+    if (first.repetitions < kFewestRepetitions || second.repetitions < kFewestRepetitions)
         change.reason = "too few repetitions";
     else if (!bothWithin && exceeds(d1 - d2, change.detectable))
         change.verdict = ChangeVerdict::Better;

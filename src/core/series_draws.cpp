@@ -30,7 +30,7 @@ using Slopes = Eigen::RowVectorXd;
 
 /// Of the direction of a way by its end, degrees a pixel: square to it, over its length.
 Eigen::RowVector2d directionSlope(const Eigen::RowVector2d& way) {
-    return Eigen::RowVector2d(-way[1], way[0]) / way.squaredNorm() * detail::kDegrees;
+    return Eigen::RowVector2d(-way[1], way[0]) / way.squaredNorm() * kDegrees;
 }
 
 Slopes angleSlopes(const Span& span, const SeriesKind& kind, Eigen::Index row) {

@@ -15,7 +15,7 @@
 namespace riflesso {
 namespace {
 
-constexpr int kWindow = 21, kLevels = 4;
+constexpr int kFollowWindow = 21, kFollowLevels = 4;
 constexpr std::size_t kFewestPoints = 12;
 constexpr double kReturnPx = 1, kAgreePx = 2; ///< at 1080 lines the second is scaled
 constexpr double kFewestShare = 0.35;         ///< of the anchor's points: below, another anchor takes its place
@@ -28,7 +28,7 @@ cv::Mat greyOf(const Picture& picture) {
 
 std::vector<cv::Mat> pyramidOf(const cv::Mat& grey) {
     std::vector<cv::Mat> pyramid;
-    cv::buildOpticalFlowPyramid(grey, pyramid, {kWindow, kWindow}, kLevels);
+    cv::buildOpticalFlowPyramid(grey, pyramid, {kFollowWindow, kFollowWindow}, kFollowLevels);
     return pyramid;
 }
 
@@ -86,10 +86,10 @@ std::optional<Laid> layOver(const Anchor& anchor, const std::vector<cv::Mat>& py
     std::vector<std::uint8_t> found, returned;
     std::vector<float> error;
     const cv::TermCriteria stop(cv::TermCriteria::COUNT | cv::TermCriteria::EPS, 30, 0.01);
-    const cv::Size window(kWindow, kWindow);
-    cv::calcOpticalFlowPyrLK(anchor.pyramid, pyramid, anchor.corners, there, found, error, window, kLevels, stop,
+    const cv::Size window(kFollowWindow, kFollowWindow);
+    cv::calcOpticalFlowPyrLK(anchor.pyramid, pyramid, anchor.corners, there, found, error, window, kFollowLevels, stop,
                              cv::OPTFLOW_USE_INITIAL_FLOW);
-    cv::calcOpticalFlowPyrLK(pyramid, anchor.pyramid, there, back, returned, error, window, kLevels, stop,
+    cv::calcOpticalFlowPyrLK(pyramid, anchor.pyramid, there, back, returned, error, window, kFollowLevels, stop,
                              cv::OPTFLOW_USE_INITIAL_FLOW);
     std::vector<cv::Point2f> from, to;
     for (std::size_t i = 0; i < there.size(); ++i)
@@ -165,7 +165,7 @@ std::array<double, 9> numbers(const cv::Mat& matrix) {
 }
 
 /// How a frame came to its place.
-struct Way {
+struct CameraWay {
     int frame = 0, anchor = 0; ///< of `anchors`
     Laid laid;
 };
@@ -176,16 +176,17 @@ struct AnchorWay {
 
 /// Focal length at which turning alone explains the ways best, in pixels, and by how much worse it does than eight free
 /// numbers each: 1 for as well.
-std::pair<double, double> focalOf(const std::vector<Way>& ways, cv::Point2d middle, double width) {
-    std::vector<const Way*> far; // those that moved most say most
-    for (const Way& way : ways)
+std::pair<double, double> focalOf(const std::vector<CameraWay>& ways, cv::Point2d middle, double width) {
+    std::vector<const CameraWay*> far; // those that moved most say most
+    for (const CameraWay& way : ways)
         far.push_back(&way);
-    const auto moved = [&](const Way* way) {
+    const auto moved = [&](const CameraWay* way) {
         std::vector<cv::Point2f> at{cv::Point2f(middle)}, to;
         cv::perspectiveTransform(at, to, way->laid.toAnchor);
         return cv::norm(to[0] - at[0]);
     };
-    std::stable_sort(far.begin(), far.end(), [&](const Way* a, const Way* b) { return moved(a) > moved(b); });
+    std::stable_sort(far.begin(), far.end(),
+                     [&](const CameraWay* a, const CameraWay* b) { return moved(a) > moved(b); });
     constexpr std::size_t kMost = 12;
     far.resize(std::min(far.size(), kMost));
     double best = width, least = std::numeric_limits<double>::infinity();
@@ -194,7 +195,7 @@ std::pair<double, double> focalOf(const std::vector<Way>& ways, cv::Point2d midd
     for (int i = 0; i <= kSteps; ++i) {
         const double focal = width * kWidest * std::pow(kNarrowest / kWidest, static_cast<double>(i) / kSteps);
         double squares = 0;
-        for (const Way* way : far) {
+        for (const CameraWay* way : far) {
             cv::Matx33d turn = cv::Matx33d::eye();
             squares += fitTurn(way->laid, focal, middle, turn);
         }
@@ -204,7 +205,7 @@ std::pair<double, double> focalOf(const std::vector<Way>& ways, cv::Point2d midd
         }
     }
     double free = 0;
-    for (const Way* way : far) {
+    for (const CameraWay* way : far) {
         std::vector<cv::Point2f> mapped;
         cv::perspectiveTransform(way->laid.here, mapped, way->laid.toAnchor);
         for (std::size_t i = 0; i < mapped.size(); ++i)
@@ -227,7 +228,7 @@ Result<FollowedCamera> followCamera(const std::function<Result<Picture>(int)>& f
     constexpr double kLines = 1080;
     const double agreePx = std::max(0.75, kAgreePx * first->height / kLines);
     const cv::Point2d middle((first->width - 1) / 2.0, (first->height - 1) / 2.0);
-    std::vector<Way> ways;
+    std::vector<CameraWay> ways;
     std::vector<AnchorWay> anchors{{std::nullopt}};
     Anchor anchor = anchorAt(greyOf(*first), where(from));
     cv::Mat guess = cv::Mat::eye(3, 3, CV_64F); // anchor to the frame before
@@ -275,7 +276,7 @@ Result<FollowedCamera> followCamera(const std::function<Result<Picture>(int)>& f
     std::vector<cv::Mat> toReference(ways.size());
     std::vector<double> us(ways.size(), 0), residuals;
     for (std::size_t i = 0; i < ways.size(); ++i) {
-        Way& way = ways[i];
+        CameraWay& way = ways[i];
         cv::Mat map = way.laid.toAnchor;
         if (turns) {
             cv::Matx33d turn = cv::Matx33d::eye();

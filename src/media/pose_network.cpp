@@ -19,7 +19,7 @@ const std::array<const char*, kJoints> kNames = {
     "nose",           "left_eye",   "right_eye",   "left_ear",   "right_ear",   "left_shoulder",
     "right_shoulder", "left_elbow", "right_elbow", "left_wrist", "right_wrist", "left_hip",
     "right_hip",      "left_knee",  "right_knee",  "left_ankle", "right_ankle"};
-enum Joint { LeftShoulder = 5, RightShoulder = 6, LeftHip = 11, RightHip = 12 };
+enum NetworkJoint { LeftShoulder = 5, RightShoulder = 6, LeftHip = 11, RightHip = 12 };
 
 struct Scored {
     cv::Point2d at;

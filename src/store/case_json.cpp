@@ -19,12 +19,11 @@
 namespace riflesso {
 namespace {
 
-using namespace archive;
+using namespace case_format;
 
 constexpr int kMostFrames = 100'000'000;
 constexpr std::size_t kJsonBytes = std::size_t(64) << 20;
 
-std::string plain(const QString& text) { return text.toStdString(); }
 QString qt(std::string_view text) { return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size())); }
 
 /// The rows of a table of the archive; the columns stand in this order and no other.

@@ -1,7 +1,10 @@
 #pragma once
 // What the writer and the reader of a case archive agree on.
 
-namespace riflesso::archive {
+#include <QString>
+#include <string>
+
+namespace riflesso::case_format {
 
 constexpr int kArchiveVersion = 1;
 inline constexpr const char* kTimesHeader = "clip,frame,time_s";
@@ -11,4 +14,6 @@ inline constexpr const char* kObservationsHeader = "repetition,observation,value
 inline constexpr const char* kPracticeHeader = "fault,drill,good,at";
 inline constexpr const char* kJournalHeader = "at,what,reason";
 
-} // namespace riflesso::archive
+[[nodiscard]] inline std::string plain(const QString& text) { return text.toStdString(); }
+
+} // namespace riflesso::case_format

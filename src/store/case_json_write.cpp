@@ -12,9 +12,8 @@
 namespace riflesso {
 namespace {
 
-using namespace archive;
+using namespace case_format;
 
-std::string plain(const QString& text) { return text.toStdString(); }
 std::string iso(const QDate& date) { return date.isValid() ? plain(date.toString(Qt::ISODate)) : std::string(); }
 std::string iso(const QDateTime& at) { return plain(at.toUTC().toString(Qt::ISODateWithMs)); }
 

@@ -16,10 +16,6 @@ std::optional<double> optionalNumber(const QVariant& value) {
     return value.isNull() ? std::nullopt : std::optional(value.toDouble());
 }
 QDate dateOf(const QVariant& value) { return QDate::fromString(value.toString(), Qt::ISODate); }
-QDateTime momentOf(const QVariant& value) {
-    QDateTime at = QDateTime::fromString(value.toString(), Qt::ISODateWithMs);
-    return at.isValid() ? at : QDateTime::fromString(value.toString(), Qt::ISODate);
-}
 std::string plain(const QVariant& value) { return value.toString().toStdString(); }
 QStringList linesOf(const QVariant& value) { return value.toString().split(u'\n', Qt::SkipEmptyParts); }
 

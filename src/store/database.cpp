@@ -86,4 +86,9 @@ Result<void> Database::runAll(const QString& script) const {
     return {};
 }
 
+QDateTime momentOf(const QVariant& value) {
+    const QDateTime at = QDateTime::fromString(value.toString(), Qt::ISODateWithMs);
+    return at.isValid() ? at : QDateTime::fromString(value.toString(), Qt::ISODate);
+}
+
 } // namespace riflesso

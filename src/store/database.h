@@ -3,6 +3,7 @@
 
 #include "core/result.h"
 
+#include <QDateTime>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QString>
@@ -29,5 +30,8 @@ private:
     Database(QString connection, QString file) : connection_(std::move(connection)), file_(std::move(file)) {}
     QString connection_, file_;
 };
+
+/// A moment as the library keeps it, ISO 8601 with or without milliseconds; invalid for anything else.
+[[nodiscard]] QDateTime momentOf(const QVariant& value);
 
 } // namespace riflesso

@@ -9,8 +9,8 @@ namespace riflesso {
 namespace {
 
 QString text(std::string_view value) { return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())); }
-QString iso(const QDate& date) { return date.isValid() ? date.toString(Qt::ISODate) : QStringLiteral(""); }
-QVariant orNull(const std::optional<double>& value) { return value ? QVariant(*value) : QVariant(); }
+QString dayValue(const QDate& date) { return date.isValid() ? date.toString(Qt::ISODate) : QStringLiteral(""); }
+QVariant numberValue(const std::optional<double>& value) { return value ? QVariant(*value) : QVariant(); }
 QVariantList sectionValues(const Section& s) {
     return {s.from,
             s.to,
@@ -20,9 +20,9 @@ QVariantList sectionValues(const Section& s) {
             s.performer,
             s.slowMotion,
             text(toString(s.stress)),
-            orNull(s.metresPerPixel),
+            numberValue(s.metresPerPixel),
             s.scaleRelativeU,
-            orNull(s.bearingDeg),
+            numberValue(s.bearingDeg),
             lengthsToText(s.knownLengths),
             pictureToText(s.picture)};
 }
@@ -100,7 +100,7 @@ Result<void> Edit::setAthlete(const Athlete& a) {
                        "willingness=?, limits=?, equipment=?, consent_given=?, consent_until=?, consent_scope=? "
                        "WHERE id=?"),
         {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal, a.notes, a.willingness,
-         a.limits.join(u'\n'), a.equipment.join(u'\n'), iso(a.consentGiven), iso(a.consentUntil),
+         a.limits.join(u'\n'), a.equipment.join(u'\n'), dayValue(a.consentGiven), dayValue(a.consentUntil),
          a.consentScope.isNull() ? QStringLiteral("") : a.consentScope, qint64(a.id.value)});
 }
 Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText) {
@@ -117,11 +117,11 @@ Result<void> Edit::setSchool(CaseId id, const QString& school) {
 Result<void> Edit::setGoal(CaseId id, const std::optional<GoalTarget>& goal) {
     const GoalTarget g = goal.value_or(GoalTarget());
     return execCourse(QStringLiteral("UPDATE skill_case SET goal_measure=?, goal_value=?, goal_by=? WHERE id=?"),
-                      {text(g.measure), g.value, iso(g.by), qint64(id.value)});
+                      {text(g.measure), g.value, dayValue(g.by), qint64(id.value)});
 }
 Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
     return exec(QStringLiteral("INSERT INTO competition(athlete_id, date, title) VALUES(?, ?, ?)"),
-                {qint64(athlete.value), iso(date), title});
+                {qint64(athlete.value), dayValue(date), title});
 }
 Result<void> Edit::removeCompetition(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM competition WHERE id=?"), {qint64(id)});
@@ -129,7 +129,7 @@ Result<void> Edit::removeCompetition(std::int64_t id) {
 Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
     return exec(
         QStringLiteral("INSERT INTO belief(case_id, measure, words, value, locked, whose) VALUES(?, ?, ?, ?, ?, ?)"),
-        {qint64(id.value), text(belief.measure), belief.words, orNull(belief.value), belief.locked,
+        {qint64(id.value), text(belief.measure), belief.words, numberValue(belief.value), belief.locked,
          text(toString(belief.whose))});
 }
 Result<void> Edit::lockBeliefs(CaseId id) {
@@ -141,7 +141,7 @@ Result<void> Edit::removeBelief(std::int64_t id) {
 
 Result<SessionId> Edit::addSession(CaseId id, const QDate& date, const QString& title, bool isModel) {
     const auto row = insert(QStringLiteral("INSERT INTO session(case_id, date, title, is_model) VALUES(?, ?, ?, ?)"),
-                            {qint64(id.value), iso(date), title, isModel});
+                            {qint64(id.value), dayValue(date), title, isModel});
     if (!row)
         return row.error();
     return SessionId{*row};
@@ -332,7 +332,7 @@ Result<void> Edit::setEvent(RepetitionId id, const std::string& event, const Sto
             "INSERT INTO event(repetition_id, event, frame, u_s, source, proposed) VALUES(?, ?, ?, ?, ?, ?) ON CONFLICT"
             "(repetition_id, event) DO UPDATE SET frame=excluded.frame, u_s=excluded.u_s, source=excluded.source, "
             "proposed=COALESCE(excluded.proposed, proposed)"),
-        {qint64(id.value), text(event), value.frame, orNull(value.givenUS), text(value.source),
+        {qint64(id.value), text(event), value.frame, numberValue(value.givenUS), text(value.source),
          value.proposedFrame        ? QVariant(*value.proposedFrame)
          : isProposed(value.source) ? QVariant(value.frame)
                                     : QVariant()});
@@ -466,8 +466,8 @@ Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
             "homework_minutes=excluded.homework_minutes, no_change_days=excluded.no_change_days, start=excluded.start, "
             "retest=excluded.retest, retention=excluded.retention, one_at_a_time=excluded.one_at_a_time, "
             "tempo_first=excluded.tempo_first, approach_reason=excluded.approach_reason"),
-        {qint64(id.value), p.sessionsPerWeek, p.homeworkMinutes, p.noChangeDays, iso(p.start), iso(p.retest),
-         iso(p.retention), p.approach.oneAtATime, p.approach.tempoFirst, orEmpty(p.approachReason)});
+        {qint64(id.value), p.sessionsPerWeek, p.homeworkMinutes, p.noChangeDays, dayValue(p.start), dayValue(p.retest),
+         dayValue(p.retention), p.approach.oneAtATime, p.approach.tempoFirst, orEmpty(p.approachReason)});
 }
 Result<void> Edit::addPractice(CaseId id, const PracticeRepetition& r) {
     return execCourse(

@@ -47,11 +47,6 @@ Result<void> migrate(const Database& db, int from) {
     return {};
 }
 
-QDateTime momentOf(const QVariant& value) {
-    QDateTime at = QDateTime::fromString(value.toString(), Qt::ISODateWithMs);
-    return at.isValid() ? at : QDateTime::fromString(value.toString(), Qt::ISODate);
-}
-
 } // namespace
 
 Library::Library(QString folder, Database db, std::unique_ptr<QLockFile> lock)

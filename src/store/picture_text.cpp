@@ -6,7 +6,7 @@ namespace riflesso {
 namespace {
 
 constexpr double kFar = 1e6; ///< pixels
-constexpr int kMostFrames = 10'000'000;
+constexpr int kLastFrame = 10'000'000;
 constexpr std::size_t kMostSteps = 200'000, kStepNumbers = 11;
 
 std::string_view word(CameraHold hold) {
@@ -48,7 +48,7 @@ void stepsFromJson(const JsonNode& node, CameraMotion& motion) {
         bool good = row.is_array() && row.size() == kStepNumbers;
         for (std::size_t i = 0; good && i < kStepNumbers; ++i)
             good = row[i].is_number() && std::abs(row[i].get<double>()) < 1e9;
-        if (!good || row[0].get<double>() < 0 || row[0].get<double>() > kMostFrames || row[10].get<double>() < 0) {
+        if (!good || row[0].get<double>() < 0 || row[0].get<double>() > kLastFrame || row[10].get<double>() < 0) {
             node.faultAt("steps", "rows of a frame, nine numbers and an uncertainty", row.dump().substr(0, 60));
             return;
         }
@@ -153,7 +153,7 @@ PictureSetup pictureFromJson(const JsonNode& node) {
         plane.expectObject({"of", "frame", "venue", "points"});
         PlanePoints points;
         points.of = plane.word("of", PlaneOf::Floor, true, "movement, floor", planeFrom);
-        points.frame = plane.integer("frame", 0, 0, kMostFrames);
+        points.frame = plane.integer("frame", 0, 0, kLastFrame);
         points.venue = plane.text("venue", false);
         plane.list("points", true, [&](const JsonNode& p) {
             p.expectObject({"x_px", "y_px", "x_m", "y_m", "sigma_px"});
@@ -167,7 +167,7 @@ PictureSetup pictureFromJson(const JsonNode& node) {
     if (node.has("vertical")) {
         const JsonNode line = node.at("vertical");
         line.expectObject({"frame", "lower_x", "lower_y", "upper_x", "upper_y"});
-        setup.vertical = PlumbLine{line.integer("frame", 0, 0, kMostFrames), pointFrom(line, "lower_x", "lower_y"),
+        setup.vertical = PlumbLine{line.integer("frame", 0, 0, kLastFrame), pointFrom(line, "lower_x", "lower_y"),
                                    pointFrom(line, "upper_x", "upper_y")};
     }
     setup.camera = node.word("camera", CameraHold::NotLooked, false, "stands, moves, not_looked", holdFrom);
@@ -175,7 +175,7 @@ PictureSetup pictureFromJson(const JsonNode& node) {
         const JsonNode moved = node.at("motion");
         moved.expectObject({"reference", "residual_px", "seen", "steps"});
         CameraMotion motion;
-        motion.reference = moved.integer("reference", 0, 0, kMostFrames);
+        motion.reference = moved.integer("reference", 0, 0, kLastFrame);
         motion.residualPx = moved.number("residual_px", 0, 0, kFar);
         motion.seen = moved.number("seen", 0, 0, 1);
         stepsFromJson(moved, motion);

@@ -32,8 +32,7 @@ class TestJourney : public QObject {
 
 private slots:
     void initTestCase() {
-        folder_ = dir_.filePath(QStringLiteral("demo"));
-        QVERIFY(buildDemoLibrary(folder_, demoSources()));
+        folder_ = demoCopy(dir_);
         d_ = std::make_unique<Driver>();
         QVERIFY(d_->workspace.open(folder_));
         d_->window->showPage(QStringLiteral("athlete"));

@@ -5,6 +5,7 @@
 #include "app/theme.h"
 #include "app/widgets/stage_view.h"
 #include "demo/demo_library.h"
+#include "support/built_demo.h"
 
 #include <QAbstractButton>
 #include <QTemporaryDir>
@@ -14,17 +15,18 @@ namespace riflesso::test {
 
 inline DemoSources demoSources() { return {QStringLiteral(DEMO_CLIPS), QStringLiteral(PACKS)}; }
 
-/// A copy of the demo library, built once for the test program.
+/// A copy of the demo library: of CTest's, or of one built once for a test program that is run by itself.
 inline QString demoCopy(const QTemporaryDir& into) {
-    static QTemporaryDir built;
-    static const bool ok = static_cast<bool>(buildDemoLibrary(built.path(), demoSources()));
-    if (!ok)
-        qFatal("the demo could not be built");
-    QDir().mkpath(into.filePath(QStringLiteral("media")));
-    for (const char* file : {"library.sqlite"})
-        QFile::copy(built.filePath(QLatin1String(file)), into.filePath(QLatin1String(file)));
-    for (const QString& clip : QDir(built.filePath(QStringLiteral("media"))).entryList(QDir::Files))
-        QFile::copy(built.filePath(QStringLiteral("media/") + clip), into.filePath(QStringLiteral("media/") + clip));
+    static QTemporaryDir own;
+    static const QString built = [] {
+        if (!builtDemo().isEmpty())
+            return builtDemo();
+        if (!buildDemoLibrary(own.path(), demoSources()))
+            qFatal("the demo could not be built");
+        return own.path();
+    }();
+    if (!copyLibrary(built, into.path()))
+        qFatal("the demo could not be copied");
     return into.path();
 }
 

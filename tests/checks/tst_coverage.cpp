@@ -7,6 +7,7 @@
 
 #include "core/measure_set.h"
 #include "core/signal.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -123,7 +124,7 @@ Pack packFor(const QString& measure, bool cyclic) {
     json["events"].push_back({{"id", "end"}, {"title", "End"}, {"hint", "?"}});
     json["phases"].push_back({{"id", "second"}, {"title", "Second"}, {"from", "down"}, {"to", "end"}});
     json["phases"].push_back({{"id", "whole"}, {"title", "Whole"}, {"from", "go"}, {"to", "end"}});
-    Json own = Json::parse(measure.toStdString());
+    Json own = jsonOf(measure.toStdString());
     own["id"] = "m";
     own["title"] = "M";
     own["source"] = "t";
@@ -275,9 +276,9 @@ private slots:
         QFETCH(double, truth);
         Json json = smallPack();
         json["events"].push_back({{"id", "end"}, {"title", "End"}, {"hint", "?"}});
-        json["measures"].push_back(Json::parse(
+        json["measures"].push_back(jsonOf(
             R"({"id":"back","title":"Back","kind":"interval","from":"down","to":"end","unit":"s","tolerance":1,"source":"t"})"));
-        Json own = Json::parse(measure.toStdString());
+        Json own = jsonOf(measure.toStdString());
         own["id"] = "m";
         own["title"] = "M";
         own["source"] = "t";

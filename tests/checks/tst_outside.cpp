@@ -36,9 +36,9 @@ private slots:
         for (const Json& row : motion["rows"])
             expected[row[0].get<int>()] = row[column];
         Json pack = smallPack();
-        pack["measures"].push_back(Json::parse(
+        pack["measures"].push_back(jsonOf(
             R"({"id": "included", "title": "Included", "kind": "angle", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
-        pack["measures"].push_back(Json::parse(
+        pack["measures"].push_back(jsonOf(
             R"({"id": "bend", "title": "Bend", "kind": "flexion", "joint": "knee", "points": ["left_hip", "left_knee", "left_ankle"], "at": "down", "unit": "deg", "tolerance": 1, "source": "t"})"));
         constexpr double kPixelsPerUnit = 20, kMidX = 1000, kFloorY = 900;
         std::string landmarks = "trial,frame,time_s,landmark,x_px,y_px,sigma_px,source\n",

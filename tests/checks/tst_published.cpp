@@ -62,7 +62,7 @@ Json askPython(const QString& script) {
     python.start(QStringLiteral("/usr/bin/python3"), {QStringLiteral("-c"), script});
     if (!python.waitForFinished(60000) || python.exitCode() != 0)
         qFatal("python3: %s", python.readAllStandardError().constData());
-    return Json::parse(python.readAllStandardOutput().toStdString());
+    return jsonOf(python.readAllStandardOutput().toStdString());
 }
 
 } // namespace

@@ -51,7 +51,7 @@ private slots:
     }
     void rows() {
         QFETCH(QString, row);
-        const Json json = Json::parse(row.toStdString());
+        const Json json = jsonOf(row.toStdString());
         const std::string kind = json["kind"];
         if (json.contains("marks"))
             instant(json);

@@ -85,7 +85,7 @@ private slots:
     void aCaseOutAndIn() {
         const QString library = dir_.filePath(QStringLiteral("lib")), zip = dir_.filePath(QStringLiteral("c.zip")),
                       other = dir_.filePath(QStringLiteral("other"));
-        QCOMPARE(runCli({QStringLiteral("demo"), library}).code, 0);
+        QCOMPARE(demoInto(library), 0);
         const Answer out = runCli({QStringLiteral("export"), library, QStringLiteral("--case"), QStringLiteral("1"),
                                    QStringLiteral("--out"), zip});
         QCOMPARE(out.code, 0);

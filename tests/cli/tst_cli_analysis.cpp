@@ -157,7 +157,7 @@ private slots:
     }
     void eventsOfTheDemo() {
         const QString library = dir_.filePath("demo"), tables = dir_.filePath("tables");
-        QCOMPARE(runCli({"demo", library}).code, 0);
+        QCOMPARE(demoInto(library), 0);
         QCOMPARE(
             runCli({"tables", library, "--case", "1", "--out", tables, "--session", "2026-11-03", "--stress", "calm"})
                 .code,
@@ -333,8 +333,8 @@ private slots:
     }
     void twoSittingsAreCompared() {
         QByteArray pack = read(kWorked + "pack.json");
-        Json json = Json::parse(pack.toStdString());
-        json["observations"] = Json::parse(R"([{"id":"eyes","title":"Eyes","ask":"?"}])");
+        Json json = jsonOf(pack.toStdString());
+        json["observations"] = jsonOf(R"([{"id":"eyes","title":"Eyes","ask":"?"}])");
         const QString withEyes = file("eyes.json", QByteArray::fromStdString(json.dump()));
         QByteArray first = "trial,observation,value\n", second = first;
         const char* one[] = {"yes", "no", "yes", "no"};

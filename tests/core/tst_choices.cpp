@@ -4,6 +4,7 @@
 
 #include "core/agreement.h"
 #include "core/assessment.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 
@@ -19,17 +20,16 @@ namespace {
 /// Two faults on observations, one causing the other; a result, a profile and a dispute.
 Json packJson() {
     Json json = smallPack();
-    json["observations"] = Json::parse(R"([{"id":"a","title":"A","ask":"?"},{"id":"b","title":"B","ask":"?"}])");
-    json["results"] =
-        Json::parse(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
-    json["faults"] = Json::parse(R"([
+    json["observations"] = jsonOf(R"([{"id":"a","title":"A","ask":"?"},{"id":"b","title":"B","ask":"?"}])");
+    json["results"] = jsonOf(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
+    json["faults"] = jsonOf(R"([
       {"id":"root","title":"Root","explain":"So.","effect":0.2,"level":"foot","phase":"all","when":[{"observation":"a"}]},
       {"id":"leaf","title":"Leaf","explain":"So.","effect":0.9,"level":"hand","phase":"all","when":[{"observation":"b"}],
        "causes":[{"fault":"root","weight":0.4,"because":"So."}]}])");
     json["ladders"] = Json::array();
-    json["profiles"] = Json::parse(
+    json["profiles"] = jsonOf(
         R"([{"id":"both","title":"Both","faults":["root","leaf"]},{"id":"alone","title":"Alone","faults":["root"]}])");
-    json["disputes"] = Json::parse(
+    json["disputes"] = jsonOf(
         R"([{"id":"pace","question":"?","positions":[{"id":"slow","title":"S","because":"s"},{"id":"fast","title":"F","because":"f"}]}])");
     return json;
 }
@@ -158,7 +158,7 @@ private slots:
     void aMeanResultNeedsItsMatters() {
         Json json = packJson();
         json["results"] =
-            Json::parse(R"([{"id":"time","title":"Time","type":"number","unit":"s","better":"lower","matters":2}])");
+            jsonOf(R"([{"id":"time","title":"Time","type":"number","unit":"s","better":"lower","matters":2}])");
         AssessmentInput input;
         input.pack = packOf(json);
         input.trials = trials(14, 0, 7);

@@ -1,6 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/assessment.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 
@@ -152,7 +153,7 @@ private slots:
         QFETCH(QString, b);
         QFETCH(double, degree);
         World world({"a", "b"});
-        world.fault("f", Json::parse(when.toStdString()));
+        world.fault("f", jsonOf(when.toStdString()));
         world.seen("a", a.toStdString());
         world.seen("b", b.toStdString());
         const Findings findings = world.find();
@@ -167,11 +168,11 @@ private slots:
     }
     void variantsAndChoices() {
         World world({"a"});
-        world.json["variants"] = Json::parse(R"([{"id": "jump", "title": "Jump"}])");
+        world.json["variants"] = jsonOf(R"([{"id": "jump", "title": "Jump"}])");
         world.json["observations"].push_back(
             {{"id", "grip"}, {"title", "Grip"}, {"ask", "?"}, {"type", "choice"}, {"values", {"open", "closed"}}});
-        world.fault("wrong", Json::parse(R"([{"variant": "jump", "fits": false}])"));
-        world.fault("grip", Json::parse(R"([{"observation": "grip", "values": ["open"]}])"));
+        world.fault("wrong", jsonOf(R"([{"variant": "jump", "fits": false}])"));
+        world.fault("grip", jsonOf(R"([{"observation": "grip", "values": ["open"]}])"));
         world.seen("a", "yyy");
         for (Trial& trial : world.trials) {
             trial.variant = "jump";

@@ -1,6 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/groups.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -52,9 +53,9 @@ private:
         Json json = smallPack();
         json["faults"] = Json::array();
         json["ladders"] = Json::array();
-        json["model"] = Json::parse(R"({"ranges": []})");
-        json["observations"] = Json::parse(R"([{"id": "low", "title": "Low", "ask": "?"}])");
-        json["measures"] = Json::parse(
+        json["model"] = jsonOf(R"({"ranges": []})");
+        json["observations"] = jsonOf(R"([{"id": "low", "title": "Low", "ask": "?"}])");
+        json["measures"] = jsonOf(
             R"([{"id": "how_low", "title": "How low", "kind": "observed", "observation": "low", "unit": "1",
                  "tolerance": 0.1, "source": "t"}])");
         return json;

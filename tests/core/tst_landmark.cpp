@@ -1,6 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/fold.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 
@@ -96,7 +97,7 @@ private slots:
     void aTopViewNeedsTheLineAhead() {
         Json json = smallPack();
         json["views"] = {"top"};
-        json["lines"] = Json::parse(R"([{"id": "ahead", "title": "Ahead", "points": ["a", "b"]}])");
+        json["lines"] = jsonOf(R"([{"id": "ahead", "title": "Ahead", "points": ["a", "b"]}])");
         const Pack pack = packOf(json);
         Trial trial = emptyTrial();
         trial.capture.view = View::Top;
@@ -112,7 +113,7 @@ private slots:
     }
     void aMarkedVerticalTakesCameraRollOut() {
         Json json = smallPack();
-        json["lines"] = Json::parse(R"([{"id": "plumb", "title": "Plumb", "points": ["a", "b"]}])");
+        json["lines"] = jsonOf(R"([{"id": "plumb", "title": "Plumb", "points": ["a", "b"]}])");
         const Pack pack = packOf(json);
         Trial trial = emptyTrial();
         trial.marks["a"][0] = {{100, 300}, 2, ""};

@@ -3,6 +3,7 @@
 #include "core/measure.h"
 #include "core/sampler.h"
 #include "core/stats.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -77,7 +78,7 @@ private slots:
         trial.marks["a"][20] = {{100, 100}, 2, ""};
         trial.marks["b"][20] = {{200, 100}, 2, ""};
         addEvent(trial, "go", 20);
-        const MeasureValue value = measured(packWithMeasure(Json::parse(kind.toStdString())), trial);
+        const MeasureValue value = measured(packWithMeasure(jsonOf(kind.toStdString())), trial);
         QVERIFY(!value.valid());
         QVERIFY2(QString::fromStdString(value.reason).contains(reason), value.reason.c_str());
     }
@@ -360,7 +361,7 @@ private slots:
     void theStatedUncertaintyHoldsTheTruth() {
         QFETCH(QString, measure);
         QFETCH(double, truth);
-        const Pack pack = packWithMeasure(Json::parse(measure.toStdString()));
+        const Pack pack = packWithMeasure(jsonOf(measure.toStdString()));
         // Noise as the project states it: half of the variance shared by all marks of a landmark.
         int held = 0;
         constexpr int kTimes = 300;

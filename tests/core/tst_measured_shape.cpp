@@ -3,6 +3,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/measured_shape.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -73,7 +74,7 @@ private slots:
     void theArcSweepsTheAngle() {
         QFETCH(QString, def);
         QFETCH(QString, centre);
-        Json json = Json::parse(def.toStdString());
+        Json json = jsonOf(def.toStdString());
         json["at"] = "down";
         const Pack pack = packWithMeasure(json);
         const MeasureDef* measure = pack.measure("m");
@@ -99,7 +100,7 @@ private slots:
     void theArcEndsOnTheSegment() {
         // In the picture, whichever way the athlete faces: the arc's end lies on the line to the third point.
         const Pack pack = packWithMeasure(
-            Json::parse(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
+            jsonOf(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
         std::mt19937 random(21);
         for (int i = 0; i < 50; ++i) {
             const Trial trial = stillTrial(random, i % 2);
@@ -119,7 +120,7 @@ private slots:
         const Trial trial = stillTrial(random, true);
         const PixelPoint a = markOf(trial, "a"), b = markOf(trial, "b");
         const auto shapeOf = [&](const char* def) {
-            const Pack pack = packWithMeasure(Json::parse(def));
+            const Pack pack = packWithMeasure(jsonOf(def));
             return measuredShape(pack, *pack.measure("m"), trial, 60, 6);
         };
         const auto distance = shapeOf(R"({"kind":"distance","points":["a","b"],"in":"m","at":"down","unit":"m"})");
@@ -143,8 +144,7 @@ private slots:
         });
         addEvent(trial, "go", 10);
         addEvent(trial, "down", 110);
-        const Pack pack =
-            packWithMeasure(Json::parse(R"({"kind":"straightness","point":"tip","over":"all","unit":"1"})"));
+        const Pack pack = packWithMeasure(jsonOf(R"({"kind":"straightness","point":"tip","over":"all","unit":"1"})"));
         const MeasureDef* def = pack.measure("m");
         QVERIFY(def);
         const auto shape = measuredShape(pack, *def, trial, 50, 8);
@@ -160,7 +160,7 @@ private slots:
         std::mt19937 random(23);
         Trial trial = stillTrial(random, false);
         const Pack pack = packWithMeasure(
-            Json::parse(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
+            jsonOf(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
         QVERIFY(!measuredShape(pack, *pack.measure("time"), trial, 60, 6)); // timing
         QVERIFY(!measuredShape(pack, *pack.measure("knee"), trial, 60, 6)); // its points are not marked
         trial.marks["b"].clear();
@@ -177,7 +177,7 @@ private slots:
         for (const char* def : {R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})",
                                 R"({"kind":"distance","points":["a","b"],"in":"m","at":"down","unit":"m"})",
                                 R"({"kind":"speed","point":"tip","in":"m","at":"down","unit":"m/s"})"}) {
-            const Pack pack = packWithMeasure(Json::parse(def));
+            const Pack pack = packWithMeasure(jsonOf(def));
             const auto atEvent = measureTrials(pack, {trial}, 6);
             const MeasureValue* event = atEvent.front().find("m");
             const MeasureValue frame = measureInFrame(pack, *pack.measure("m"), trial, 60, 6),
@@ -190,12 +190,11 @@ private slots:
         }
         trial.marks["b"].clear();
         const Pack pack = packWithMeasure(
-            Json::parse(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
+            jsonOf(R"({"kind":"flexion","joint":"knee","points":["a","b","c"],"at":"down","unit":"deg"})"));
         QVERIFY(!measureInFrame(pack, *pack.measure("m"), trial, 60, 6).valid());
     }
     void whereAMeasureIsLookedAt() {
-        const Pack pack =
-            packWithMeasure(Json::parse(R"({"kind":"straightness","point":"tip","over":"all","unit":"1"})"));
+        const Pack pack = packWithMeasure(jsonOf(R"({"kind":"straightness","point":"tip","over":"all","unit":"1"})"));
         QCOMPARE(momentOf(pack, *pack.measure("knee")), std::string("down"));
         QCOMPARE(momentOf(pack, *pack.measure("time")), std::string("go"));
         QCOMPARE(momentOf(pack, *pack.measure("m")), std::string("go"));

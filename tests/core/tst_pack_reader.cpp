@@ -170,7 +170,7 @@ private slots:
         if (value.isEmpty())
             json.at(at.parent_pointer()).erase(at.back());
         else
-            json[at] = Json::parse(value.toStdString());
+            json[at] = jsonOf(value.toStdString());
         const PackReading reading = readPack(json.dump());
         QStringList paths;
         for (const JsonFault& fault : reading.faults)
@@ -208,7 +208,7 @@ private slots:
         QFETCH(QString, pointer);
         QFETCH(QString, value);
         Json json = smallPack();
-        json[Json::json_pointer(pointer.toStdString())] = Json::parse(value.toStdString());
+        json[Json::json_pointer(pointer.toStdString())] = jsonOf(value.toStdString());
         const PackReading reading = readPack(json.dump());
         for (const JsonFault& fault : reading.faults)
             qWarning("%s: expected %s, got %s", fault.path.c_str(), fault.expected.c_str(), fault.got.c_str());
@@ -218,8 +218,8 @@ private slots:
         Json json = smallPack();
         Json second = json["faults"][0];
         second["id"] = "other";
-        second["causes"] = Json::parse(R"([{"fault": "bent", "weight": 0.5, "because": "So."}])");
-        json["faults"][0]["causes"] = Json::parse(R"([{"fault": "other", "weight": 0.5, "because": "So."}])");
+        second["causes"] = jsonOf(R"([{"fault": "bent", "weight": 0.5, "because": "So."}])");
+        json["faults"][0]["causes"] = jsonOf(R"([{"fault": "other", "weight": 0.5, "because": "So."}])");
         json["faults"].push_back(second);
         const PackReading reading = readPack(json.dump());
         QCOMPARE(reading.faults.size(), std::size_t(1));

@@ -2,6 +2,7 @@
 
 #include "core/measure.h"
 #include "core/peak_traces.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -21,7 +22,7 @@ PixelPoint passing(int frame, double peakFrame, double y) {
 
 Pack packWithOrder() {
     return packWithMeasure(
-        Json::parse(R"({"kind": "peak_order", "of": ["a", "b"], "over": "all", "unit": "1", "lag_tolerance": 0.05})"));
+        jsonOf(R"({"kind": "peak_order", "of": ["a", "b"], "over": "all", "unit": "1", "lag_tolerance": 0.05})"));
 }
 
 } // namespace

@@ -1,6 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/plan_outline.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -27,7 +28,7 @@ Pack pack() {
                                   {"when", {{{"observation", std::string("o") + id}}}}});
         json["ladders"].push_back({{"fault", id}, {"rungs", {"d1", "d2"}}});
     }
-    json["faults"][1]["causes"] = Json::parse(R"([{"fault": "w", "weight": 0.9, "because": "So."}])");
+    json["faults"][1]["causes"] = jsonOf(R"([{"fault": "w", "weight": 0.9, "because": "So."}])");
     json["faults"][3]["safety"] = {{"level", "caution"}, {"text", "Care for the knee."}};
     json["drills"][0]["needs"] = {"pad"};
     json["drills"][1]["not_for"] = {"knee pain"};

@@ -3,6 +3,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/progress.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 
@@ -157,8 +158,7 @@ private slots:
     }
     void resultsAsForecast() {
         Json json = smallPack();
-        json["results"] =
-            Json::parse(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
+        json["results"] = jsonOf(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
         std::vector<Trial> trials(12, emptyTrial());
         for (std::size_t i = 0; i < trials.size(); ++i)
             trials[i].result = i < 9 ? "in" : "out";
@@ -166,8 +166,7 @@ private slots:
         QCOMPARE(score->measured, 0.75);
         QVERIFY(score->right && score->repetitions == 12);
         QVERIFY(!scoreResultForecast(packOf(json), trials, 0.95)->right); // Wilson: 0.468 to 0.911
-        json["results"] =
-            Json::parse(R"([{"id":"t","title":"T","type":"number","unit":"s","better":"lower","matters":1}])");
+        json["results"] = jsonOf(R"([{"id":"t","title":"T","type":"number","unit":"s","better":"lower","matters":1}])");
         for (std::size_t i = 0; i < trials.size(); ++i)
             trials[i].result = std::to_string(10 + static_cast<int>(i % 2));
         const auto mean = scoreResultForecast(packOf(json), trials, 10.6);

@@ -7,6 +7,7 @@
 #include "report/evidence.h"
 #include "report/report_content.h"
 #include "store/case_assessment.h"
+#include "support/built_demo.h"
 
 #include <QTemporaryDir>
 #include <QtTest>
@@ -217,7 +218,7 @@ private slots:
     void anExistingLibraryIsNotOverwritten() { QVERIFY(!buildDemoLibrary(dir_.path(), sources())); }
     void theDemoCanBePutBack() {
         QTemporaryDir dir;
-        QVERIFY(buildDemoLibrary(dir.path(), sources()));
+        QVERIFY(test::copyLibrary(dir_.path(), dir.path()));
         {
             auto library = Library::open(dir.path());
             QVERIFY((*library)->change(QStringLiteral("Spoil"), [&](Edit& edit) { return edit.removeClip({1}); }));

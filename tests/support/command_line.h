@@ -1,6 +1,7 @@
 #pragma once
 // riflesso-cli as scripts see it.
 
+#include "built_demo.h"
 #include "core/json_walk.h"
 
 #include <QProcess>
@@ -27,6 +28,13 @@ inline Answer runCli(const QStringList& arguments) {
     if (answer.json.is_discarded())
         qWarning("no JSON: %s", out.c_str());
     return answer;
+}
+
+/// A copy of the demo library CTest has built, or one that riflesso-cli builds; the exit code of that.
+inline int demoInto(const QString& folder) {
+    if (builtDemo().isEmpty())
+        return runCli({QStringLiteral("demo"), folder}).code;
+    return copyLibrary(builtDemo(), folder) ? 0 : 1;
 }
 
 } // namespace riflesso::test

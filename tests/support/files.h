@@ -3,18 +3,14 @@
 
 #include "core/json_walk.h"
 
-#include <fstream>
-#include <sstream>
 #include <string>
 
 namespace riflesso::test {
 
-inline std::string readText(const std::string& path) {
-    std::ifstream in(path, std::ios::binary);
-    std::ostringstream text;
-    text << in.rdbuf();
-    return text.str();
-}
-inline Json readJson(const std::string& path) { return Json::parse(readText(path)); }
+/// Empty where there is no such file.
+[[nodiscard]] std::string readText(const std::string& path);
+/// Throws where it is not JSON.
+[[nodiscard]] Json readJson(const std::string& path);
+[[nodiscard]] Json jsonOf(const std::string& text);
 
 } // namespace riflesso::test

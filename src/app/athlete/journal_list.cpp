@@ -12,7 +12,7 @@ namespace riflesso {
 namespace {
 
 /// "work on: late_arm" with the fault's title.
-QString inWords(const Pack& pack, const QString& what) {
+QString withTitle(const Pack& pack, const QString& what) {
     const qsizetype colon = what.lastIndexOf(QStringLiteral(": "));
     const FaultDef* fault = colon < 0 ? nullptr : pack.fault(what.mid(colon + 2).toStdString());
     return fault ? what.left(colon + 2) + words::text(fault->title).toLower() : what;
@@ -46,7 +46,7 @@ void JournalList::refresh() {
     std::for_each(entries->rbegin(), entries->rbegin() + shown, [&](const JournalEntry& entry) {
         QString line = QStringLiteral("<span style='color:%1'>%2</span> %3")
                            .arg(theme::colours().slate.name(), words::shortDate(entry.at.toLocalTime().date()),
-                                inWords(workspace_.data().pack, entry.what).toHtmlEscaped());
+                                withTitle(workspace_.data().pack, entry.what).toHtmlEscaped());
         if (!entry.reason.isEmpty())
             line += QStringLiteral("<br><span style='color:%1; font-size:8.5pt'>%2</span>")
                         .arg(theme::colours().slate.name(), entry.reason.toHtmlEscaped());

@@ -12,7 +12,7 @@
 namespace riflesso {
 namespace {
 
-constexpr double kLeft = 7, kSignLeft = 20, kRight = 5; ///< of the words in a box
+constexpr double kWordsLeft = 7, kSignLeft = 20, kRight = 5; ///< of the words in a box
 constexpr int kRoomOfABox = 106;
 
 QFont smallFont(QFont font) {
@@ -140,7 +140,7 @@ QRectF CauseMap::rectOf(const Box& box) const {
     const double gap = 22, boxWidth = (width() - (columns - 1) * gap - 2) / columns;
     // As high as its words need.
     const QFontMetricsF metrics(smallFont(font()));
-    const QRectF room(0, 0, boxWidth - (box.fault.empty() ? kLeft : kSignLeft) - kRight, height());
+    const QRectF room(0, 0, boxWidth - (box.fault.empty() ? kWordsLeft : kSignLeft) - kRight, height());
     const auto number = static_cast<std::size_t>(&box - boxes_.data());
     const double boxHeight =
         std::max(44.0, metrics.boundingRect(room, Qt::TextWordWrap, wordsOf(number)).height() + 10);
@@ -176,7 +176,7 @@ void CauseMap::paintEvent(QPaintEvent*) {
                             box.chosen ? 1.6 : 1, outside ? Qt::DashLine : Qt::SolidLine));
         painter.setBrush(box.chosen ? p.deviationSoft : p.raised);
         painter.drawRoundedRect(r, 4, 4);
-        QRectF text = r.adjusted(kLeft, 2, -kRight, -2);
+        QRectF text = r.adjusted(kWordsLeft, 2, -kRight, -2);
         if (!outside) {
             look::drawSign(painter, box.present ? look::signOf(box.state) : look::Sign::Within,
                            QPointF(r.left() + 11, r.center().y()), 10, p);

@@ -125,7 +125,7 @@ std::size_t countOf(const Marks& marks) {
     return count;
 }
 
-struct Found {
+struct RepetitionProposal {
     RepetitionId id;
     Marks marks;
     std::map<std::string, StoredEvent> events;
@@ -191,13 +191,13 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
         repetitions.size() == 1
             ? tr("Proposing marks of repetition %1").arg(placeOf(*data, repetitions[0]).repetition->number)
             : tr("Proposing marks of %1").arg(words::counted(repetitions.size(), tr("repetition"), tr("repetitions")));
-    workspace_.jobs().start<std::vector<Found>>(
+    workspace_.jobs().start<std::vector<RepetitionProposal>>(
         name, this,
-        [data, repetitions, models, box](JobControl& control) -> Result<std::vector<Found>> {
+        [data, repetitions, models, box](JobControl& control) -> Result<std::vector<RepetitionProposal>> {
             const auto network = PoseNetwork::open(models.toStdString());
             if (!network)
                 return network.error();
-            std::vector<Found> out;
+            std::vector<RepetitionProposal> out;
             for (std::size_t i = 0; i < repetitions.size(); ++i) {
                 const RepetitionPlace place = placeOf(*data, repetitions[i]);
                 const auto reader = ClipReader::open(place.clip->path.toStdString());
@@ -233,7 +233,7 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
             }
             return out;
         },
-        [this](const Result<std::vector<Found>>& result) {
+        [this](const Result<std::vector<RepetitionProposal>>& result) {
             if (!result) {
                 workspace_.say(result.error().kind == Error::Kind::Cancelled
                                    ? tr("Stopped. Nothing was changed.")
@@ -243,7 +243,7 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
             }
             std::size_t marks = 0, events = 0, doubtful = 0;
             const auto written = workspace_.apply(tr("Propose marks"), [&](Edit& edit) -> Result<void> {
-                for (const Found& found : *result) {
+                for (const RepetitionProposal& found : *result) {
                     // It may have been marked or removed meanwhile.
                     const RepetitionPlace place = placeOf(workspace_.data(), found.id);
                     if (!place)

@@ -13,8 +13,8 @@
 namespace riflesso {
 namespace {
 
-constexpr int kLeft = 62, kRowHeight = 25, kHead = 20, kNotes = 150, kDays = 7;
-double dayWidth(int width) { return (width - kLeft - kNotes) / static_cast<double>(kDays); }
+constexpr int kWeekLeft = 62, kRowHeight = 25, kHead = 20, kNotes = 150, kDays = 7;
+double dayWidth(int width) { return (width - kWeekLeft - kNotes) / static_cast<double>(kDays); }
 
 } // namespace
 
@@ -39,7 +39,7 @@ void WeekView::paintEvent(QPaintEvent*) {
     const double day = dayWidth(width());
     painter.setPen(p.slate);
     for (int d = 0; d < 7; ++d)
-        painter.drawText(QRectF(kLeft + d * day, 0, day, 20), Qt::AlignCenter,
+        painter.drawText(QRectF(kWeekLeft + d * day, 0, day, 20), Qt::AlignCenter,
                          QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
     for (int week = 0; week < weeks_; ++week) {
         const double y = kHead + week * kRowHeight;
@@ -47,7 +47,7 @@ void WeekView::paintEvent(QPaintEvent*) {
             return schedule_.days[static_cast<std::size_t>(7 * week + d)];
         };
         painter.setPen(p.slate);
-        painter.drawText(QRectF(0, y, kLeft - 8, kRowHeight), Qt::AlignVCenter | Qt::AlignLeft,
+        painter.drawText(QRectF(0, y, kWeekLeft - 8, kRowHeight), Qt::AlignVCenter | Qt::AlignLeft,
                          words::shortDate(dateOf(dayAt(0).date)));
         QStringList notes;
         for (int d = 0; d < 7; ++d) {
@@ -87,7 +87,7 @@ void WeekView::paintEvent(QPaintEvent*) {
             }
         }
         painter.setPen(p.ink);
-        painter.drawText(QRectF(kLeft + 7 * day + 8, y, 142, kRowHeight), Qt::AlignVCenter | Qt::AlignLeft,
+        painter.drawText(QRectF(kWeekLeft + 7 * day + 8, y, 142, kRowHeight), Qt::AlignVCenter | Qt::AlignLeft,
                          metrics.elidedText(notes.join(QStringLiteral(", ")), Qt::ElideRight, 142));
     }
 }
@@ -95,7 +95,7 @@ void WeekView::paintEvent(QPaintEvent*) {
 QRectF WeekView::cell(int index) const {
     const double day = dayWidth(width());
     const int week = index / kDays;
-    return {kLeft + index % kDays * day + 1, kHead + week * kRowHeight + 2.0, day - 2, kRowHeight - 4.0};
+    return {kWeekLeft + index % kDays * day + 1, kHead + week * kRowHeight + 2.0, day - 2, kRowHeight - 4.0};
 }
 
 QRectF WeekView::cellOf(const QDate& day) const {
