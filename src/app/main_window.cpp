@@ -222,7 +222,7 @@ void MainWindow::refreshAll() {
     if (workspace_.stress())
         parts << tr("%1, %2 repetitions")
                      .arg(words::stressName(*workspace_.stress()))
-                     .arg(countMovements(trialsOf(data, workspace_.session(), workspace_.stress())));
+                     .arg(countMovements(*workspace_.chosenTrials()));
     caseLine_->setText(
         parts.join(QStringLiteral("<span style='color:%1'> &nbsp;/&nbsp; </span>").arg(theme::colours().slate.name())));
     for (const auto& [id, page] : pages_)

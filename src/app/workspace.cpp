@@ -100,7 +100,7 @@ void Workspace::selectCase(CaseId id) {
     }
     if (!data_ || data_->id != loaded->id)
         assessment_.reset(); // it tells of another case, in the words of another pack
-    data_ = std::make_shared<const CaseData>(std::move(*loaded));
+    setData(std::move(*loaded), false);
     session_ = {};
     for (const Session& session : data_->sessions)
         if (!session.isModel)
@@ -111,8 +111,8 @@ void Workspace::selectCase(CaseId id) {
     noteOpened();
     const std::vector<Stress> levels = stressLevels();
     stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
-    const auto trials = trialsOf(*data_, session_, stress_);
-    repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    const Trials trials = chosenTrials();
+    repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     emit selectionChanged();
     emit dataChanged();
     assessLater();
@@ -128,8 +128,8 @@ void Workspace::selectSession(SessionId id) {
     noteOpened();
     const std::vector<Stress> levels = stressLevels();
     stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
-    const auto trials = trialsOf(*data_, session_, stress_);
-    repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+    const Trials trials = chosenTrials();
+    repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     emit selectionChanged();
     assessLater();
 }
@@ -151,7 +151,8 @@ std::vector<Stress> Workspace::stressLevels() const {
     std::vector<Stress> levels;
     if (!data_)
         return levels;
-    for (const Trial& trial : trialsOf(*data_, session_, {}))
+    const Trials trials = trialsOf(session_, {});
+    for (const Trial& trial : *trials)
         if (trial.stress && std::find(levels.begin(), levels.end(), *trial.stress) == levels.end())
             levels.push_back(*trial.stress);
     std::sort(levels.begin(), levels.end());
@@ -162,6 +163,30 @@ School Workspace::school() const {
     return data_ ? schoolFrom(data_->school.toStdString()).value_or(School::Root) : School::Root;
 }
 
+void Workspace::setData(CaseData data, bool sameMarks) {
+    data_ = std::make_shared<const CaseData>(std::move(data));
+    if (sameMarks)
+        return;
+    ++measuring_;
+    trialsKept_.clear();
+    modelTrialsKept_.reset();
+}
+
+Workspace::Trials Workspace::trialsOf(SessionId session, std::optional<Stress> stress) const {
+    Trials& kept = trialsKept_[{session.value, stress}];
+    if (!kept)
+        kept = std::make_shared<const std::vector<Trial>>(data_ ? riflesso::trialsOf(*data_, session, stress)
+                                                                : std::vector<Trial>());
+    return kept;
+}
+
+Workspace::Trials Workspace::modelTrials() const {
+    if (!modelTrialsKept_)
+        modelTrialsKept_ =
+            std::make_shared<const std::vector<Trial>>(data_ ? modelTrialsOf(*data_) : std::vector<Trial>());
+    return modelTrialsKept_;
+}
+
 void Workspace::reload() { show(library_->loadCase(data_->id)); }
 
 void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
@@ -169,7 +194,7 @@ void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
         say(words::text(loaded.error().sentence()), true);
         return;
     }
-    data_ = std::make_shared<const CaseData>(std::move(*loaded));
+    setData(std::move(*loaded), sameMarks);
     if (!data_->session(session_)) {
         session_ = {};
         for (const Session& session : data_->sessions)
@@ -180,8 +205,8 @@ void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
     if (!stress_ || std::find(levels.begin(), levels.end(), *stress_) == levels.end())
         stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     if (!data_->repetition(repetition_)) {
-        const auto trials = trialsOf(*data_, session_, stress_);
-        repetition_ = trials.empty() ? RepetitionId{} : repetitionId(trials.front().id);
+        const Trials trials = chosenTrials();
+        repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     }
     if (sameMarks && assessment_ && !assessing_ && input_) {
         // Nothing is measured again: the order follows at once.
@@ -271,6 +296,7 @@ void Workspace::assessLater() {
                 if (generation != assessGeneration_)
                     return; // a newer one is on its way
                 assessing_ = false;
+                ++measuring_;
                 assessment_ = result && !result->assessment->measures.empty() ? result->assessment : nullptr;
                 input_ = assessment_ ? result->input : nullptr;
                 emit assessmentChanged();

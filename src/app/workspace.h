@@ -54,6 +54,12 @@ public:
     [[nodiscard]] std::optional<Stress> stress() const { return stress_; }
     [[nodiscard]] RepetitionId repetition() const { return repetition_; }
     [[nodiscard]] RepetitionPlace place() const { return data_ ? placeOf(*data_, repetition_) : RepetitionPlace(); }
+    /// What trialsOf and modelTrialsOf give for the open case, made once; kept until marks or settings change.
+    using Trials = std::shared_ptr<const std::vector<Trial>>;
+    [[nodiscard]] Trials trialsOf(SessionId session, std::optional<Stress> stress) const;
+    [[nodiscard]] Trials modelTrials() const;
+    /// Of the chosen session and stress level.
+    [[nodiscard]] Trials chosenTrials() const { return trialsOf(session_, stress_); }
     /// Stress levels of the session's repetitions, from easy to hard.
     [[nodiscard]] std::vector<Stress> stressLevels() const;
     [[nodiscard]] School school() const;
@@ -68,6 +74,8 @@ public:
     /// Of the chosen set; null while it is being made or when nothing is marked.
     [[nodiscard]] std::shared_ptr<const Assessment> assessment() const { return assessment_; }
     [[nodiscard]] bool assessing() const { return assessing_; }
+    /// Another number after everything was measured or read anew; the same while only what is decided has changed.
+    [[nodiscard]] int measuring() const { return measuring_; }
     /// The repetitions that were assessed. Precondition: assessment().
     [[nodiscard]] const std::vector<Trial>& trials() const { return input_->trials; }
 
@@ -95,6 +103,7 @@ private:
     void reload();
     /// sameMarks: only what is decided and planned is new.
     void show(Result<CaseData> loaded, bool sameMarks = false);
+    void setData(CaseData data, bool sameMarks);
     void assessLater();
     FrameServer& server(const QString& clipPath);
     /// Whether the section of the frame is shown left for right, against the file.
@@ -102,6 +111,8 @@ private:
 
     std::unique_ptr<Library> library_;
     std::shared_ptr<const CaseData> data_;
+    mutable std::map<std::pair<std::int64_t, std::optional<Stress>>, Trials> trialsKept_; ///< by session and level
+    mutable Trials modelTrialsKept_;
     SessionId session_;
     std::optional<Stress> stress_;
     RepetitionId repetition_;
@@ -110,7 +121,7 @@ private:
     bool assessing_ = false, demo_ = false;
     QString ownFolder_;
     std::size_t cacheBytes_ = ClipReader::kDefaultCacheBytes;
-    int assessGeneration_ = 0;
+    int assessGeneration_ = 0, measuring_ = 0;
     std::map<const QObject*, int> viewIds_;
     int nextView_ = 1, framesUnderWay_ = 0;
     Jobs jobs_;

@@ -79,8 +79,10 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
                 "Film " + viewName(wanted) + ", the same repetitions if two cameras are at hand.");
         return;
     }
-    const std::vector<TrialMeasures> own =
-        isSetKind(def.kind) ? std::vector{TrialMeasures{{}, 0, assessment.setMeasures}} : assessment.measures;
+    std::vector<TrialMeasures> ofSet;
+    if (isSetKind(def.kind))
+        ofSet.push_back({{}, 0, assessment.setMeasures});
+    const std::vector<TrialMeasures>& own = isSetKind(def.kind) ? ofSet : assessment.measures;
     const MeasureValue* gap = typicalGap(def.id, own);
     const auto oblique = [&](const TrialMeasures& entry) {
         const MeasureValue* value = entry.find(def.id);

@@ -28,6 +28,27 @@ std::vector<std::uint8_t> turned(const std::vector<std::uint8_t>& rgb, int width
     return out;
 }
 
+std::shared_ptr<std::vector<std::uint8_t>> PictureRoom::take(std::size_t bytes) {
+    std::unique_ptr<std::vector<std::uint8_t>> room;
+    {
+        const std::lock_guard guard(spare_->lock);
+        if (!spare_->rooms.empty()) {
+            room = std::move(spare_->rooms.back());
+            spare_->rooms.pop_back();
+        }
+    }
+    if (!room || room->capacity() < bytes)
+        room = std::make_unique<std::vector<std::uint8_t>>(); // another clip's, or none
+    room->resize(bytes);
+    return {room.release(), [spare = spare_](std::vector<std::uint8_t>* done) {
+                std::unique_ptr<std::vector<std::uint8_t>> back(done);
+                constexpr std::size_t kMost = 3; // one is being filled, one shown, one on its way
+                const std::lock_guard guard(spare->lock);
+                if (spare->rooms.size() < kMost)
+                    spare->rooms.push_back(std::move(back));
+            }};
+}
+
 Result<Picture> PictureMaker::make(const AVFrame& frame, int width, int height, int rotation, const std::string& path,
                                    int index, double timeS) {
     const Key key{frame.width, frame.height, frame.format, frame.colorspace, frame.color_range};
@@ -47,20 +68,25 @@ Result<Picture> PictureMaker::make(const AVFrame& frame, int width, int height, 
         key_ = key;
     }
     const int stride = 3 * width;
-    std::vector<std::uint8_t> rgb(static_cast<std::size_t>(stride) * static_cast<std::size_t>(height) + 64);
-    std::uint8_t* rows[4] = {rgb.data(), nullptr, nullptr, nullptr};
+    // libswscale may write a little past the last row.
+    constexpr std::size_t kPast = 64;
+    const std::size_t bytes = static_cast<std::size_t>(stride) * static_cast<std::size_t>(height);
+    const auto rgb = room_.take(bytes + kPast);
+    std::uint8_t* rows[4] = {rgb->data(), nullptr, nullptr, nullptr};
     const int strides[4] = {stride, 0, 0, 0};
     if (sws_scale(scaler_.get(), frame.data, frame.linesize, 0, frame.height, rows, strides) <= 0)
         return fault(path, "frame " + std::to_string(index) + " could not be converted");
-    rgb.resize(static_cast<std::size_t>(stride) * static_cast<std::size_t>(height));
+    rgb->resize(bytes);
     Picture picture;
     const bool sideways = rotation % 180 == 90;
     picture.width = sideways ? height : width;
     picture.height = sideways ? width : height;
     picture.index = index;
     picture.timeS = timeS;
-    picture.rgb = std::make_shared<const std::vector<std::uint8_t>>(
-        rotation == 0 ? std::move(rgb) : turned(rgb, width, height, rotation));
+    if (rotation == 0)
+        picture.rgb = rgb;
+    else
+        picture.rgb = std::make_shared<const std::vector<std::uint8_t>>(turned(*rgb, width, height, rotation));
     return picture;
 }
 

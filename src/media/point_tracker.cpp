@@ -60,18 +60,16 @@ public:
     /// Everything is carried over from the frame before; then the marks of this frame are taken. What came in at a
     /// marked point stands in arrivals().
     void step(const cv::Mat& grey, const std::map<std::string, const TrackSeed*>& marked) {
-        std::vector<cv::Mat> pyramid;
-        cv::buildOpticalFlowPyramid(grey, pyramid, {kWindow, kWindow}, kLevels);
+        cv::buildOpticalFlowPyramid(grey, now_, {kWindow, kWindow}, kLevels);
         if (!before_.empty())
-            carry(grey, pyramid);
+            carry(grey, now_);
         arrivals_.clear();
         for (const auto& [name, seed] : marked) {
             Way& way = ways_[name];
             arrivals_[name] = stepOf(way);
             begin(way, grey, *seed);
         }
-        before_ = std::move(pyramid);
-        beforeGrey_ = grey;
+        std::swap(before_, now_); // the older one's room is used again: some 15 MB of a 1080p picture
     }
 
     [[nodiscard]] const std::map<std::string, TrackStep>& arrivals() const { return arrivals_; }
@@ -123,7 +121,7 @@ private:
 
     /// Holds the step against the remembered picture, which takes the drift out as long as the picture lasts.
     void settle(Way& way, const cv::Mat& grey, cv::Point2d to, double away) const {
-        const double stepMatch = correlation(patchAt(beforeGrey_, way.at), patchAt(grey, to));
+        const double stepMatch = correlation(patchAt(before_.front(), way.at), patchAt(grey, to));
         if (stepMatch < kLostMatch) {
             way.lost = true;
             return;
@@ -182,8 +180,7 @@ private:
 
     std::map<std::string, Way> ways_;
     std::map<std::string, TrackStep> arrivals_;
-    std::vector<cv::Mat> before_;
-    cv::Mat beforeGrey_;
+    std::vector<cv::Mat> before_, now_; ///< pyramids with derivatives; the first is the picture itself
 };
 
 } // namespace
@@ -209,6 +206,7 @@ Result<std::map<std::string, TrackedPath>> trackPoints(const std::function<Resul
     int done = 0, height = 0;
     const auto walk = [&](int begin, int end, int by, std::map<int, TrackStep> TrackWays::*way) -> Result<void> {
         Follower follower(names);
+        cv::Mat grey;
         for (int at = begin; at != end + by; at += by, ++done) {
             if (goOn && !goOn(static_cast<double>(done) / frames))
                 return cancelled();
@@ -216,7 +214,6 @@ Result<std::map<std::string, TrackedPath>> trackPoints(const std::function<Resul
             if (!picture)
                 return picture.error();
             height = picture->height;
-            cv::Mat grey;
             cv::cvtColor(matOf(*picture), grey, cv::COLOR_RGB2GRAY);
             const auto here = marked.find(at);
             follower.step(grey, here == marked.end() ? std::map<std::string, const TrackSeed*>() : here->second);

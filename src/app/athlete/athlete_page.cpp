@@ -251,7 +251,7 @@ QString AthletePage::headline() const {
         next = tr("lock the beliefs before results are shown");
     else if (data.beliefs.empty())
         next = tr("ask what the athlete believes");
-    else if (!trialsOf(data, workspace().session(), {}).empty())
+    else if (!workspace().trialsOf(workspace().session(), {})->empty())
         next = tr("see Mirror and Findings");
     return tr("%1, %2. %3<b>Next: %4.</b>")
         .arg(data.athlete.name.toHtmlEscaped(), words::text(data.pack.title).toLower(),

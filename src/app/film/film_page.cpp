@@ -203,7 +203,7 @@ StepState FilmPage::state() const {
         std::any_of(session->clips.begin(), session->clips.end(), [](const Clip& c) { return c.missing; });
     if (missing)
         return {StepState::Kind::Attention, tr("clip not found")};
-    const std::size_t repetitions = countMovements(trialsOf(workspace().data(), session->id, {}));
+    const std::size_t repetitions = countMovements(*workspace().trialsOf(session->id, {}));
     return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork, tr("%1 repetitions").arg(repetitions)};
 }
 

@@ -76,8 +76,7 @@ void FilmPage::showFilmingList() {
     const CaseData& data = workspace().data();
     QStringList lines, rest;
     if (assessment)
-        for (const FilmingWish& wish :
-             filmingList(data.pack, trialsOf(data, workspace().session(), workspace().stress()), *assessment))
+        for (const FilmingWish& wish : filmingList(data.pack, *workspace().chosenTrials(), *assessment))
             if (wish.needsClip()) {
                 constexpr int kRoom = 3;
                 (lines.size() < kRoom ? lines : rest) << words::text(wish.film).toHtmlEscaped();

@@ -91,38 +91,52 @@ void FindingsPage::refresh() {
     school_->setCurrentIndex(static_cast<int>(workspace().school()));
     const auto assessment = workspace().assessment();
     if (!assessment) {
-        shownAssessment_ = nullptr;
+        shownAssessment_.reset();
+        shownEvidence_.clear();
         list_->clear();
         clearLayout(strengths_);
+        shownStrengths_.clear();
         title_->setText(workspace().assessing() ? tr("Measuring…") : tr("No findings yet"));
         return;
     }
     showList();
-    shownAssessment_ = assessment.get();
+    shownAssessment_ = assessment;
     showEvidence();
     showWhy();
+}
+
+void FindingsPage::showStrengths() {
+    const auto assessment = workspace().assessment();
+    QStringList lines;
+    for (const std::string& id : assessment->strengths) {
+        const MeasureDef& def = *workspace().data().pack.measure(id);
+        const SetDeviation& set = *assessment->deviation(id);
+        lines << QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
+                     .arg(words::text(def.praise.empty() ? def.title : def.praise).toHtmlEscaped(),
+                          theme::colours().slate.name(), words::withU(def, set.median, set.expandedU));
+    }
+    // A change of the order leaves them as they are.
+    const QString all = theme::colours().slate.name() + lines.join(u'|');
+    if (all == shownStrengths_)
+        return;
+    shownStrengths_ = all;
+    clearLayout(strengths_);
+    for (const QString& line : lines) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(new SignLabel(look::Sign::Strength, nullptr, 11), 0, Qt::AlignTop);
+        row->addWidget(label(line), 1);
+        strengths_->addLayout(row);
+    }
+    if (lines.isEmpty())
+        strengths_->addWidget(
+            label(tr("None is sure yet: a strength needs four repetitions, three of four within."), theme::kQuiet));
+    strengths_->addStretch();
 }
 
 void FindingsPage::showList() {
     const auto assessment = workspace().assessment();
     const Pack& pack = workspace().data().pack;
-    clearLayout(strengths_);
-    for (const std::string& id : assessment->strengths) {
-        const MeasureDef& def = *pack.measure(id);
-        const SetDeviation& set = *assessment->deviation(id);
-        auto* row = new QHBoxLayout;
-        row->addWidget(new SignLabel(look::Sign::Strength, nullptr, 11), 0, Qt::AlignTop);
-        auto* text = label(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
-                               .arg(words::text(def.praise.empty() ? def.title : def.praise).toHtmlEscaped(),
-                                    theme::colours().slate.name(), words::withU(def, set.median, set.expandedU)));
-        row->addWidget(text, 1);
-        strengths_->addLayout(row);
-    }
-    if (assessment->strengths.empty())
-        strengths_->addWidget(
-            label(tr("None is sure yet: a strength needs four repetitions, three of four within."), theme::kQuiet));
-    strengths_->addStretch();
-
+    showStrengths();
     const QSignalBlocker block(list_);
     list_->clear();
     int row = 0, chosenRow = -1;
@@ -238,7 +252,7 @@ void FindingsPage::showPictures() {
         QLabel* target = pictures_[i];
         auto modelLines = lines;
         if (ref.ofModel)
-            for (const Trial& trial : modelTrialsOf(data)) {
+            for (const auto models = workspace().modelTrials(); const Trial& trial : *models) {
                 modelLines = figureLines(data.pack, resolveRoles(data.pack, trial));
                 break;
             }

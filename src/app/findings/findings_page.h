@@ -36,10 +36,13 @@ private:
     QWidget* buildEvidence();
     QWidget* buildWhy();
     void showList();
+    void showStrengths();
     void choose(const std::string& fault);
     void goToFault(const QString& fault);
     void showConditions(const FaultDef& def);
     void showEvidence();
+    /// Pictures, rulers and words of the fault, unless what stands there is the same.
+    void showMeasured(const FaultDef& def, const Finding& finding);
     void showPictures();
     [[nodiscard]] QSize pictureSize() const; ///< as large as the window leaves room for
     void showWhy();
@@ -60,7 +63,8 @@ private:
     ScoreTerms* terms_;
     std::string fault_;
     std::vector<PictureRef> shownPictures_;
-    const Assessment* shownAssessment_ = nullptr;
+    QString shownEvidence_, shownStrengths_;            ///< all that showMeasured and showStrengths depend on
+    std::shared_ptr<const Assessment> shownAssessment_; ///< held: another must not lie where it lay
 };
 
 /// "work round until the cup"

@@ -22,6 +22,28 @@ QString decisionWords(const Decision& decision) {
                                     : FindingsPage::tr("%1 until %2").arg(toString(decision.choice), decision.until);
 }
 
+namespace {
+
+/// What a change of the order leaves as it was: equal texts, equal evidence.
+QString keyOf(const Workspace& workspace, const Finding& finding) {
+    QStringList parts = {QString::number(workspace.measuring()),
+                         words::text(finding.fault),
+                         look::wordOf(look::signOf(finding.state)),
+                         words::ofText(finding.shown, finding.judged),
+                         theme::colours().ink.name(),
+                         QString::number(workspace.session().value)};
+    // A coach's own target moves references and tolerances, and nothing is measured again.
+    for (const SetDeviation& set : workspace.assessment()->deviations) {
+        const Reference& reference = set.reference;
+        parts << QString::number(static_cast<int>(set.state)) << QString::number(set.tolerance, 'g', 17)
+              << QString::number(set.deviation, 'g', 17) << QString::number(reference.low.value_or(0), 'g', 17)
+              << QString::number(reference.high.value_or(0), 'g', 17) << words::text(reference.provenance);
+    }
+    return parts.join(u'|');
+}
+
+} // namespace
+
 void FindingsPage::showEvidence() {
     const auto assessment = workspace().assessment();
     const CaseData& data = workspace().data();
@@ -31,16 +53,53 @@ void FindingsPage::showEvidence() {
         button->setEnabled(finding != nullptr);
     if (!def || !finding)
         return;
+    if (const QString key = keyOf(workspace(), *finding); key != shownEvidence_) {
+        shownEvidence_ = key;
+        showMeasured(*def, *finding);
+    }
+    QStringList believed;
+    for (const Belief& belief : data.beliefs) {
+        const SetDeviation* set = assessment->deviation(belief.measure);
+        const MeasureDef* measure = data.pack.measure(belief.measure);
+        if (!set || !measure || belief.whose == Guesser::Forecast ||
+            belief.measure != leadingMeasure(data.pack, *assessment, *def))
+            continue;
+        QString line = tr("%1: \"%2\"").arg(guessName(belief.whose), belief.words.toHtmlEscaped());
+        if (belief.value)
+            line += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*measure));
+        believed << line + tr(". Measured: <b>%1</b>.").arg(words::withU(*measure, set->median, set->expandedU));
+    }
+    belief_->setText(believed.join(QStringLiteral("<br>")));
+    belief_->setVisible(!believed.isEmpty());
+    const Decision* decision = decisionOn(fault_);
+    decided_->setText(decision
+                          ? tr("Decided on %1: %2%3")
+                                .arg(words::moment(decision->at), decisionWords(*decision),
+                                     decision->reason.isEmpty() ? QString() : QStringLiteral(" — ") + decision->reason)
+                          : tr("Not decided yet. The program ranks; you decide."));
+    open_->setEnabled(decision != nullptr);
+    for (const auto& [button, choice] : {std::pair{work_, Decision::Choice::WorkOn},
+                                         {park_, Decision::Choice::Park},
+                                         {round_, Decision::Choice::WorkRound},
+                                         {notFault_, Decision::Choice::NotAFault}}) {
+        button->setCheckable(true);
+        button->setChecked(decision && decision->choice == choice);
+    }
+}
+
+void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
+    const auto assessment = workspace().assessment();
+    const CaseData& data = workspace().data();
     title_->setText(QStringLiteral("%1 <span style='font-size:10pt; color:%2'>%3, %4</span>")
-                        .arg(words::text(def->title).toHtmlEscaped(), theme::colours().deviation.name(),
-                             look::wordOf(look::signOf(finding->state)),
-                             tr("shown in %1").arg(words::ofText(finding->shown, finding->judged))));
-    explain_->setText(words::text(def->explain) + (def->see.empty() ? QString() : u' ' + words::text(def->see)));
-    notThis_->setText(tr("Only looks like it: %1").arg(words::text(def->notThis)));
-    notThis_->setVisible(!def->notThis.empty());
-    safety_->setText(words::text(def->safetyText));
-    safety_->setVisible(!def->safetyText.empty());
-    shownPictures_ = evidencePictures(data, *assessment, *def);
+                        .arg(words::text(def.title).toHtmlEscaped(), theme::colours().deviation.name(),
+                             look::wordOf(look::signOf(finding.state)),
+                             tr("shown in %1").arg(words::ofText(finding.shown, finding.judged))));
+    explain_->setText(words::text(def.explain) + (def.see.empty() ? QString() : u' ' + words::text(def.see)));
+    notThis_->setText(tr("Only looks like it: %1").arg(words::text(def.notThis)));
+    notThis_->setVisible(!def.notThis.empty());
+    safety_->setText(words::text(def.safetyText));
+    safety_->setVisible(!def.safetyText.empty());
+    shownPictures_ = evidencePictures(data, *assessment, def);
     showPictures();
     clearLayout(rulers_);
     const std::function<void(const std::string&)> addRuler = [&](const std::string& id) {
@@ -93,36 +152,8 @@ void FindingsPage::showEvidence() {
         for (const ConditionTree& member : node.members)
             addRulers(member);
     };
-    addRulers(def->when);
-    showConditions(*def);
-    QStringList believed;
-    for (const Belief& belief : data.beliefs) {
-        const SetDeviation* set = assessment->deviation(belief.measure);
-        const MeasureDef* measure = data.pack.measure(belief.measure);
-        if (!set || !measure || belief.whose == Guesser::Forecast ||
-            belief.measure != leadingMeasure(data.pack, *assessment, *def))
-            continue;
-        QString line = tr("%1: \"%2\"").arg(guessName(belief.whose), belief.words.toHtmlEscaped());
-        if (belief.value)
-            line += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*measure));
-        believed << line + tr(". Measured: <b>%1</b>.").arg(words::withU(*measure, set->median, set->expandedU));
-    }
-    belief_->setText(believed.join(QStringLiteral("<br>")));
-    belief_->setVisible(!believed.isEmpty());
-    const Decision* decision = decisionOn(fault_);
-    decided_->setText(decision
-                          ? tr("Decided on %1: %2%3")
-                                .arg(words::moment(decision->at), decisionWords(*decision),
-                                     decision->reason.isEmpty() ? QString() : QStringLiteral(" — ") + decision->reason)
-                          : tr("Not decided yet. The program ranks; you decide."));
-    open_->setEnabled(decision != nullptr);
-    for (const auto& [button, choice] : {std::pair{work_, Decision::Choice::WorkOn},
-                                         {park_, Decision::Choice::Park},
-                                         {round_, Decision::Choice::WorkRound},
-                                         {notFault_, Decision::Choice::NotAFault}}) {
-        button->setCheckable(true);
-        button->setChecked(decision && decision->choice == choice);
-    }
+    addRulers(def.when);
+    showConditions(def);
 }
 
 void FindingsPage::showConditions(const FaultDef& def) {

@@ -15,7 +15,7 @@
 
 namespace riflesso {
 
-ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent) {
+ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent), grid_(new QGridLayout), labels_(*grid_) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
@@ -54,7 +54,6 @@ ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent) {
     form->addLayout(buttons);
     editor_->hide();
     layout->addWidget(editor_);
-    grid_ = new QGridLayout;
     grid_->setHorizontalSpacing(10);
     grid_->setVerticalSpacing(3);
     layout->addLayout(grid_);
@@ -71,7 +70,8 @@ ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent) {
 }
 
 void ScoreTerms::clear() {
-    clearLayout(grid_);
+    labels_.begin();
+    labels_.end();
     editor_->hide();
     fault_.clear();
 }
@@ -96,26 +96,25 @@ void ScoreTerms::addTerm(int row, Term term, const QString& name, double value, 
     const auto set = std::find_if(finding.overridden.begin(), finding.overridden.end(),
                                   [term](const OverriddenTerm& entry) { return entry.term == term; });
     const bool isSet = set != finding.overridden.end();
-    grid_->addWidget(label(name), row, 0);
-    auto* number = label(QStringLiteral("<a href='x' style='color:%1; text-decoration:none'><b>%2</b></a>")
-                             .arg(theme::colours().ink.name(), words::number(value, 2)));
-    number->setObjectName(QStringLiteral("term-") + words::text(toString(term)));
+    labels_.put(name, nullptr, {}, row, 0);
+    QLabel* number = labels_.put(QStringLiteral("<a href='x' style='color:%1; text-decoration:none'><b>%2</b></a>")
+                                     .arg(theme::colours().ink.name(), words::number(value, 2)),
+                                 nullptr, QStringLiteral("term-") + words::text(toString(term)), row, 1);
     number->setAccessibleName(tr("%1, set an own value").arg(name));
     number->setToolTip(tr("Click: set your own value, with the reason."));
     number->setAlignment(Qt::AlignRight);
     number->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    number->disconnect(this); // of the value before
     connect(number, &QLabel::linkActivated, this, [this, term, name, value, isSet] { edit(term, name, value, isSet); });
-    grid_->addWidget(number, row, 1);
-    grid_->addWidget(
-        label(isSet ? tr("set by you: %1 (computed %2)").arg(words::text(set->reason), words::number(set->computed, 2))
+    labels_.put(isSet
+                    ? tr("set by you: %1 (computed %2)").arg(words::text(set->reason), words::number(set->computed, 2))
                     : note,
-              theme::kQuiet),
-        row, 2);
+                theme::kQuiet, {}, row, 2);
 }
 
 void ScoreTerms::show(const CaseData& data, const Assessment& assessment, const std::vector<Trial>& trials,
                       bool otherLevels, const Finding& finding) {
-    clearLayout(grid_);
+    labels_.begin();
     if (finding.fault != fault_)
         editor_->hide();
     fault_ = finding.fault;
@@ -130,17 +129,15 @@ void ScoreTerms::show(const CaseData& data, const Assessment& assessment, const 
     addTerm(row++, Term::Effect, tr("effect"), finding.effect, tr("on the result, from the pack"), finding);
     addTerm(row++, Term::Readiness, tr("readiness"), finding.readiness,
             finding.changedTarget ? tr("limited: change the target") : tr("no limit named"), finding);
-    grid_->addWidget(label(tr("score"), theme::kStrong), row, 0);
-    auto* score = label(words::number(finding.score, 2), theme::kStrong);
-    score->setObjectName(QStringLiteral("score"));
-    score->setAlignment(Qt::AlignRight);
-    grid_->addWidget(score, row, 1);
-    grid_->addWidget(label(tr("the product"), theme::kQuiet), row++, 2);
+    labels_.put(tr("score"), theme::kStrong, {}, row, 0);
+    labels_.put(words::number(finding.score, 2), theme::kStrong, QStringLiteral("score"), row, 1)
+        ->setAlignment(Qt::AlignRight);
+    labels_.put(tr("the product"), theme::kQuiet, {}, row++, 2);
     grid_->setColumnStretch(2, 1);
-    grid_->addWidget(label(tr("Order: %1. Safety stands above every order.").arg(words::schoolName(assessment.school)),
-                           theme::kQuiet),
-                     row++, 0, 1, 3);
-    addWiderView(*grid_, row, data, assessment, trials, otherLevels, finding);
+    labels_.put(tr("Order: %1. Safety stands above every order.").arg(words::schoolName(assessment.school)),
+                theme::kQuiet, {}, row++, 0, 3);
+    addWiderView(labels_, row, data, assessment, trials, otherLevels, finding);
+    labels_.end();
 }
 
 } // namespace riflesso

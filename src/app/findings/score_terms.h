@@ -2,6 +2,7 @@
 // Why a finding stands where it stands: the terms of its score; a click on one sets the analyst's own value for it,
 // with the reason.
 
+#include "app/widgets/kept_labels.h"
 #include "core/assessment.h"
 #include "store/case_data.h"
 
@@ -33,6 +34,7 @@ private:
     void addTerm(int row, Term term, const QString& name, double value, const QString& note, const Finding& finding);
     void edit(Term term, const QString& name, double value, bool isSet);
     QGridLayout* grid_;
+    KeptLabels labels_;
     QWidget* editor_;
     QLabel* what_;
     QDoubleSpinBox* value_;

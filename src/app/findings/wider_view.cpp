@@ -1,14 +1,11 @@
 #include "app/findings/wider_view.h"
 #include "app/translated.h"
 
-#include "app/page.h"
 #include "app/theme.h"
 #include "core/filming_list.h"
 #include "core/progress.h"
 #include "core/what_if.h"
 #include "report/words.h"
-
-#include <QGridLayout>
 
 namespace riflesso {
 namespace {
@@ -79,12 +76,10 @@ QString withoutText(const CaseData& data, const Assessment& assessment, const st
 
 } // namespace
 
-void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assessment& assessment,
+void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
                   const std::vector<Trial>& trials, bool otherLevels, const Finding& finding) {
     const auto add = [&](const QString& text, const char* style, const char* name) {
-        QLabel* line = label(text, style);
-        line->setObjectName(QLatin1String(name));
-        grid.addWidget(line, row++, 0, 1, 3);
+        labels.put(text, style, QLatin1String(name), row++, 0, 3);
     };
     if (finding.present) {
         QStringList places;

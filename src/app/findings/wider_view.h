@@ -1,16 +1,15 @@
 #pragma once
 // What stands round a finding: its place in the other orders, what the result loses, and what would settle more.
 
+#include "app/widgets/kept_labels.h"
 #include "core/assessment.h"
 #include "store/case_data.h"
 
-class QGridLayout;
-
 namespace riflesso {
 
-/// Adds rows of three columns to the grid from `row` on. trials: those assessed; otherLevels: the session also holds
+/// Adds rows of three columns to the labels from `row` on. trials: those assessed; otherLevels: the session also holds
 /// repetitions under another condition.
-void addWiderView(QGridLayout& grid, int row, const CaseData& data, const Assessment& assessment,
+void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
                   const std::vector<Trial>& trials, bool otherLevels, const Finding& finding);
 
 } // namespace riflesso

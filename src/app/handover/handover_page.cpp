@@ -149,8 +149,8 @@ void HandoverPage::refresh() {
     }
     if (workspace().data().assessments.empty())
         stored_->addWidget(label(tr("None yet."), theme::kQuiet));
-    if (assessment.get() != shown_) {
-        shown_ = assessment.get();
+    if (assessment != shown_) {
+        shown_ = assessment;
         preview();
     }
 }

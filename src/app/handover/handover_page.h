@@ -41,7 +41,7 @@ private:
     QLabel *what_, *leaves_;
     QComboBox* papers_;
     Paper paper_ = Paper::Plan;
-    const Assessment* shown_ = nullptr;
+    std::shared_ptr<const Assessment> shown_; ///< held: another must not lie where it lay
     bool pathEdited_ = false;
 };
 

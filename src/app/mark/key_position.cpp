@@ -9,11 +9,10 @@
 
 namespace riflesso {
 
-std::map<std::string, QPointF> modelAt(const CaseData& data, const RepetitionPlace& place, const std::string& event,
-                                       const std::vector<std::string>& order) {
+std::map<std::string, QPointF> modelAt(const Pack& pack, const std::vector<Trial>& models, const RepetitionPlace& place,
+                                       const std::string& event, const std::vector<std::string>& order) {
     std::map<std::string, QPointF> positions;
-    const Pack& pack = data.pack;
-    for (const Trial& model : modelTrialsOf(data)) {
+    for (const Trial& model : models) {
         const TrialEvent* at = model.event(event);
         const auto roles = resolveRoles(pack, model);
         if (!at)

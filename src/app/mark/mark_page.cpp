@@ -354,7 +354,8 @@ void MarkPage::removeSelected() {
 void MarkPage::nextOpen() {
     const CaseData& data = workspace().data();
     // What another camera on the movement shows is lent: it is not open here.
-    for (const Trial& trial : trialsOf(data, workspace().session(), workspace().stress())) {
+    const Workspace::Trials trials = workspace().chosenTrials(); // held on to: the case changes on the way
+    for (const Trial& trial : *trials) {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         for (const EventDef& def : data.pack.events) {
             const TrialEvent* event = trial.event(def.id);
@@ -374,14 +375,15 @@ void MarkPage::propose(bool wholeSet) {
     if (!wholeSet && workspace().place())
         repetitions.push_back(workspace().repetition());
     if (wholeSet)
-        for (const Trial& trial : trialsOf(workspace().data(), workspace().session(), workspace().stress()))
+        for (const auto trials = workspace().chosenTrials(); const Trial& trial : *trials)
             repetitions.push_back(repetitionId(trial.id));
     proposals_->propose(repetitions);
 }
 
 void MarkPage::nextDoubtful() {
     const CaseData& data = workspace().data();
-    const auto trials = trialsOf(data, workspace().session(), workspace().stress());
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    const std::vector<Trial>& trials = *chosen;
     const auto here = std::find_if(trials.begin(), trials.end(), [&](const Trial& trial) {
         return repetitionId(trial.id) == workspace().repetition();
     });
@@ -411,7 +413,8 @@ void MarkPage::nextDoubtful() {
 }
 
 void MarkPage::stepRepetition(int by) {
-    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    const std::vector<Trial>& trials = *chosen;
     for (std::size_t i = 0; i < trials.size(); ++i)
         if (repetitionId(trials[i].id) == workspace().repetition()) {
             const auto wanted = static_cast<std::ptrdiff_t>(i) + by;

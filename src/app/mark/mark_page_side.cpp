@@ -198,7 +198,8 @@ QString MarkPage::headline() const {
 StepState MarkPage::state() const {
     if (!workspace().hasCase())
         return {};
-    const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    const std::vector<Trial>& trials = *chosen;
     if (trials.empty())
         return {};
     const std::size_t events = workspace().data().pack.events.size();
@@ -334,7 +335,8 @@ void MarkPage::showFigure() {
         if (name == next)
             states[name] = MarkState::Next;
     }
-    const auto positions = place && event ? modelAt(workspace().data(), place, event_, order) : FigureCard::standing();
+    const auto positions =
+        place && event ? modelAt(pack, *workspace().modelTrials(), place, event_, order) : FigureCard::standing();
     card_->setFigure(positions, figureLines(pack, sides()));
     card_->setStates(states);
     cardTitle_->setText(tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));

@@ -168,7 +168,8 @@ OpenProposals openProposals(const Repetition& repetition) {
 
 QString openProposalsText(const Workspace& workspace) {
     std::size_t marks = 0, events = 0;
-    for (const Trial& trial : trialsOf(workspace.data(), workspace.session(), workspace.stress())) {
+    const Workspace::Trials trials = workspace.chosenTrials();
+    for (const Trial& trial : *trials) {
         const OpenProposals open = openProposals(*workspace.data().repetition(repetitionId(trial.id)));
         marks += static_cast<std::size_t>(open.marks);
         events += static_cast<std::size_t>(open.events);

@@ -227,7 +227,7 @@ QWidget* MirrorPage::buildRight() {
     connect(groupBy_, &QComboBox::activated, this, &MirrorPage::showCompared);
     connect(compared_, &GroupRulers::repetitionClicked, this, &MirrorPage::goToRepetition);
     connect(lower_, &QComboBox::activated, this, [this] {
-        shownAssessment_ = nullptr;
+        shownAssessment_.reset();
         refresh();
     });
     connect(rulers_, &RulerList::measureChosen, this, [this](const QString& id) {
@@ -302,8 +302,8 @@ void MirrorPage::refresh() {
         return;
     const CaseData& data = workspace().data();
     const auto assessment = workspace().assessment();
-    const auto models = modelTrialsOf(data);
-    const auto trials = trialsOf(data, workspace().session(), workspace().stress());
+    const Workspace::Trials kept = workspace().modelTrials(), chosen = workspace().chosenTrials();
+    const std::vector<Trial>&models = *kept, &trials = *chosen;
     if (shownCase_ != data.id) {
         shownCase_ = data.id;
         measure_.clear();
@@ -335,8 +335,8 @@ void MirrorPage::refresh() {
         phase_ = anchors_.anchors[anchors_.anchors.size() / 2].percent;
         placed_ = true;
     }
-    const bool isNew = assessment.get() != shownAssessment_ || shownRepetition_ != workspace().repetition();
-    shownAssessment_ = assessment.get();
+    const bool isNew = assessment != shownAssessment_ || shownRepetition_ != workspace().repetition();
+    shownAssessment_ = assessment;
     shownRepetition_ = workspace().repetition();
     if (measure_.empty())
         chooseFirstMeasure();
@@ -359,7 +359,7 @@ void MirrorPage::refresh() {
 void MirrorPage::showSets() {
     clearLayout(sets_);
     for (Stress level : workspace().stressLevels()) {
-        const std::size_t count = countMovements(trialsOf(workspace().data(), workspace().session(), level));
+        const std::size_t count = countMovements(*workspace().trialsOf(workspace().session(), level));
         auto* button = new QPushButton(QStringLiteral("%1 · %2").arg(words::stressName(level)).arg(count));
         button->setCheckable(true);
         button->setChecked(workspace().stress() == level);
@@ -368,7 +368,7 @@ void MirrorPage::showSets() {
         sets_->addWidget(button);
     }
     clearLayout(repetitions_);
-    for (const Trial& trial : trialsOf(workspace().data(), workspace().session(), workspace().stress())) {
+    for (const auto chosen = workspace().chosenTrials(); const Trial& trial : *chosen) {
         // Another camera's picture of a movement carries the letter of its view.
         const QString view = trial.sameAs.empty() ? QString() : words::text(toString(trial.capture.view));
         auto* button = new QPushButton(view.left(1).toUpper() + QString::number(trial.number));
@@ -387,7 +387,7 @@ void MirrorPage::showSets() {
 
 void MirrorPage::showChooser() {
     const auto assessment = workspace().assessment();
-    if (assessment.get() == shownAssessment_ && !opposites_.empty())
+    if (assessment == shownAssessment_ && !opposites_.empty())
         return;
     opposites_ =
         oppositesOf(workspace().data(), workspace().session(), workspace().stress(), anchors_, assessment.get());
@@ -415,9 +415,10 @@ void MirrorPage::showCurve() {
         for (const MeasureDef& measure : data.pack.measures)
             if (!def && isInstantKind(measure.kind))
                 def = &measure;
-    const auto trials = trialsOf(data, workspace().session(), workspace().stress());
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    const std::vector<Trial>& trials = *chosen;
     CurveContent content = def ? phaseCurves(data.pack, *def, anchors_, trials, trialId(workspace().repetition()),
-                                             modelTrialsOf(data), cutoffHz())
+                                             *workspace().modelTrials(), cutoffHz())
                                : CurveContent();
     if (def && ends_)
         addEnds(content, data.pack, *def, anchors_, trials, cutoffHz());
@@ -442,7 +443,7 @@ void MirrorPage::showWaterline() {
     }
     LowerSide lower{other_.trial ? &*other_.trial : nullptr, other_.map ? &*other_.map : nullptr, otherIsModel_,
                     equalTime()};
-    waterline_->setEvents(waterlineEvents(workspace().data().pack, anchors_, !modelTrialsOf(workspace().data()).empty(),
+    waterline_->setEvents(waterlineEvents(workspace().data().pack, anchors_, !workspace().modelTrials()->empty(),
                                           own_.trial ? &*own_.trial : nullptr, own_.map ? &*own_.map : nullptr, lower,
                                           workspace().assessment().get()));
 }
@@ -532,7 +533,7 @@ void MirrorPage::show(const QString& detail) {
         setView(true);
     } else if (detail == QStringLiteral("mean")) {
         lower_->setCurrentIndex(std::max(0, lower_->findData(QString::fromStdString(std::string(kMeanTrial)))));
-        shownAssessment_ = nullptr;
+        shownAssessment_.reset();
         refresh();
     } else if (!detail.isEmpty())
         chooseMeasure(detail.toStdString());

@@ -117,7 +117,7 @@ private:
     std::vector<Opposite> opposites_;
     QString otherName_;
     bool otherIsModel_ = true;
-    const Assessment* shownAssessment_ = nullptr;
+    std::shared_ptr<const Assessment> shownAssessment_; ///< held: another must not lie where it lay
     RepetitionId shownRepetition_;
     CaseId shownCase_;
     std::string measure_, curveMeasure_; ///< drawn on the pictures; of the curve

@@ -442,7 +442,8 @@ void MirrorPage::keyPressEvent(QKeyEvent* event) {
         break;
     }
     if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9) {
-        const auto trials = trialsOf(workspace().data(), workspace().session(), workspace().stress());
+        const Workspace::Trials chosen = workspace().chosenTrials();
+        const std::vector<Trial>& trials = *chosen;
         const auto index = static_cast<std::size_t>(event->key() - Qt::Key_1);
         if (index < trials.size())
             goToRepetition(QString::fromStdString(trials[index].id));
