@@ -95,7 +95,10 @@ void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace
         *quiet = still ? *quiet + 1 : 0;
         if (*quiet < 8)
             return;
-        const bool saved = window.grab().save(options.shotFile);
+        QPixmap picture = window.grab();
+        if (QWidget* popup = QApplication::activePopupWidget()) // a window of its own, over ours
+            popup->render(&picture, window.mapFromGlobal(popup->pos()));
+        const bool saved = picture.save(options.shotFile);
         if (!saved)
             std::fprintf(stderr, "riflesso: %s could not be written\n", qPrintable(options.shotFile));
         QApplication::exit(saved ? 0 : 2);

@@ -130,11 +130,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     shortcut(QKeySequence(QStringLiteral("Ctrl+Z")), [this] { workspace_.undo(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { workspace_.redo(); });
     for (const char* keys : {"?", "F1"})
-        shortcut(QKeySequence(QLatin1String(keys)), [this] {
-            if (Page* page = this->page(current_))
-                (new KeyList(course_->titleOf(current_), page->allKeys(), this))
-                    ->showIn(QRect(mapToGlobal(QPoint(0, 0)), size()));
-        });
+        shortcut(QKeySequence(QLatin1String(keys)), [this] { listKeys(); });
     for (int i = 0; i < 9; ++i) // the steps of the course
         shortcut(QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, i] { showPage(pageIds()[i]); });
     auto* completer = new QCompleter(new QStringListModel(this), this);
@@ -194,12 +190,20 @@ void MainWindow::showPage(const QString& wanted, const QString& detail) {
     stack_->setCurrentWidget(page);
     course_->setCurrent(id);
     page->refresh();
-    if (!detail.isEmpty())
+    if (detail == QLatin1String("keys"))
+        QTimer::singleShot(0, this, &MainWindow::listKeys); // once the page stands
+    else if (!detail.isEmpty())
         page->show(detail);
     headline_->setText(page->headline());
     headline_->setVisible(!page->headline().isEmpty());
     status_->setKeys(page->keys());
     page->setFocus();
+}
+
+void MainWindow::listKeys() {
+    if (Page* page = this->page(current_))
+        (new KeyList(course_->titleOf(current_), page->allKeys(), this))
+            ->showIn(QRect(mapToGlobal(QPoint(0, 0)), size()));
 }
 
 void MainWindow::takeTour() {

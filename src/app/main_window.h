@@ -38,6 +38,7 @@ private:
     void addPage(const QString& id, const QString& title, Page* page, bool isStep);
     void explain(const QString& measure, const QString& trial);
     void refreshAll();
+    void listKeys(); ///< all keys of the page, over it
     void showFrameOfTrial(const QString& trial, int frame);
     void runSearch(const QString& text);
     void fillSearch();

@@ -56,14 +56,16 @@ std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const
 }
 
 /// What is measured at an event, drawn on a picture of it with the repetition's own value: `wanted` where that can be
-/// drawn, else the measure there that deviates most.
+/// drawn, else the measure there that deviates most, with its name.
 void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& assessment, RepetitionId id,
-                  const std::string& event, const MeasureDef* wanted) {
+                  const std::string& event, const MeasureDef* wanted, bool onlyWanted = false) {
     const Trial trial = toTrialAsFilmed(data, placeOf(data, id));
     std::vector<std::pair<double, const MeasureDef*>> candidates;
     for (const SetDeviation& set : assessment.deviations) {
         const MeasureDef* def = data.pack.measure(set.measure);
-        if (def && def->at == event && set.tolerance > 0)
+        // What is wanted once a set is shown by two of its repetitions: another measure would say something else.
+        const bool fits = def == wanted || !wanted || !onlyWanted;
+        if (def && fits && def->at == event && set.tolerance > 0)
             candidates.emplace_back(def == wanted ? 1e9 : std::abs(set.deviation) / set.tolerance, def);
     }
     std::stable_sort(candidates.begin(), candidates.end(),
@@ -76,7 +78,9 @@ void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& asses
             for (const TrialMeasures& measured : *trials)
                 if (measured.trial == trial.id)
                     if (const MeasureValue* value = measured.find(def->id); value && value->valid())
-                        ref.value = words::withU(*def, *value->value, 2 * value->u);
+                        ref.value =
+                            (wanted && def != wanted ? text(def->title).section(u',', 0, 0) + u' ' : QString()) +
+                            words::withU(*def, *value->value, 2 * value->u);
         ref.shape = std::move(shape);
         return;
     }
@@ -119,7 +123,7 @@ std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& a
                                      .arg(data.athlete.name.section(u' ', 0, 0))
                                      .arg(place.repetition->number)
                                      .arg(words::withU(*def, own.value, 2 * own.u)))) {
-            drawMeasured(*ref, data, assessment, id, event, def);
+            drawMeasured(*ref, data, assessment, id, event, def, true);
             out.push_back(*ref);
         }
     }

@@ -60,6 +60,8 @@ void SameMovementBox::show(const RepetitionPlace& place) {
     const auto others = place && !leads ? candidates(place) : std::vector<RepetitionPlace>();
     setVisible(leads || !others.empty());
     shown_ = place ? place.repetition->id : RepetitionId();
+    if (!place)
+        return; // nothing is seen of the rest
     title_->setVisible(!leads);
     which_->setVisible(!leads);
     all_->setVisible(!leads);

@@ -105,6 +105,8 @@ void FindingsPage::refresh() {
     showWhy();
 }
 
+void FindingsPage::show(const QString& detail) { wholeCase_->setChecked(detail == QLatin1String("whole")); }
+
 void FindingsPage::showStrengths() {
     const auto assessment = workspace().assessment();
     QStringList lines;

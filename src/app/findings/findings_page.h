@@ -25,6 +25,7 @@ public:
     [[nodiscard]] StepState state() const override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
+    void show(const QString& detail) override;
     [[nodiscard]] std::string chosen() const { return fault_; }
 
 protected:

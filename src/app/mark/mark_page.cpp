@@ -441,6 +441,8 @@ void MarkPage::show(const QString& detail) {
         goToFrame(detail.mid(6).toInt());
     else if (detail.startsWith(QLatin1String("event:")))
         chooseEvent(detail.mid(6).toStdString(), true);
+    else if (detail == QLatin1String("questions"))
+        observations_->ask();
 }
 
 } // namespace riflesso

@@ -13,6 +13,7 @@
 #include <QScrollArea>
 #include <QStyledItemDelegate>
 #include <QTableWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -132,6 +133,11 @@ ProgressPage::ProgressPage(Workspace& workspace, QWidget* parent) : Page(workspa
     for (int column : {Verdict, Then, Now, Changed})
         changes_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
     changes_->horizontalHeader()->setSectionResizeMode(Title, QHeaderView::Stretch);
+    // A narrower column wants more lines, a wider one fewer.
+    connect(changes_->horizontalHeader(), &QHeaderView::sectionResized, changes_, [this](int column, int, int) {
+        if (column == Title)
+            QTimer::singleShot(0, changes_, &QTableView::resizeRowsToContents);
+    });
     changes_->horizontalHeader()->setSectionResizeMode(Distance, QHeaderView::Fixed);
     changes_->setColumnWidth(Distance, 160);
     connect(changes_, &QTableWidget::itemSelectionChanged, this, &ProgressPage::showChart);
