@@ -9,6 +9,7 @@ namespace riflesso {
 KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* parent) : QFrame(parent, Qt::Popup) {
     setObjectName(QStringLiteral("raised"));
     setAttribute(Qt::WA_DeleteOnClose);
+    setStyleSheet(QStringLiteral("#raised { border: 1px solid %1; }").arg(theme::colours().slate.name()));
     setAccessibleName(tr("Keys"));
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(18, 12, 18, 14);
@@ -18,7 +19,12 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
                                     {tr("Ctrl Z"), tr("undo; Shift: redo")},
                                     {tr("Alt 1…9"), tr("the steps of the course")},
                                     {tr("? or F1"), tr("this list")}};
+    constexpr int kBetween = 14; // pixels between two columns of keys, beside the grid's own spacing
     int column = 0;
+    const auto nextColumn = [&] {
+        grid->setColumnMinimumWidth(column + 2, kBetween);
+        column += 3;
+    };
     for (const auto& [title, list] : {std::pair{page.toUpper(), keys}, {tr("EVERYWHERE"), everywhere}}) {
         // Two columns of a page's keys stay inside a small screen.
         constexpr int kMostRows = 12;
@@ -26,7 +32,7 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
         int row = 1;
         for (const KeyHint& hint : list) {
             if (row > kMostRows) {
-                column += 2;
+                nextColumn();
                 row = 1;
             }
             auto* key = label(hint.key.toHtmlEscaped(), theme::kStrong);
@@ -37,7 +43,7 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
             grid->addWidget(key, row, column);
             grid->addWidget(what, row++, column + 1);
         }
-        column += 2;
+        nextColumn();
     }
 }
 

@@ -1,8 +1,10 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/mark/figure_card.h"
+#include "app/page.h"
 #include "app/theme.h"
 #include "app/widgets/deviation_ruler.h"
+#include "app/widgets/kept_labels.h"
 #include "app/widgets/player.h"
 #include "app/widgets/stage_view.h"
 #include "app/widgets/time_strip.h"
@@ -10,6 +12,7 @@
 #include "core/stats.h"
 
 #include <QApplication>
+#include <QGridLayout>
 #include <QtTest>
 
 #include <cmath>
@@ -157,6 +160,40 @@ private slots:
                 QTest::mouseClick(&card, Qt::LeftButton, {}, QPoint(x, y));
         QCOMPARE(clicked.size(), 1);
         QVERIFY(clicked[0][0].toString().endsWith(QStringLiteral("_knee")));
+    }
+    void labelsStayWhereTheirPlaceStays() {
+        QWidget board;
+        auto* grid = new QGridLayout(&board);
+        KeptLabels labels(*grid);
+        const auto fill = [&](const QString& value, bool withNote) {
+            labels.begin();
+            QLabel* number = labels.put(value, nullptr, QStringLiteral("number"), 0, 0);
+            if (withNote)
+                labels.put(QStringLiteral("a note"), theme::kQuiet, QStringLiteral("note"), 1, 0, 2);
+            labels.put(QStringLiteral("end"), nullptr, QStringLiteral("end"), withNote ? 2 : 1, 0);
+            labels.end();
+            return number;
+        };
+        QLabel* first = fill(QStringLiteral("1"), true);
+        QCOMPARE(grid->count(), 3);
+        QCOMPARE(fill(QStringLiteral("2"), true), first);
+        QCOMPARE(first->text(), QStringLiteral("2"));
+        QCOMPARE(fill(QStringLiteral("3"), false), first);
+        QCOMPARE(grid->count(), 2); // the note is gone, the end stands in its row
+        QCOMPARE(qobject_cast<QLabel*>(grid->itemAtPosition(1, 0)->widget())->text(), QStringLiteral("end"));
+    }
+    void aLabelIsAsHighAsItsWordsNow() {
+        const std::unique_ptr<QLabel> words(label(QStringLiteral("short")));
+        constexpr int kWidth = 120;
+        const int one = words->heightForWidth(kWidth);
+        words->setText(QStringLiteral("far too many words for a single line of this width, <b>and more</b>"));
+        const int more = words->heightForWidth(kWidth);
+        QVERIFY(more > 2 * one);
+        QVERIFY(words->heightForWidth(6 * kWidth) < more);
+        QFont large = words->font();
+        large.setPointSizeF(2 * large.pointSizeF());
+        words->setFont(large);
+        QVERIFY(words->heightForWidth(kWidth) > more);
     }
 };
 

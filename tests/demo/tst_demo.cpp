@@ -57,6 +57,12 @@ private slots:
         QCOMPARE(answer.modelMeasures.size(), std::size_t(8));
         // The late arm is the root, by more than a tenth of a second, far more than she believes.
         QCOMPARE(answer.prescription.focus.front().fault, std::string("late_arm"));
+        // A time is not drawn: what deviates most at its event is, with its name.
+        const auto pictures = evidencePictures(data_, answer, *data_.pack.fault("late_arm"));
+        QCOMPARE(pictures.size(), std::size_t(2));
+        for (const PictureRef& picture : pictures)
+            QVERIFY2(picture.shape && picture.value.startsWith(QStringLiteral("Elbow bend ")),
+                     qPrintable(picture.value));
         const SetDeviation& arm = *answer.deviation("arm_before_foot");
         QVERIFY(arm.state == State::Clear);
         QVERIFY(arm.deviation < -0.1);
@@ -189,6 +195,8 @@ private slots:
         QCOMPARE(pictures.size(), std::size_t(2));
         QVERIFY2(pictures[0].caption.contains(QStringLiteral("repetition 1:")), qPrintable(pictures[0].caption));
         QVERIFY2(pictures[1].caption.contains(QStringLiteral("repetition 4:")), qPrintable(pictures[1].caption));
+        for (const PictureRef& picture : pictures) // a time cannot be drawn, and nothing else is in its place
+            QVERIFY(!picture.shape && picture.value.isEmpty());
         // If the wandering hand were worked on: without the long holds that her shoulder rules out, and that is said.
         const auto input = assessmentInput(archer, archer.sessions[0].id, Stress::Calm, School::Root, {2026, 11, 24});
         const Prescription still =

@@ -2,6 +2,7 @@
 
 #include "media/clip_writer.h"
 #include "media/frame_server.h"
+#include "media/picture_room.h"
 
 #include <QTemporaryDir>
 #include <QtTest>
@@ -88,6 +89,23 @@ private slots:
         server.request(1, 0,
                        [&](const Result<Picture>& picture) { where.set_value(picture ? "" : picture.error().where); });
         QCOMPARE(where.get_future().get(), std::string("/no/such/clip.mp4"));
+    }
+    void roomIsUsedAgainOnceNobodyHoldsIt() {
+        auto rooms = std::make_unique<PictureRoom>();
+        auto first = rooms->take(1000);
+        const std::uint8_t* there = first->data();
+        const auto second = rooms->take(1000);
+        QVERIFY(second->data() != there); // both are held
+        first.reset();
+        first = rooms->take(900);
+        QVERIFY(first->data() == there);
+        QCOMPARE(first->size(), std::size_t(900));
+        first.reset();
+        const auto larger = rooms->take(5000); // another size
+        QCOMPARE(larger->size(), std::size_t(5000));
+        rooms.reset(); // what is held outlives who gave it
+        std::fill(larger->begin(), larger->end(), std::uint8_t(7));
+        QCOMPARE(second->size(), std::size_t(1000));
     }
 };
 
