@@ -387,6 +387,21 @@ private slots:
         QVERIFY(d.find<QListWidget>("findings")->item(0)->text().contains(QStringLiteral("caution"))); // safety above
                                                                                                        // every school
     }
+    void theTracesAreThePacksOwnAndDiffer() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(dir)).ok());
+        d.window->showPage(QStringLiteral("mark"));
+        for (const char* athlete : {"Ilka Sandrey", "Davor Quillane", "Mirelle Ostrand"}) {
+            d.selectAthlete(QString::fromLatin1(athlete));
+            const auto* first = d.find<QComboBox>("trace-1");
+            const auto* second = d.find<QComboBox>("trace-2");
+            for (int i = 0; i < first->count(); ++i)
+                QVERIFY(d.data().pack.measure(first->itemData(i).toString().toStdString()) != nullptr);
+            QVERIFY2(first->currentText().section(u',', 0, 0) != second->currentText().section(u',', 0, 0),
+                     qPrintable(first->currentText()));
+        }
+    }
 };
 
 QTEST_MAIN(TestPages)

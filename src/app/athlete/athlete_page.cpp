@@ -277,13 +277,14 @@ void AthletePage::refresh() {
     const Athlete& a = workspace().data().athlete;
     const auto set = [](QLineEdit* edit, const QString& text) {
         const bool typing = edit->hasFocus() && edit->isModified(); // never over what is being typed
-        if (edit->text() != text && !typing)
+        if (edit->text() != text && !typing) {
             edit->setText(text);
+            edit->setCursorPosition(0); // its beginning is seen, where the field is too narrow for it
+        }
     };
     set(name_, a.name);
     set(level_, a.level);
     set(goal_, a.goal);
-    goal_->setCursorPosition(0);
     handedness_->setCurrentIndex(a.handedness == Side::Left ? 1 : 0);
     born_->setValue(a.birthYear ? a.birthYear : born_->minimum());
     willingness_->setValue(qRound(100 * a.willingness));

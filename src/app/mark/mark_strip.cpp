@@ -115,10 +115,12 @@ void MarkStrip::toggleDrawing() { draw_->toggle(); }
 
 void MarkStrip::fillTraces() {
     const Pack& pack = workspace_.data().pack;
-    int instant = 0;
+    QStringList instant; // of this pack: another may have as many
     for (const MeasureDef& def : pack.measures)
-        instant += isInstantKind(def.kind);
-    if (trace_[0]->count() != instant) {
+        if (isInstantKind(def.kind))
+            instant << words::text(def.id) + u'\n' + words::text(def.title);
+    if (instant != filled_) {
+        filled_ = instant;
         for (QComboBox* box : trace_) {
             box->clear();
             for (const MeasureDef& def : pack.measures)
@@ -126,11 +128,15 @@ void MarkStrip::fillTraces() {
                     box->addItem(words::text(def.title), words::text(def.id));
         }
         trace_[0]->setCurrentIndex(0);
-        // The second trace: the first measure taken over a phase, which a single picture does not show.
+        // The second trace: the first measure taken over a phase, which a single picture does not show; else the next
+        // that is not the same one at another moment.
         const auto spans = std::find_if(pack.measures.begin(), pack.measures.end(), [](const MeasureDef& def) {
             return isInstantKind(def.kind) && def.stat != Stat::None;
         });
-        const int other = spans == pack.measures.end() ? 1 : trace_[1]->findData(words::text(spans->id));
+        const auto named = [this](int i) { return trace_[1]->itemText(i).section(u',', 0, 0); };
+        int other = spans == pack.measures.end() ? 1 : trace_[1]->findData(words::text(spans->id));
+        while (named(other) == named(0) && other + 1 < trace_[1]->count())
+            ++other;
         trace_[1]->setCurrentIndex(std::min(other, trace_[1]->count() - 1));
     }
 }

@@ -38,6 +38,7 @@ private:
     Workspace& workspace_;
     TimeStrip* strip_;
     QComboBox* trace_[2];
+    QStringList filled_; ///< measures they hold
     QPushButton* draw_;
     QHBoxLayout* repetitions_;
     std::string event_;
