@@ -3,6 +3,8 @@
 //   QT_QPA_PLATFORM=offscreen build/bin/bench-mirror FOLDER
 // FOLDER takes a demo library whose clips are made 1920 × 1080 by ffmpeg; it is used again the next time.
 
+#include "window_time.h"
+
 #include "app/main_window.h"
 #include "app/mirror/wall.h"
 #include "app/theme.h"
@@ -17,22 +19,12 @@
 #include <QProcess>
 
 #include <algorithm>
-#include <chrono>
 #include <cstdio>
 #include <vector>
 
 namespace {
 
 using namespace riflesso;
-using Clock = std::chrono::steady_clock;
-
-double millisecondsSince(Clock::time_point start) {
-    return std::chrono::duration<double, std::milli>(Clock::now() - start).count();
-}
-void settle() {
-    QCoreApplication::sendPostedEvents();
-    QCoreApplication::processEvents();
-}
 template <typename Until> bool waitFor(const Until& until, double mostMs = 20000) {
     const auto start = Clock::now();
     while (!until()) {

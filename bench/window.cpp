@@ -1,6 +1,8 @@
 // The window on a library of any size: how long until it can be used, until a page is there, and a key of the search.
 //   QT_QPA_PLATFORM=offscreen build/bin/bench-window LIBRARY
 
+#include "window_time.h"
+
 #include "app/main_window.h"
 #include "app/theme.h"
 
@@ -11,24 +13,12 @@
 #include <QLineEdit>
 
 #include <algorithm>
-#include <chrono>
 #include <cstdio>
 #include <vector>
 
 namespace {
 
 using namespace riflesso;
-using Clock = std::chrono::steady_clock;
-
-double millisecondsSince(Clock::time_point start) {
-    return std::chrono::duration<double, std::milli>(Clock::now() - start).count();
-}
-
-/// All that is due, painting included.
-void settle() {
-    QCoreApplication::sendPostedEvents();
-    QCoreApplication::processEvents();
-}
 
 } // namespace
 

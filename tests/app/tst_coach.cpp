@@ -1,7 +1,7 @@
 // What a coach says beside the numbers: observations by key, the wrong variant, working round, insisting, the way the
 // plan goes about it, cues in own words, a forecast; each seen on its page and kept in the library.
 
-#include "window_driver.h"
+#include "lunge_baseline.h"
 
 #include "app/findings/cause_map.h"
 #include "app/findings/findings_page.h"
@@ -57,16 +57,7 @@ class TestCoach : public QObject {
     }
 
 private slots:
-    void initTestCase() {
-        app_ = std::make_unique<Driver>();
-        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        app_->selectAthlete(QStringLiteral("Ilka Sandrey"));
-        for (const Session& session : app_->data().sessions)
-            if (session.title == QStringLiteral("Baseline"))
-                app_->workspace.selectSession(session.id);
-        app_->workspace.selectStress(Stress::Calm);
-        QTRY_VERIFY(app_->quiet());
-    }
+    void initTestCase() { app_ = openLungeBaseline(folder_); }
     void everyTypeOfObservationCanBeAsked() {
         Pack pack = app_->data().pack;
         pack.observations = {{"a", "A", "?", ObservationType::YesPartlyNo, {}, {}, 0, Level::Whole},

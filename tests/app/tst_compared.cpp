@@ -1,7 +1,7 @@
 // Mirror: groups of repetitions against each other, the measures by part and by state, the model's mean as a figure,
 // and pictures beside each other where that shows them larger.
 
-#include "window_driver.h"
+#include "lunge_baseline.h"
 
 #include "app/mirror/mirror_page.h"
 #include "app/widgets/waterline.h"
@@ -49,14 +49,7 @@ class TestCompared : public QObject {
 
 private slots:
     void initTestCase() {
-        app_ = std::make_unique<Driver>();
-        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        app_->selectAthlete(QStringLiteral("Ilka Sandrey"));
-        for (const Session& session : app_->data().sessions)
-            if (session.title == QStringLiteral("Baseline"))
-                app_->workspace.selectSession(session.id);
-        app_->workspace.selectStress(Stress::Calm);
-        QTRY_VERIFY(app_->quiet());
+        app_ = openLungeBaseline(folder_);
         app_->step("mirror");
         QTRY_VERIFY(app_->quiet());
     }

@@ -1,6 +1,6 @@
 // Mirror: what is measured is drawn on both pictures with its number; both play; the wall of all repetitions.
 
-#include "window_driver.h"
+#include "lunge_baseline.h"
 
 #include "app/mirror/ghost.h"
 #include "app/mirror/mirror_page.h"
@@ -46,14 +46,7 @@ class TestMirror : public QObject {
 
 private slots:
     void initTestCase() {
-        app_ = std::make_unique<Driver>();
-        QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
-        app_->selectAthlete(QStringLiteral("Ilka Sandrey"));
-        for (const Session& session : app_->data().sessions)
-            if (session.title == QStringLiteral("Baseline"))
-                app_->workspace.selectSession(session.id);
-        app_->workspace.selectStress(Stress::Calm);
-        QTRY_VERIFY(app_->quiet());
+        app_ = openLungeBaseline(folder_);
         app_->step("mirror");
         QTRY_VERIFY(app_->quiet());
     }
