@@ -184,7 +184,7 @@ void indexing(benchmark::State& state) {
 BENCHMARK(step)->Name("step_forward")->Arg(1)->Iterations(230)->Unit(benchmark::kMillisecond);
 BENCHMARK(step)->Name("step_back")->Arg(-1)->Iterations(230)->Unit(benchmark::kMillisecond);
 BENCHMARK(jump)->Iterations(12)->Unit(benchmark::kMillisecond);
-BENCHMARK(playback)->Iterations(1)->Unit(benchmark::kMillisecond);
+BENCHMARK(playback)->Iterations(4)->Unit(benchmark::kMillisecond);
 BENCHMARK(indexing)->Iterations(10)->Unit(benchmark::kMillisecond);
 
 } // namespace

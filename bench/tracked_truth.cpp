@@ -1,7 +1,7 @@
 // Tracking against the exact truth of the simulated camera at 1920 x 1080, 60 frames a second, default noise, through
-// an H.264 clip: marked at the key events of a lunge, carried to the frames between. Rendering takes some minutes; a
-// clip that is there already is taken.
-//   build/bin/bench-tracked-truth FOLDER [FRAMES]
+// an H.264 clip: marked at the key events of a repetition, carried to the frames between. Rendering takes some minutes;
+// a clip that is there already is taken.
+//   build/bin/bench-tracked-truth FOLDER [CLIP [REPETITION [FRAMES]]]     of the first performer; ilka_baseline 0
 
 #include "core/stats.h"
 #include "media/clip_writer.h"
@@ -28,18 +28,26 @@ int failed(const Error& error) {
 
 int main(int argc, char** argv) {
     if (argc < 2) {
-        std::fprintf(stderr, "bench-tracked-truth FOLDER [FRAMES]\n");
+        std::fprintf(stderr, "bench-tracked-truth FOLDER [CLIP [REPETITION [FRAMES]]]\n");
         return 2;
     }
-    simcam::SimulatedClip clip = simcam::demoClips().front();
+    const std::string name = argc > 2 ? argv[2] : "ilka_baseline";
+    const std::size_t repetition = argc > 3 ? std::strtoul(argv[3], nullptr, 10) : 0;
+    const auto clips = simcam::demoClips();
+    const auto wanted = std::find_if(clips.begin(), clips.end(), [&](const auto& clip) { return clip.name == name; });
+    if (wanted == clips.end() || repetition >= wanted->takes.front().repetitions.size()) {
+        std::fprintf(stderr, "no such clip or repetition\n");
+        return 2;
+    }
+    simcam::SimulatedClip clip = *wanted;
     clip.sharpness = 2;
-    const simcam::SimulatedRepetition& rep = clip.takes.front().repetitions.front();
+    const simcam::SimulatedRepetition& rep = clip.takes.front().repetitions[repetition];
     std::set<int> keys;
     for (const auto& [event, timeS] : rep.eventTimesS)
         keys.insert(static_cast<int>(std::lround(clip.frameRate * timeS)));
-    const int from = *keys.begin(), to = std::min(*keys.rbegin(), from + (argc > 2 ? std::atoi(argv[2]) : 1000));
-    const std::string path = std::string(argv[1]) + "/tracked_truth.mp4";
-    const simcam::Camera camera = simcam::cameraOf(clip, false);
+    const int from = *keys.begin(), to = std::min(*keys.rbegin(), from + (argc > 4 ? std::atoi(argv[4]) : 1000));
+    const std::string path = std::string(argv[1]) + "/" + name + "_" + std::to_string(repetition) + ".mp4";
+    const simcam::Camera camera = simcam::cameraOf(clip, clip.takes.front().facesLeft);
     if (!std::filesystem::exists(path)) { // one rendered before will do
         ClipFormat format{camera.width, camera.height, clip.frameRate, 24, 60, 0};
         auto writer = ClipWriter::create(path, format);
@@ -62,7 +70,7 @@ int main(int argc, char** argv) {
     for (const int key : keys)
         if (key <= to)
             for (const auto& [landmark, at] : truthAt(key))
-                if (landmark != "tip")
+                if (landmark != "tip" && landmark != "handle" && landmark != "bow_top")
                     seeds.push_back(
                         {landmark, key - from, {static_cast<double>(at.x), static_cast<double>(at.y)}, 0.02});
     const auto tracked = trackPoints([&](int f) { return (*reader)->frame(f); }, 0, to - from, seeds);

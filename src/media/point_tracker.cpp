@@ -1,6 +1,8 @@
 #include "media/point_tracker.h"
 
 #include "media/picture_mat.h"
+#include "media/remembered_patch.h"
+#include "media/track_bones.h"
 #include "media/track_merge.h"
 
 #include <opencv2/imgproc.hpp>
@@ -13,29 +15,33 @@ namespace riflesso {
 namespace {
 
 constexpr int kWindow = 21, kLevels = 3;
-constexpr int kPatch = 25; ///< side of the remembered picture round a point
-constexpr double kLostMatch = 0.5, kSameMatch = 0.9;
+constexpr int kStepPatch = 25; ///< side of the piece of picture that a step is held against, px
+constexpr double kLostMatch = 0.5, kSameMatch = 0.95;
 constexpr double kLostReturnPx = 2; ///< forward and back again ends this far away: not the same point
 
 /// What one step or one comparison adds, in pixels (measured on the simulated camera, see docs).
 constexpr double kStepPx = 0.07, kReturnShare = 0.5, kAnchorPx = 0.04;
 
+/// Side of the remembered patch: a limb is about as wide.
+int patchSide(int pictureHeight) {
+    constexpr double kShare = 0.038;
+    constexpr int kLeast = 7, kMost = 40; // half sides, px
+    return 2 * std::clamp(static_cast<int>(std::lround(kShare * pictureHeight / 2)), kLeast, kMost) + 1;
+}
+
 struct Way {
     cv::Point2d at, speed;
-    double variance = 0; ///< of each coordinate
-    cv::Mat patch;       ///< the picture round the point where it was last certain
-    cv::Mat warp;        ///< from that patch to the picture now: affine, 2×3, about the patch's centre
+    double variance = 0;   ///< of each coordinate, since the mark
+    RememberedPatch patch; ///< the picture round the point where it was last certain
     double patchVariance = 0;
     bool lost = true;
 };
 
-cv::Mat patchAt(const cv::Mat& grey, cv::Point2d at, int side = kPatch) {
-    cv::Mat out;
-    cv::getRectSubPix(grey, {side, side}, cv::Point2f(at), out, CV_32F);
-    return out;
-}
-
-double correlation(const cv::Mat& a, const cv::Mat& b) {
+/// Of the pieces of picture round two points, -1 to 1; 0 where there is nothing to see.
+double correlation(const cv::Mat& before, cv::Point2d from, const cv::Mat& now, cv::Point2d to) {
+    cv::Mat a, b;
+    cv::getRectSubPix(before, {kStepPatch, kStepPatch}, cv::Point2f(from), a, CV_32F);
+    cv::getRectSubPix(now, {kStepPatch, kStepPatch}, cv::Point2f(to), b, CV_32F);
     cv::Scalar meanA, meanB, sdA, sdB;
     cv::meanStdDev(a, meanA, sdA);
     cv::meanStdDev(b, meanB, sdB);
@@ -79,9 +85,8 @@ private:
     static void begin(Way& way, const cv::Mat& grey, const TrackSeed& seed) {
         way.at = {seed.at.x, seed.at.y};
         way.speed = {};
-        way.variance = way.patchVariance = seed.sigmaPx * seed.sigmaPx;
-        way.patch = patchAt(grey, way.at);
-        way.warp = cv::Mat::eye(2, 3, CV_32F);
+        way.variance = way.patchVariance = 0;
+        way.patch = RememberedPatch(grey, way.at, patchSide(grey.rows));
         way.lost = !inside(grey, way.at);
     }
 
@@ -121,61 +126,26 @@ private:
 
     /// Holds the step against the remembered picture, which takes the drift out as long as the picture lasts.
     void settle(Way& way, const cv::Mat& grey, cv::Point2d to, double away) const {
-        const double stepMatch = correlation(patchAt(before_.front(), way.at), patchAt(grey, to));
-        if (stepMatch < kLostMatch) {
+        if (correlation(before_.front(), way.at, grey, to) < kLostMatch) {
             way.lost = true;
             return;
         }
         const double stepSd = kStepPx + kReturnShare * away;
         const cv::Point2d moved = to - way.at;
-        cv::Point2d settled = to;
-        double variance = way.variance + stepSd * stepSd;
-        // The remembered patch against a larger piece of the picture round the step's end.
-        constexpr int kMargin = 4;
-        const cv::Mat piece = patchAt(grey, to, kPatch + 2 * kMargin);
-        cv::Mat warp = way.warp.clone();
-        warp.at<float>(0, 2) = warp.at<float>(1, 2) = 0; // the step has already moved it
-        cv::Mat placed = shifted(warp, kMargin);
-        double match = 0;
-        try {
-            match = cv::findTransformECC(way.patch, piece, placed, cv::MOTION_AFFINE,
-                                         {cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 8, 0.005}, cv::noArray(), 1);
-        } catch (const cv::Exception&) {
-            match = 0; // it did not converge
-        }
-        if (match >= kSameMatch) {
-            const double centre = (kPatch - 1) / 2.0, middle = centre + kMargin;
-            const cv::Point2d there(
-                placed.at<float>(0, 0) * centre + placed.at<float>(0, 1) * centre + placed.at<float>(0, 2) - middle,
-                placed.at<float>(1, 0) * centre + placed.at<float>(1, 1) * centre + placed.at<float>(1, 2) - middle);
-            const double limit = 1 + 3 * std::sqrt(variance - way.patchVariance);
-            if (cv::norm(there) < limit && inside(grey, to + there)) {
-                settled = to + there;
-                const double anchored = kAnchorPx + (1 - match);
-                variance = std::min(variance, way.patchVariance + anchored * anchored);
-                way.warp = placed;
-                way.warp.at<float>(0, 2) = way.warp.at<float>(1, 2) = 0;
-            } else {
-                match = 0;
-            }
-        }
-        way.at = settled;
+        way.variance += stepSd * stepSd;
+        const PatchFit fit = way.patch.find(grey, to);
+        const double limit = 1 + 3 * std::sqrt(way.variance - way.patchVariance);
+        const bool same = fit.match >= kSameMatch && cv::norm(fit.at - to) < limit && inside(grey, fit.at);
+        way.at = same ? fit.at : to;
         way.speed = moved;
-        way.variance = variance;
-        if (match < kSameMatch) { // the picture has changed: remember the new one, with what it has cost
-            way.patch = patchAt(grey, way.at);
-            way.warp = cv::Mat::eye(2, 3, CV_32F);
+        if (same) {
+            const double anchorSd = kAnchorPx + fit.sigmaPx;
+            way.variance = std::min(way.variance, way.patchVariance + anchorSd * anchorSd);
+            way.patch.keep(fit);
+        } else { // the picture has changed: remember the new one, with what it has cost
+            way.patch = RememberedPatch(grey, way.at, patchSide(grey.rows));
             way.patchVariance = way.variance;
         }
-    }
-
-    /// The linear part about the patch's centre, as a map of the patch into the larger piece.
-    static cv::Mat shifted(const cv::Mat& warp, int margin) {
-        cv::Mat out = warp.clone();
-        const float centre = (kPatch - 1) / 2.0F, middle = centre + static_cast<float>(margin);
-        for (int row = 0; row < 2; ++row)
-            out.at<float>(row, 2) = middle - warp.at<float>(row, 0) * centre - warp.at<float>(row, 1) * centre;
-        return out;
     }
 
     std::map<std::string, Way> ways_;
@@ -232,8 +202,12 @@ Result<std::map<std::string, TrackedPath>> trackPoints(const std::function<Resul
     } catch (const cv::Exception& problem) {
         return fault("tracker", problem.what());
     }
+    std::map<std::string, MergedPath> merged;
     for (const auto& [name, way] : ways)
-        out[name] = mergeWays(way, from, to, height);
+        merged[name] = mergeWays(way, from, to);
+    keepBoneLengths(merged, ways, from);
+    for (const auto& [name, path] : merged)
+        out[name] = judgedPath(path, from, height);
     return out;
 }
 

@@ -24,7 +24,7 @@ struct TrackSeed {
 struct TrackedPoint {
     enum class Status {
         Tracked,
-        Doubtful, ///< the picture changed much, or the ways from both sides disagree
+        Doubtful, ///< following it has cost more than the usual uncertainty of a mark
         Lost      ///< not found; `at` is where it was last, and not to be used
     };
     int frame = 0;

@@ -1,6 +1,7 @@
 #include "media/proposed_marks.h"
 
 #include "core/stats.h"
+#include "media/long_bones.h"
 
 #include <algorithm>
 #include <array>
@@ -80,9 +81,6 @@ template <std::size_t N> void followSides(Points& now, const std::map<std::strin
     }
 }
 
-constexpr std::array<std::pair<std::string_view, std::string_view>, 5> kBones = {
-    {{"shoulder", "elbow"}, {"elbow", "wrist"}, {"hip", "knee"}, {"knee", "ankle"}, {"shoulder", "hip"}}};
-
 /// Height of the body in the picture: trunk, thigh and shank make 0.774 of it (figure's proportions, close to
 /// Winter's); the long side of what is seen, since a bone only gets shorter by turning away.
 double bodyHeight(const std::vector<std::pair<int, Points>>& frames) {
@@ -131,7 +129,7 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
     std::map<std::string, std::vector<double>> lengths;
     for (const auto& [frame, points] : all)
         for (const char* side : {"left_", "right_"})
-            for (const auto& [a, b] : kBones) {
+            for (const auto& [a, b] : kLongBones) {
                 const auto from = points.find(side + std::string(a)), to = points.find(side + std::string(b));
                 if (from != points.end() && to != points.end())
                     lengths[side + std::string(b) + "<" + std::string(a)].push_back(
@@ -145,7 +143,7 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
             doubtful[landmark] =
                 point.score < (landmark.ends_with("wrist") || landmark.ends_with("elbow") ? kSureOfHand : kSure);
         for (const char* side : {"left_", "right_"})
-            for (const auto& [a, b] : kBones) {
+            for (const auto& [a, b] : kLongBones) {
                 const std::string inner = side + std::string(a), outer = side + std::string(b);
                 const auto from = points.find(inner), to = points.find(outer);
                 if (from == points.end() || to == points.end())

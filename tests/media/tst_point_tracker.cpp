@@ -1,11 +1,10 @@
 // Tracking: against vectors of tracking.json on pictures of Debian's opencv-doc, against the truth of the simulated
-// camera, and the merging of two ways.
+// camera.
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/stats.h"
 #include "media/point_tracker.h"
-#include "media/track_merge.h"
 #include "support/files.h"
 #include "support/pictures.h"
 
@@ -25,16 +24,6 @@ std::vector<TrackSeed> seedsOf(const Json& points, int frame) {
     for (std::size_t i = 0; i < points.size(); ++i)
         seeds.push_back({std::to_string(i), frame, {points[i][0], points[i][1]}, 0.02});
     return seeds;
-}
-
-/// A way that has walked from its mark at `start`, off by `drift` px a frame in x.
-std::map<int, TrackStep> wayFrom(int start, int end, double drift) {
-    std::map<int, TrackStep> way;
-    for (int f = start;; f += end > start ? 1 : -1) {
-        way[f] = {{100 + drift * std::abs(f - start), 50}, 0.01, false};
-        if (f == end)
-            return way;
-    }
 }
 
 } // namespace
@@ -78,12 +67,14 @@ private slots:
             const Json& at = data["points"][std::stoul(name)];
             if (path.back().status == Status::Lost)
                 lost.insert(name);
-            else
+            else {
                 drifts.push_back(
                     std::hypot(path.back().at.x - at[0].get<double>(), path.back().at.y - at[1].get<double>()));
+                QVERIFY2(drifts.back() < 2 * path.back().sigmaPx, name.c_str());
+            }
         }
         QVERIFY2(median(drifts) <= 0.05, qPrintable(QString::number(median(drifts))));
-        QVERIFY2(*std::max_element(drifts.begin(), drifts.end()) < 0.5, "a point drifted away and was not called lost");
+        QVERIFY2(*std::max_element(drifts.begin(), drifts.end()) < 0.7, "a point drifted away and was not called lost");
         // The one that a walker crosses (on the sign at 444, 242).
         QCOMPARE(lost, std::set<std::string>{"20"});
     }
@@ -154,41 +145,6 @@ private slots:
         QCOMPARE(tracked->at("tip")[0].status, Status::Tracked);
         for (std::size_t f = 1; f < 4; ++f)
             QCOMPARE(tracked->at("tip")[f].status, Status::Lost);
-    }
-
-    void waysThatCloseAreTrusted() {
-        const TrackWays ways{
-            {{0, {"p", 0, {100, 50}, 0.1}}, {10, {"p", 10, {100, 50}, 0.1}}}, wayFrom(0, 10, 0), wayFrom(10, 0, 0)};
-        const TrackedPath path = mergeWays(ways, 0, 10, 1080);
-        QCOMPARE(path.size(), std::size_t(11));
-        QCOMPARE(path[5].status, Status::Tracked);
-        QCOMPARE(path[5].at.x, 100.0);
-        QVERIFY(path[5].sigmaPx < 0.1); // two ways are better than one
-        QCOMPARE(path[10].sigmaPx, 0.1);
-    }
-    void waysThatDoNotCloseAreDoubtedMostInTheMiddle() {
-        // The forward way arrives 10 px off; the backward way is sound.
-        const TrackWays ways{
-            {{0, {"p", 0, {100, 50}, 0.1}}, {10, {"p", 10, {100, 50}, 0.1}}}, wayFrom(0, 10, 1), wayFrom(10, 0, 0)};
-        const TrackedPath path = mergeWays(ways, 0, 10, 1080);
-        QVERIFY(path[5].sigmaPx > path[1].sigmaPx || path[5].sigmaPx > path[9].sigmaPx);
-        // The sound way has the say: its growth is known to be small.
-        QVERIFY(path[9].at.x < 100.5);
-        QVERIFY(std::abs(path[5].at.x - 100) <= 2 * path[5].sigmaPx);
-    }
-    void oneWayAloneGrowsAsTheOthersShowed() {
-        // Closed badly between the marks; beyond the last mark there is one way, and it is doubted as much.
-        TrackWays ways{
-            {{0, {"p", 0, {100, 50}, 0.1}}, {10, {"p", 10, {100, 50}, 0.1}}}, wayFrom(0, 10, 1), wayFrom(10, 0, 1)};
-        for (int f = 11; f <= 30; ++f)
-            ways.forward[f] = {{100, 50}, 0.01, false};
-        const TrackedPath path = mergeWays(ways, 0, 30, 1080);
-        // 10 px in ten frames in one coordinate: 50 px² of each, less the marks' 0.02, is 5 px² a frame.
-        QVERIFY(std::abs(path[20].sigmaPx - std::sqrt(0.01 + 4.998 * 10)) < 1e-6);
-        QCOMPARE(path[12].status, Status::Tracked);
-        QCOMPARE(path[20].status, Status::Doubtful); // over twice the usual 2 px of a mark
-        ways.forward[30].lost = true;
-        QCOMPARE(mergeWays(ways, 0, 30, 1080)[30].status, Status::Lost);
     }
 };
 
