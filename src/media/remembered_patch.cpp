@@ -121,7 +121,7 @@ PatchFit RememberedPatch::find(const cv::Mat& grey, cv::Point2d guess) const {
     }
     if (fit.match > 0) {
         // Measured on the simulated camera. Not divided by the number of pixels: what is left is change, not noise.
-        constexpr double kOfUnexplained = 3;
+        constexpr double kOfUnexplained = 0.5;
         const double unexplained = std::sqrt(std::max(0.0, 1 - fit.match * fit.match)) / fit.match;
         fit.sigmaPx =
             kOfUnexplained * unexplained * std::sqrt(static_cast<double>(inverse_(0, 0) + inverse_(1, 1)) / 2);
