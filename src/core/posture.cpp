@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <numeric>
 
 namespace riflesso {
 namespace {
@@ -24,9 +25,14 @@ const std::vector<std::vector<std::string>>& chains() {
     return kChains;
 }
 
-/// Where the marks round one say it should be: the middle of the straight lines between up to three on either side.
-/// One or two of them that jumped themselves do not move it.
-PixelPoint betweenNeighbours(const std::vector<double>& t, const std::vector<PixelPoint>& at, std::size_t i) {
+/// Where the marks round one say it should be, and how well they agree.
+struct Expected {
+    PixelPoint at;
+    double spread = 0; ///< px, median distance of what they say
+};
+/// The middle of the straight lines between up to three marks on either side. One or two of them that jumped themselves
+/// do not move it.
+Expected betweenNeighbours(const std::vector<double>& t, const std::vector<PixelPoint>& at, std::size_t i) {
     constexpr std::size_t kReach = 3;
     std::vector<double> x, y;
     for (std::size_t a = i < kReach ? 0 : i - kReach; a < i; ++a)
@@ -35,7 +41,10 @@ PixelPoint betweenNeighbours(const std::vector<double>& t, const std::vector<Pix
             x.push_back(at[a].x + share * (at[b].x - at[a].x));
             y.push_back(at[a].y + share * (at[b].y - at[a].y));
         }
-    return {median(x), median(y)};
+    const PixelPoint middle{median(x), median(y)};
+    for (std::size_t k = 0; k < x.size(); ++k)
+        x[k] = std::hypot(x[k] - middle.x, y[k] - middle.y);
+    return {middle, median(x)};
 }
 
 /// Marks of one landmark without those that jumped away: off the neighbours' line by far more than the landmark's marks
@@ -50,10 +59,13 @@ MarksByFrame withoutJumps(const MarksByFrame& marks, const FrameTimes& times) {
         t.push_back(times.timeOf(frame));
         at.push_back(mark.at);
     }
-    std::vector<double> off(t.size(), 0);
+    std::vector<double> off(t.size(), 0), turning(t.size(), 0);
     for (std::size_t i = 1; i + 1 < t.size(); ++i) {
-        const PixelPoint expected = betweenNeighbours(t, at, i);
-        off[i] = std::hypot(at[i].x - expected.x, at[i].y - expected.y);
+        const Expected expected = betweenNeighbours(t, at, i);
+        // What sets off or turns in a few frames is off the lines as well, but then these disagree by a third of that.
+        constexpr double kTurn = 6;
+        off[i] = std::hypot(at[i].x - expected.at.x, at[i].y - expected.at.y);
+        turning[i] = kTurn * expected.spread;
     }
     const double usual = median(off);
     MarksByFrame out;
@@ -61,8 +73,9 @@ MarksByFrame withoutJumps(const MarksByFrame& marks, const FrameTimes& times) {
     for (const auto& entry : marks) {
         // Own choice. A foot that stops within a frame is off its neighbours' line, too, by a few pixels.
         constexpr double kUsual = 5, kSigma = 5, kLeastPx = 4;
-        if (off[i++] <= std::max(kLeastPx, kUsual * usual + kSigma * entry.second.sigmaPx))
+        if (off[i] <= std::max({kLeastPx, kUsual * usual + kSigma * entry.second.sigmaPx, turning[i]}))
             out.insert(entry);
+        ++i;
     }
     return out;
 }
@@ -269,6 +282,96 @@ Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double ba
             if (inside(i, j))
                 d(i, j) = distance(i, j);
     return timeWarp(d, WarpSteps::SlopeOne);
+}
+
+namespace {
+
+/// How fast the posture turns: root mean square of the features' changes a sample over a quarter of a second round
+/// each, radians. Infinite where nothing is known.
+std::vector<double> turningRates(const PostureTrack& track) {
+    constexpr int kRound = 7; // samples to either side
+    const Eigen::Index features = track.values.cols() / 2;
+    const auto samples = static_cast<int>(track.values.rows());
+    std::vector<double> out;
+    for (int at = 0; at < samples; ++at) {
+        double sum = 0;
+        int count = 0;
+        for (int i = std::max(0, at - kRound); i <= std::min(samples - 1, at + kRound); ++i)
+            for (Eigen::Index c = features; c < 2 * features; ++c)
+                if (const double rate = track.values(i, c); !std::isnan(rate)) {
+                    sum += rate * rate;
+                    ++count;
+                }
+        out.push_back(count ? std::sqrt(sum / count) : std::numeric_limits<double>::infinity());
+    }
+    return out;
+}
+
+/// Samples that stay when the middle of every long hold is taken out.
+std::vector<int> withoutHolds(const PostureTrack& track) {
+    // Own choices: a hold turns by less than this in a sample, more where the marks are noisy; of one that is longer
+    // than twice kKept the middle goes.
+    constexpr double kStill = 0.01, kStillest = 0.25, kNoise = 2, kMost = 0.025; // radians
+    constexpr int kKept = 15;                                                    // samples
+    const std::vector<double> rates = turningRates(track);
+    const double still = std::clamp(kNoise * percentile(rates, kStillest), kStill, kMost);
+    const auto samples = static_cast<int>(rates.size());
+    std::vector<int> out;
+    for (int from = 0; from < samples;) {
+        int to = from;
+        while (to < samples && rates[static_cast<std::size_t>(to)] < still)
+            ++to;
+        for (int i = from; i < to; ++i)
+            if (i < from + kKept || i >= to - kKept)
+                out.push_back(i);
+        if (to < samples)
+            out.push_back(to);
+        from = to + 1;
+    }
+    return out;
+}
+
+PostureTrack only(const PostureTrack& track, const std::vector<int>& samples) {
+    PostureTrack out{track.startS, Eigen::MatrixXd(static_cast<Eigen::Index>(samples.size()), track.values.cols())};
+    for (std::size_t i = 0; i < samples.size(); ++i)
+        out.values.row(static_cast<Eigen::Index>(i)) = track.values.row(samples[i]);
+    return out;
+}
+
+std::vector<int> allSamples(const PostureTrack& track) {
+    std::vector<int> out(static_cast<std::size_t>(track.values.rows()));
+    std::iota(out.begin(), out.end(), 0);
+    return out;
+}
+
+} // namespace
+
+HeldWarp::HeldWarp(const PostureTrack& example, const PostureTrack& target, double band)
+    : warp_(warpOnto(example, target, band)), example_(allSamples(example)), target_(allSamples(target)) {
+    std::vector<int> ofExample = withoutHolds(example), ofTarget = withoutHolds(target);
+    if (ofExample.size() == example_.size() && ofTarget.size() == target_.size())
+        return;
+    Warp moving = warpOnto(only(example, ofExample), only(target, ofTarget), band);
+    constexpr double kFarBetter = 0.6; // of the cost (own choice)
+    if (moving.found && (!warp_.found || moving.cost < kFarBetter * warp_.cost)) {
+        warp_ = std::move(moving);
+        example_ = std::move(ofExample);
+        target_ = std::move(ofTarget);
+    }
+}
+
+std::pair<double, int> HeldWarp::across(double exampleSample) const {
+    const auto after = std::lower_bound(example_.begin(), example_.end(), exampleSample);
+    double sample = static_cast<double>(after - example_.begin());
+    if (after != example_.end() && after != example_.begin() && *after > exampleSample)
+        sample -= (*after - exampleSample) / (*after - *std::prev(after));
+    const auto [at, run] = warp_.across(sample);
+    const auto last = static_cast<double>(target_.size() - 1);
+    const auto below = static_cast<std::size_t>(std::clamp(std::floor(at), 0.0, last)),
+               above = static_cast<std::size_t>(std::clamp(std::ceil(at), 0.0, last));
+    const double share = std::clamp(at - static_cast<double>(below), 0.0, 1.0);
+    const int gap = target_[above] - target_[below];
+    return {target_[below] + share * gap, std::max(run, gap)};
 }
 
 } // namespace riflesso

@@ -35,4 +35,19 @@ struct PostureTrack {
 /// mean.
 [[nodiscard]] Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band);
 
+/// A warp between two postures that may leave out the middle of long holds on either side: an archer's two or five
+/// seconds at full draw are one and the same thing.
+class HeldWarp {
+public:
+    /// All of both where that can be warped and is not far worse.
+    HeldWarp(const PostureTrack& example, const PostureTrack& target, double band);
+    [[nodiscard]] bool found() const { return warp_.found; }
+    /// As Warp::across, in samples of the whole tracks.
+    [[nodiscard]] std::pair<double, int> across(double exampleSample) const;
+
+private:
+    Warp warp_;
+    std::vector<int> example_, target_; ///< samples of the whole tracks that were warped
+};
+
 } // namespace riflesso

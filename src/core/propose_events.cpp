@@ -89,8 +89,8 @@ private:
         const auto key = std::tuple(from.trial, to.trial, event.by.empty() ? std::string() : event.id);
         auto known = warps_.find(key);
         if (known == warps_.end())
-            known = warps_.emplace(key, warpOnto(example, target, event.by.empty() ? kBand : kPartBand)).first;
-        if (!known->second.found)
+            known = warps_.emplace(key, HeldWarp(example, target, event.by.empty() ? kBand : kPartBand)).first;
+        if (!known->second.found())
             return {};
         const auto [sample, run] = known->second.across(example.sampleOf(timeS));
         return Carried{target.timeOf(sample), run};
@@ -115,6 +115,18 @@ private:
         });
     }
 
+    /// Median of where the examples carry an event to.
+    std::optional<double> carriedInstant(const std::string& id, const Followed& to) {
+        const EventDef* event = pack_.event(id);
+        std::vector<double> instants;
+        for (const Followed& example : examples_)
+            if (const TrialEvent* marked = event ? example.trial->event(id) : nullptr;
+                marked && example.trial != to.trial)
+                if (const auto carried = carry(*event, example, marked->timeS, to))
+                    instants.push_back(carried->timeS);
+        return instants.empty() ? std::nullopt : std::optional(median(instants));
+    }
+
     std::variant<EventProposal, std::string> proposeOne(const EventDef& event, const Followed& to,
                                                         const Tried& before) {
         std::vector<double> instants, runs, offsets;
@@ -130,9 +142,12 @@ private:
                 if (const auto ruled = byRule(*event.rule, boundByMarks(*event.rule, example), marked->timeS))
                     offsets.push_back(marked->timeS - *ruled);
         }
+        // Of two events that bound each other the second is not placed yet: where it is carried to will do.
         const auto proposed = [&](const std::string& other) -> std::optional<double> {
             const auto found = before.find(other);
-            const EventProposal* known = found == before.end() ? nullptr : std::get_if<EventProposal>(&found->second);
+            if (found == before.end())
+                return carriedInstant(other, to);
+            const EventProposal* known = std::get_if<EventProposal>(&found->second);
             return known ? std::optional(known->timeS) : std::nullopt;
         };
         const Followed bounds = event.rule ? boundBy(*event.rule, to, proposed) : to;
@@ -348,7 +363,7 @@ private:
     const Pack& pack_;
     std::vector<Followed> examples_, between_; // between_: other repetitions, for routes
     std::map<std::pair<const Trial*, std::string>, PostureTrack> tracks_;
-    std::map<std::tuple<const Trial*, const Trial*, std::string>, Warp> warps_;
+    std::map<std::tuple<const Trial*, const Trial*, std::string>, HeldWarp> warps_;
     std::map<std::string, double> errors_;
 };
 

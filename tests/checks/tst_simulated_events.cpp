@@ -97,6 +97,13 @@ private slots:
         // At the catch the knee moves 2 degrees in a tenth of a second, which 2 px at 30 frames a second hide.
         QTest::newRow("strokes, 2 px") << "davor_steady"
                                        << "indoor_rowing" << 2.0 << 0.88;
+        // From one to five and a half seconds at full draw, 25 frames a second; no event of it is a sharp one.
+        QTest::newRow("shots, the truth itself") << "mirelle_side"
+                                                 << "archery_shot" << 0.02 << 0.0;
+        QTest::newRow("shots, 1 px") << "mirelle_side"
+                                     << "archery_shot" << 1.0 << 0.0;
+        QTest::newRow("shots, 2 px") << "mirelle_side"
+                                     << "archery_shot" << 2.0 << 0.0;
     }
     void proposals() {
         QFETCH(QString, clip);
@@ -112,7 +119,7 @@ private slots:
         for (unsigned seed : seeds) {
             std::mt19937 random(seed);
             const std::vector<Repetition> repetitions = repetitionsOf(truth, pack, noisePx, random);
-            QVERIFY(repetitions.size() >= 7);
+            QVERIFY(repetitions.size() >= 5);
             for (const Repetition& example : repetitions) {
                 if (kSanitized && &example != &repetitions.front())
                     break;
