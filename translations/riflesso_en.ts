@@ -4620,6 +4620,10 @@
         <source>Enter passes over</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::PacksPage</name>

@@ -193,14 +193,32 @@ private:
         } else {
             out.rough = true;
             const double ambiguity = median(runs) / kPostureRate / std::sqrt(12.0);
-            // Transfers of one example lie off by a sample together, which neither spread nor ambiguity shows (own
-            // choice).
-            constexpr double kRoughLeast = 1 / kPostureRate;
-            out.uS = std::max({ambiguity, spread, least, kRoughLeast});
+            // Transfers of one example lie off together, which neither spread nor ambiguity shows: by a sample, or most
+            // of a frame; by more on marks that a network has proposed, whose errors last (own choices, by the clips of
+            // the simulated camera).
+            constexpr double kOfFrame = 0.75, kOnProposed = 1.5;
+            const double together = std::max(1 / kPostureRate, kOfFrame * to.trial->times.intervalAt(out.frame));
+            out.uS = std::max(
+                {ambiguity, spread, least, together * (mostlyProposed(event, to, out.frame) ? kOnProposed : 1)});
         }
         constexpr double kScatter = 2; // frames at 60 a second
         out.reviewFirst = spread > kScatter / kPostureRate;
         return out;
+    }
+
+    /// Whether most marks of an event's points round a frame come from a network and are not confirmed.
+    bool mostlyProposed(const EventDef& event, const Followed& in, double frame) const {
+        constexpr double kRound = 10; // frames to either side
+        int proposed = 0, all = 0;
+        const auto sides = resolveRoles(pack_, *in.trial);
+        for (const PointRef& ref : event.by.empty() ? pack_.marked : event.by)
+            if (const auto track = in.trial->marks.find(resolvePoint(ref, sides)); track != in.trial->marks.end())
+                for (const auto& [at, mark] : track->second)
+                    if (std::abs(at - frame) <= kRound) {
+                        ++all;
+                        proposed += mark.source == kProposedByNetwork || mark.source == kDoubtfulFromNetwork;
+                    }
+        return 2 * proposed > all;
     }
 
     /// SD of the instants that reach the target by way of other repetitions.

@@ -81,7 +81,10 @@ private slots:
         // The demo has all of them answered: all are asked again.
         app_->key(Qt::Key_O);
         QVERIFY(shown(QStringLiteral("observationAsked")).contains(QStringLiteral("Does the face keep")));
+        QVERIFY2(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("1 of 4")),
+                 qPrintable(shown(QStringLiteral("observationAsked"))));
         app_->key(Qt::Key_3); // no
+        QVERIFY(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("2 of 4")));
         QCOMPARE(repetition().observations.at("eyes"), std::string("no"));
         QCOMPARE(stored().repetition(repetition().id)->observations.at("eyes"), std::string("no"));
         app_->key(Qt::Key_Escape);

@@ -3,6 +3,7 @@
 #include "app/mark/figure_card.h"
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/kept_labels.h"
 #include "app/widgets/player.h"
@@ -13,6 +14,8 @@
 
 #include <QApplication>
 #include <QGridLayout>
+#include <QHelpEvent>
+#include <QToolTip>
 #include <QtTest>
 
 #include <cmath>
@@ -181,6 +184,33 @@ private slots:
         QCOMPARE(fill(QStringLiteral("3"), false), first);
         QCOMPARE(grid->count(), 2); // the note is gone, the end stands in its row
         QCOMPARE(qobject_cast<QLabel*>(grid->itemAtPosition(1, 0)->widget())->text(), QStringLiteral("end"));
+    }
+    void aChoiceWithoutRoomSaysTheWholeOfItUnderThePointer() {
+        ChoiceBox box;
+        box.addItem(QStringLiteral("Flexion of the front knee at the low position"));
+        const auto said = [&box](int width) {
+            box.setFixedWidth(width);
+            box.show();
+            QToolTip::hideText();
+            if (!QTest::qWaitFor([] { return !QToolTip::isVisible(); })) // it hides in its own time
+                return QStringLiteral("still there");
+            QHelpEvent rest(QEvent::ToolTip, box.rect().center(), box.mapToGlobal(box.rect().center()));
+            QApplication::sendEvent(&box, &rest);
+            return QToolTip::isVisible() ? QToolTip::text() : QString();
+        };
+        // Drawn as any choice, but for the ellipsis.
+        QComboBox plain;
+        plain.addItem(box.currentText());
+        plain.setFocusPolicy(Qt::NoFocus);
+        box.setFocusPolicy(Qt::NoFocus);
+        const auto alike = [&] {
+            plain.setFixedSize(box.size());
+            return box.grab().toImage() == plain.grab().toImage();
+        };
+        QCOMPARE(said(120), box.currentText());
+        QVERIFY(!alike());
+        QCOMPARE(said(600), QString());
+        QVERIFY(alike());
     }
     void aLabelIsAsHighAsItsWordsNow() {
         const std::unique_ptr<QLabel> words(label(QStringLiteral("short")));

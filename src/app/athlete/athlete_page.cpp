@@ -8,10 +8,10 @@
 #include "app/athlete/skills_box.h"
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 #include "store/case_assessment.h"
 
-#include <QComboBox>
 #include <QDateEdit>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -82,7 +82,7 @@ QWidget* AthletePage::buildPerson() {
         return edit;
     };
     name_ = line(tr("Name"), "athleteName");
-    handedness_ = new QComboBox;
+    handedness_ = new ChoiceBox;
     handedness_->setObjectName(QStringLiteral("handedness"));
     handedness_->addItems({tr("right-handed"), tr("left-handed")});
     connect(handedness_, &QComboBox::activated, this, [this] { saveAthlete(); });

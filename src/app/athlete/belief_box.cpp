@@ -2,9 +2,9 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -28,12 +28,12 @@ BeliefBox::BeliefBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
                             theme::kQuiet));
     list_ = new QVBoxLayout;
     layout->addLayout(list_);
-    whose_ = new QComboBox;
+    whose_ = new ChoiceBox;
     whose_->setObjectName(QStringLiteral("beliefWhose"));
     whose_->setAccessibleName(tr("Whose guess it is"));
     whose_->addItem(tr("The athlete's"), static_cast<int>(Guesser::Athlete));
     whose_->addItem(tr("My first guess"), static_cast<int>(Guesser::Analyst));
-    measure_ = new QComboBox;
+    measure_ = new ChoiceBox;
     measure_->setObjectName(QStringLiteral("beliefMeasure"));
     measure_->setAccessibleName(tr("Measure the belief is about"));
     measure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

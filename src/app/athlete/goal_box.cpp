@@ -2,11 +2,11 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/goal_words.h"
 #include "report/words.h"
 
 #include <QCheckBox>
-#include <QComboBox>
 #include <QDateEdit>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
@@ -19,7 +19,7 @@ GoalBox::GoalBox(Workspace& workspace, QWidget* parent) : QWidget(parent), works
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
     layout->addWidget(label(tr("THE GOAL AS A NUMBER"), theme::kHeading));
-    measure_ = new QComboBox;
+    measure_ = new ChoiceBox;
     measure_->setObjectName(QStringLiteral("goalMeasure"));
     measure_->setAccessibleName(tr("Measure of the goal"));
     measure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

@@ -4,9 +4,9 @@
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
 
@@ -31,7 +31,7 @@ SkillsBox::SkillsBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     list_ = new QVBoxLayout;
     list_->setSpacing(4);
     layout->addLayout(list_);
-    skill_ = new QComboBox;
+    skill_ = new ChoiceBox;
     skill_->setObjectName(QStringLiteral("anotherSkill"));
     skill_->setAccessibleName(tr("Another skill of this athlete"));
     skill_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

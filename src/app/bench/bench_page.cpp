@@ -1,11 +1,11 @@
 #include "app/bench/bench_page.h"
 
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/live_panel.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDir>
 #include <QDoubleSpinBox>
 #include <QDragEnterEvent>
@@ -124,7 +124,7 @@ QWidget* BenchPage::buildSide() {
     layout->addWidget(label(tr("COUNT"), theme::kHeading));
     auto* form = new QFormLayout;
     form->setVerticalSpacing(6);
-    counted_ = new QComboBox;
+    counted_ = new ChoiceBox;
     counted_->setObjectName(QStringLiteral("benchCounted"));
     counted_->addItem(tr("whole cycles"), static_cast<int>(Counted::Cycles));
     counted_->addItem(tr("every side"), static_cast<int>(Counted::Sides));

@@ -2,9 +2,9 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -125,7 +125,7 @@ CapturePlanner::CapturePlanner(QWidget* parent) : QWidget(parent) {
         tr("How wide the lens sees, left to right: a phone's main camera about 65°, twice zoomed "
            "about 35° (common practice, no source). Measure it: width of the scene at a known distance."));
     bearing_ = number("planBearing", 0, 80, 0, 0, QStringLiteral("°"));
-    size_ = new QComboBox;
+    size_ = new ChoiceBox;
     size_->setObjectName(QStringLiteral("planSize"));
     for (const auto& [w, h] : {std::pair{1280, 720}, {1920, 1080}, {2704, 1520}, {3840, 2160}})
         size_->addItem(QStringLiteral("%1 × %2").arg(w).arg(h), QSize(w, h));

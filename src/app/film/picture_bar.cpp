@@ -2,10 +2,10 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
 #include <QCheckBox>
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -57,7 +57,7 @@ PictureBar::PictureBar(QWidget* parent) : QWidget(parent) {
     text_ = label({});
     text_->setObjectName(QStringLiteral("pictureBarText"));
     top->addWidget(text_, 1);
-    rectangle_ = new QComboBox;
+    rectangle_ = new ChoiceBox;
     rectangle_->setObjectName(QStringLiteral("rectangle"));
     rectangle_->setAccessibleName(tr("What lies there"));
     rectangle_->addItem(tr("A rectangle I measured"), QString());
@@ -65,7 +65,7 @@ PictureBar::PictureBar(QWidget* parent) : QWidget(parent) {
         rectangle_->addItem(words::text(each.title), words::text(each.id));
         rectangle_->setItemData(rectangle_->count() - 1, words::text(each.source), Qt::ToolTipRole);
     }
-    lies_ = new QComboBox;
+    lies_ = new ChoiceBox;
     lies_->setObjectName(QStringLiteral("planeOf"));
     lies_->setAccessibleName(tr("Which plane"));
     lies_->addItems({tr("on the floor"), tr("in the plane of movement")});

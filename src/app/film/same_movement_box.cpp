@@ -2,9 +2,9 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -41,7 +41,7 @@ SameMovementBox::SameMovementBox(Workspace& workspace, QWidget* parent) : QWidge
     layout->setSpacing(4);
     title_ = label(tr("Another camera's picture of"));
     layout->addWidget(title_);
-    which_ = new QComboBox;
+    which_ = new ChoiceBox;
     which_->setObjectName(QStringLiteral("sameMovement"));
     which_->setAccessibleName(tr("The repetition this is another camera's picture of"));
     which_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

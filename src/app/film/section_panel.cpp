@@ -8,9 +8,9 @@
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QDoubleValidator>
 #include <QFormLayout>
@@ -149,7 +149,7 @@ QFormLayout* SectionPanel::buildForm() {
     auto* form = new QFormLayout;
     form->setVerticalSpacing(6);
     const auto combo = [&](const QString& name, const char* object) {
-        auto* box = new QComboBox;
+        auto* box = new ChoiceBox;
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(name);
         form->addRow(name, box);

@@ -4,6 +4,7 @@
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/section_pictures.h"
 #include "media/camera_follow.h"
 #include "media/lens_from_boards.h"
@@ -11,7 +12,6 @@
 #include "report/words.h"
 
 #include <QCheckBox>
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFormLayout>
@@ -127,7 +127,7 @@ SectionPicture::SectionPicture(Workspace& workspace, QWidget* parent) : QWidget(
     noLens_ = button(tr("Forget"), "forgetLens", {});
     row({lens_, columns_, label(QStringLiteral("×")), rows_, label(tr("inner corners")), noLens_});
     lensText_ = words("lensText");
-    camera_ = new QComboBox;
+    camera_ = new ChoiceBox;
     camera_->setObjectName(QStringLiteral("cameraHold"));
     camera_->setAccessibleName(tr("Does the camera move?"));
     camera_->addItems({tr("camera: not looked at"), tr("camera stands"), tr("camera moves")});

@@ -4,10 +4,10 @@
 
 #include "app/findings/score_terms.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/group_rulers.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -32,7 +32,7 @@ QWidget* FindingsPage::buildList() {
     layout->addWidget(scrolled(inner), 9);
     auto* row = new QHBoxLayout;
     row->addWidget(label(tr("TO DECIDE"), theme::kHeading), 1);
-    school_ = new QComboBox;
+    school_ = new ChoiceBox;
     school_->setObjectName(QStringLiteral("findingsSchool"));
     school_->setAccessibleName(tr("School of ranking"));
     school_->setFocusPolicy(Qt::TabFocus);

@@ -2,10 +2,10 @@
 
 #include "app/athlete/consent_box.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "media/clip_reader.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QCoreApplication>
 #include <QDir>
 #include <QHBoxLayout>
@@ -63,7 +63,7 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
     column->setContentsMargins(16, 12, 16, 12);
     column->setSpacing(7);
     column->addWidget(label(tr("ON PAPER"), theme::kHeading));
-    papers_ = new QComboBox;
+    papers_ = new ChoiceBox;
     papers_->setObjectName(QStringLiteral("papers"));
     papers_->setAccessibleName(tr("Which paper"));
     column->addWidget(papers_);

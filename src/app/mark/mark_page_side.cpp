@@ -8,11 +8,11 @@
 #include "app/mark/second_look.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "core/instant.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QListWidget>
 #include <QPushButton>
@@ -41,7 +41,7 @@ QWidget* MarkPage::buildSide() {
     next_->setObjectName(QStringLiteral("nextLandmark"));
     auto* asked = new QHBoxLayout;
     asked->addWidget(next_, 1);
-    auto* reason = hiddenWhy_ = new QComboBox;
+    auto* reason = hiddenWhy_ = new ChoiceBox;
     reason->setObjectName(QStringLiteral("hiddenReason"));
     reason->setAccessibleName(tr("Why a landmark is hidden"));
     reason->setToolTip(tr("The reason kept with a landmark that is hidden (H)."));

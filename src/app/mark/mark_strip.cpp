@@ -2,12 +2,12 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/time_strip.h"
 #include "core/instant.h"
 #include "core/measure.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -69,7 +69,7 @@ MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     row->addStretch();
     row->addWidget(label(tr("Traces"), theme::kQuiet));
     for (int i = 0; i < 2; ++i) {
-        trace_[i] = new QComboBox;
+        trace_[i] = new ChoiceBox;
         trace_[i]->setObjectName(QStringLiteral("trace-%1").arg(i + 1));
         trace_[i]->setAccessibleName(tr("Measure of trace %1").arg(i + 1));
         trace_[i]->setFocusPolicy(Qt::TabFocus);

@@ -3,10 +3,10 @@
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "core/csv.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDialogButtonBox>
 #include <QFile>
 #include <QFileDialog>
@@ -117,7 +117,7 @@ ColumnDialog::ColumnDialog(const QString& file, const TablePreview& preview, con
         const int row = static_cast<int>(c);
         table->setItem(row, 0, new QTableWidgetItem(words::text(preview.columns[c])));
         table->setItem(row, 1, new QTableWidgetItem(cells.join(QStringLiteral("   "))));
-        auto* choice = new QComboBox;
+        auto* choice = new ChoiceBox;
         choice->setObjectName(QStringLiteral("meaning-%1").arg(row));
         choice->setAccessibleName(tr("Meaning of %1").arg(words::text(preview.columns[c])));
         for (const ColumnMeaning& meaning : all_)

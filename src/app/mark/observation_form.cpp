@@ -2,9 +2,9 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QLineEdit>
 #include <QVBoxLayout>
 
@@ -108,7 +108,7 @@ void ObservationForm::addRow(const Question& question, bool current) {
         });
         row->addWidget(edit);
     } else {
-        auto* box = new QComboBox;
+        auto* box = new ChoiceBox;
         box->setObjectName(id);
         box->setAccessibleName(question.title);
         box->setFocusPolicy(Qt::TabFocus);
@@ -172,8 +172,9 @@ void ObservationForm::askNext(std::size_t from) {
         keys << QStringLiteral("%1 %2").arg(i + 1).arg(all[next].answers[i].title);
     if (all[next].answers.empty())
         keys << tr("0 to 9, or in the field on the right");
-    emit asked(
-        QStringLiteral("%1 · %2 · %3").arg(all[next].ask, keys.join(QStringLiteral(" · ")), tr("Enter passes over")));
+    emit asked(QStringLiteral("%1 · %2 · %3 · %4")
+                   .arg(tr("%1 of %2").arg(next + 1).arg(all.size()), all[next].ask, keys.join(QStringLiteral(" · ")),
+                        tr("Enter passes over")));
 }
 
 bool ObservationForm::answerBy(int key) {

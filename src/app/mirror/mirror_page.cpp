@@ -6,6 +6,7 @@
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/group_rulers.h"
 #include "app/widgets/player.h"
 #include "core/instant.h"
@@ -16,7 +17,6 @@
 #include "report/report_content.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QScrollArea>
@@ -36,7 +36,7 @@ QPushButton* switchButton(const QString& text, const char* name) {
     return button;
 }
 QComboBox* chooser(const char* name, const QString& accessible) {
-    auto* box = new QComboBox;
+    auto* box = new ChoiceBox;
     box->setObjectName(QLatin1String(name));
     box->setAccessibleName(accessible);
     box->setFocusPolicy(Qt::TabFocus);

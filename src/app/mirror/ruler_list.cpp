@@ -1,13 +1,13 @@
 #include "app/mirror/ruler_list.h"
 
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
 #include "core/measure_cycles.h"
 #include "core/measure_set.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -104,7 +104,7 @@ RulerList::RulerList(QWidget* parent) : QWidget(parent) {
     auto* choosers = new QHBoxLayout;
     choosers->setSpacing(6);
     const auto chooser = [&](const char* name, const QString& accessible, const QStringList& entries) {
-        auto* box = new QComboBox;
+        auto* box = new ChoiceBox;
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(accessible);
         box->addItems(entries);

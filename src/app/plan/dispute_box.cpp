@@ -2,9 +2,9 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QLineEdit>
 #include <QVBoxLayout>
 
@@ -48,7 +48,7 @@ void DisputeBox::show() {
         const auto kept = std::find_if(data.positions.begin(), data.positions.end(),
                                        [&](const Position& p) { return p.dispute == dispute.id; });
         rows_->addWidget(label(words::text(dispute.question)));
-        auto* choice = new QComboBox;
+        auto* choice = new ChoiceBox;
         choice->setObjectName(QStringLiteral("position-") + words::text(dispute.id));
         choice->setAccessibleName(words::text(dispute.question));
         choice->addItem(tr("no position"), QString());

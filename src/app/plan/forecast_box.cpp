@@ -2,10 +2,10 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/evidence.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -22,7 +22,7 @@ ForecastBox::ForecastBox(Workspace& workspace, QWidget* parent) : QWidget(parent
     list_->setSpacing(2);
     column->addLayout(list_);
     auto* row = new QHBoxLayout;
-    measure_ = new QComboBox;
+    measure_ = new ChoiceBox;
     measure_->setObjectName(QStringLiteral("forecastMeasure"));
     measure_->setAccessibleName(tr("Measure of the forecast"));
     measure_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

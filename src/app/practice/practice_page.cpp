@@ -1,9 +1,9 @@
 #include "app/practice/practice_page.h"
 
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>
@@ -65,7 +65,7 @@ PracticePage::PracticePage(Workspace& workspace, QWidget* parent) : Page(workspa
     layout->setSpacing(28);
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
-    rung_ = new QComboBox;
+    rung_ = new ChoiceBox;
     rung_->setObjectName(QStringLiteral("rung"));
     rung_->setAccessibleName(tr("Rung of the ladder"));
     rung_->setFocusPolicy(Qt::TabFocus);

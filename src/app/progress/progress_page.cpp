@@ -2,11 +2,11 @@
 
 #include "app/progress/run_chart_view.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "app/widgets/sign_label.h"
 #include "report/goal_words.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPainter>
@@ -97,7 +97,7 @@ ProgressPage::ProgressPage(Workspace& workspace, QWidget* parent) : Page(workspa
     row->setSpacing(8);
     const auto choice = [&](const QString& name, const char* object) {
         row->addWidget(label(name, theme::kQuiet));
-        auto* box = new QComboBox;
+        auto* box = new ChoiceBox;
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(name);
         row->addWidget(box);

@@ -2,10 +2,10 @@
 
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
 #include <QApplication>
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFormLayout>
@@ -24,17 +24,17 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     auto* form = new QFormLayout;
     form->setVerticalSpacing(10);
     form->setHorizontalSpacing(24);
-    theme_ = new QComboBox;
+    theme_ = new ChoiceBox;
     theme_->setObjectName(QStringLiteral("theme"));
     theme_->addItems({tr("light"), tr("dark"), tr("as the system")});
     form->addRow(tr("Theme"), theme_);
-    text_ = new QComboBox;
+    text_ = new ChoiceBox;
     text_->setObjectName(QStringLiteral("textSize"));
     for (const int percent : settings::kTextSizes)
         text_->addItem(percent == settings::kTextSizes[0] ? tr("usual") : tr("%1 %").arg(percent), percent);
     text_->setToolTip(tr("From the next start on. A screen of 1920 × 1080 has room for 130 %."));
     form->addRow(tr("Size of text and controls"), text_);
-    numbers_ = new QComboBox;
+    numbers_ = new ChoiceBox;
     numbers_->setObjectName(QStringLiteral("numbersLanguage"));
     numbers_->addItem(tr("as the system"), QString());
     for (const char* name : {"en_GB", "en_US", "cs_CZ", "da_DK", "de_DE", "es_ES", "fi_FI", "fr_FR", "it_IT", "nb_NO",
@@ -46,12 +46,12 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     }
     numbers_->setToolTip(tr("From the next start on. Files are always written with a decimal point."));
     form->addRow(tr("Language of dates and numbers"), numbers_);
-    school_ = new QComboBox;
+    school_ = new ChoiceBox;
     school_->setObjectName(QStringLiteral("school"));
     for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
         school_->addItem(words::schoolName(school), words::text(toString(school)));
     form->addRow(tr("What to fix first, in this case"), school_);
-    newSchool_ = new QComboBox;
+    newSchool_ = new ChoiceBox;
     newSchool_->setObjectName(QStringLiteral("newSchool"));
     for (School school : {School::Root, School::Ground, School::Effect, School::Earliest})
         newSchool_->addItem(words::schoolName(school), words::text(toString(school)));

@@ -6,9 +6,9 @@
 #include "app/start/demo_door.h"
 #include "app/start/desk_list.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/words.h"
 
-#include <QComboBox>
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -33,9 +33,9 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     name_ = new QLineEdit;
     name_->setObjectName(QStringLiteral("newName"));
     name_->setPlaceholderText(tr("Name of the athlete"));
-    handedness_ = new QComboBox;
+    handedness_ = new ChoiceBox;
     handedness_->addItems({tr("right-handed"), tr("left-handed")});
-    skill_ = new QComboBox;
+    skill_ = new ChoiceBox;
     skill_->setObjectName(QStringLiteral("newSkill"));
     form->addRow(tr("Athlete"), name_);
     form->addRow(tr("Hand"), handedness_);

@@ -2,11 +2,11 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 
 #include <QBuffer>
-#include <QComboBox>
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
@@ -70,7 +70,7 @@ LivePanel::LivePanel(QWidget* parent)
     auto* bar = new QHBoxLayout;
     bar->setContentsMargins(14, 6, 14, 6);
     bar->setSpacing(8);
-    devices_ = new QComboBox;
+    devices_ = new ChoiceBox;
     devices_->setObjectName(QStringLiteral("cameras"));
     devices_->setAccessibleName(tr("Camera"));
     delay_ = new QDoubleSpinBox;

@@ -1,13 +1,13 @@
 #include "app/widgets/player.h"
 
-#include <algorithm>
+#include "app/widgets/choice_box.h"
 
-#include <QComboBox>
+#include <algorithm>
 
 namespace riflesso {
 
 QComboBox* speedChooser(const char* objectName) {
-    auto* box = new QComboBox;
+    auto* box = new ChoiceBox;
     box->setObjectName(QLatin1String(objectName));
     box->setAccessibleName(Player::tr("Speed of play"));
     box->setFocusPolicy(Qt::TabFocus);
