@@ -196,7 +196,7 @@ private:
             // Transfers of one example lie off together, which neither spread nor ambiguity shows: by a sample, or most
             // of a frame; by more on marks that a network has proposed, whose errors last (own choices, by the clips of
             // the simulated camera).
-            constexpr double kOfFrame = 0.75, kOnProposed = 1.5;
+            constexpr double kOfFrame = 0.75, kOnProposed = 2;
             const double together = std::max(1 / kPostureRate, kOfFrame * to.trial->times.intervalAt(out.frame));
             out.uS = std::max(
                 {ambiguity, spread, least, together * (mostlyProposed(event, to, out.frame) ? kOnProposed : 1)});

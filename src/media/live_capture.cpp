@@ -25,18 +25,20 @@ using Clock = std::chrono::steady_clock;
 
 constexpr std::string_view kSimulated = "simulated:", kMade = "lavfi:";
 
-/// Where pictures come from. read() waits for the next one.
+using Stopped = std::function<bool()>;
+
+/// Where pictures come from. read() waits for the next one, or until it is to stop: then it was cancelled.
 class Source {
 public:
     virtual ~Source() = default;
-    virtual Result<Picture> read() = 0;
+    virtual Result<Picture> read(const Stopped& stopped) = 0;
 };
 
 /// A clip shown over and over in real time.
 class ShownClip final : public Source {
 public:
     explicit ShownClip(std::unique_ptr<ClipReader> reader) : reader_(std::move(reader)) {}
-    Result<Picture> read() override {
+    Result<Picture> read(const Stopped& /*stopped*/) override {
         const ClipInfo& info = reader_->info();
         if (next_ >= info.frames()) {
             next_ = 0;
@@ -66,19 +68,22 @@ public:
         const AVInputFormat* input = av_find_input_format(format);
         if (!input)
             return fault(name_, "this FFmpeg has no input for cameras");
-        AVFormatContext* raw = nullptr;
-        AVDictionary* wishes = nullptr;
-        if (!paced) {
-            av_dict_set(&wishes, "framerate", "60", 0); // the nearest the camera has
-            av_dict_set(&wishes, "video_size", "1280x720", 0);
+        int code = 0;
+        if (paced) {
+            code = openInput(input, url, {});
+        } else {
+            // What a camera sends as it is, it sends slowly: few of them have room for sixty whole pictures a second.
+            // Rate and size are the nearest the camera has; not all take wishes.
+            const Wishes size = {{"framerate", "60"}, {"video_size", "1280x720"}};
+            Wishes packed = size;
+            packed.emplace_back("input_format", "mjpeg");
+            for (const Wishes& wishes : {packed, size, Wishes()})
+                if (code = openInput(input, url, wishes); code >= 0)
+                    break;
         }
-        int code = avformat_open_input(&raw, url.c_str(), input, &wishes);
-        av_dict_free(&wishes);
-        if (code < 0 && !paced) // not all cameras take wishes
-            code = avformat_open_input(&raw, url.c_str(), input, nullptr);
         if (code < 0)
             return badInput(name_, "a camera that can be opened", words(code));
-        input_.reset(raw);
+        AVFormatContext* raw = input_.get();
         const AVCodec* decoder = nullptr;
         code = avformat_find_stream_info(raw, nullptr);
         stream_ = code < 0 ? code : av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
@@ -94,13 +99,19 @@ public:
         frame_.reset(av_frame_alloc());
         return {};
     }
-    Result<Picture> read() override {
+    Result<Picture> read(const Stopped& stopped) override {
+        constexpr std::chrono::seconds kPatience(5);
+        const auto asked = Clock::now();
         for (;;) {
+            if (stopped())
+                return cancelled();
             const int got = avcodec_receive_frame(codec_.get(), frame_.get());
             if (got == 0)
                 return taken();
             const int code = av_read_frame(input_.get(), packet_.get());
             if (code == AVERROR(EAGAIN)) {
+                if (Clock::now() - asked > kPatience)
+                    return badInput(name_, "the next picture within 5 s", "none");
                 std::this_thread::sleep_for(std::chrono::milliseconds(2));
                 continue;
             }
@@ -113,6 +124,21 @@ public:
     }
 
 private:
+    using Wishes = std::vector<std::pair<const char*, const char*>>;
+    /// FFmpeg's own code.
+    int openInput(const AVInputFormat* input, const std::string& url, const Wishes& wishes) {
+        AVFormatContext* raw = avformat_alloc_context();
+        if (!raw)
+            return AVERROR(ENOMEM);
+        raw->flags |= AVFMT_FLAG_NONBLOCK; // a camera that hangs must not hold up who waits for it
+        AVDictionary* options = nullptr;
+        for (const auto& [name, value] : wishes)
+            av_dict_set(&options, name, value, 0);
+        const int code = avformat_open_input(&raw, url.c_str(), input, &options); // frees what it could not open
+        av_dict_free(&options);
+        input_.reset(code < 0 ? nullptr : raw);
+        return code;
+    }
     Result<Picture> taken() {
         const double unit = av_q2d(input_->streams[stream_]->time_base);
         const auto stamp = frame_->best_effort_timestamp;
@@ -197,9 +223,10 @@ public:
 private:
     void run() {
         while (!stop_) {
-            const auto picture = source_->read();
+            const auto picture = source_->read([this] { return stop_.load(); });
             if (!picture) {
-                failed_(picture.error());
+                if (!stop_)
+                    failed_(picture.error());
                 return;
             }
             if (const auto kept = keep(*picture); !kept)
