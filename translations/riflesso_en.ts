@@ -1474,10 +1474,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The clip goes into the session that is chosen, the marked span as a repetition, what the points and the count gave as a line in the case&apos;s journal.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The Bench needs no case. &lt;b&gt;Next: open a clip, or drop one here.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1623,6 +1619,30 @@
     </message>
     <message>
         <source>First picture of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip goes into the session that is chosen, what was said beside it, the marked span as a repetition, what the points and the count gave as a line in the case&apos;s journal.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to hear it with: no loudspeaker or headphones are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Said: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>speak a note</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6547,6 +6567,45 @@
     </message>
 </context>
 <context>
+    <name>riflesso::SpokenNotesBox</name>
+    <message>
+        <source>SAID OF THE CLIP</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen to note %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove note %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a spoken note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speak a note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to hear it with: no loudspeaker or headphones are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::StageView</name>
     <message>
         <source>Stage: the picture of the clip</source>
@@ -6722,6 +6781,33 @@
     </message>
     <message>
         <source>Done. Look around, then go on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::VoiceRecorder</name>
+    <message>
+        <source>Nothing was heard: is the microphone switched on?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No microphone is there: plug one in, or type the note.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The microphone &quot;%1&quot; gives no sound that can be recorded.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speak a note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of at most %2 %3</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

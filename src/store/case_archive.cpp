@@ -195,6 +195,9 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
                 *added, NewClip{clip.title, path, clip.hash, clip.width, clip.height, *clip.timesS}, clip.sections[0]);
             if (!clipId)
                 return clipId.error();
+            for (const SpokenNote& note : clip.spoken)
+                if (const auto said = edit.addSpokenNote(*clipId, note.sound); !said)
+                    return said.error();
             for (std::size_t s = 0; s < clip.sections.size(); ++s) {
                 Section section = clip.sections[s];
                 const auto sectionId = s == 0 ? edit.firstSection(*clipId) : edit.addSection(*clipId, section);

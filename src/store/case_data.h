@@ -109,6 +109,12 @@ struct Section {
     std::vector<Repetition> repetitions;
 };
 
+/// What somebody said of a clip; `sound` as spokenSound() writes it.
+struct SpokenNote {
+    std::int64_t id = 0;
+    QByteArray sound;
+};
+
 struct Clip {
     ClipId id;
     QString title, path, hash; ///< path: absolute
@@ -116,6 +122,7 @@ struct Clip {
     int width = 0, height = 0;
     std::shared_ptr<const std::vector<double>> timesS; ///< stored times of all frames
     std::vector<Section> sections;
+    std::vector<SpokenNote> spoken; ///< in the order in which they were said
     [[nodiscard]] int frames() const { return timesS ? static_cast<int>(timesS->size()) : 0; }
 };
 

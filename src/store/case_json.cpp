@@ -8,6 +8,7 @@
 #include "store/case_json_format.h"
 #include "store/edit.h"
 #include "store/picture_text.h"
+#include "store/spoken_sound.h"
 
 #include <QRegularExpression>
 
@@ -293,7 +294,7 @@ private:
     }
 
     Clip clipOf(const JsonNode& node) {
-        node.expectObject({"id", "title", "hash", "file", "width", "height", "frames", "sections"});
+        node.expectObject({"id", "title", "hash", "file", "width", "height", "frames", "sections", "spoken"});
         Clip clip;
         clip.id = {node.integer("id", 0, 1, kMostFrames)};
         if (!clips_.insert(clip.id.value).second)
@@ -320,6 +321,17 @@ private:
                   [&](const JsonNode& section) { clip.sections.push_back(sectionOf(section, frames)); });
         if (clip.sections.empty())
             node.faultAt("sections", "one section or more", "none");
+        node.list("spoken", false, [&](const JsonNode& spoken) {
+            const QString name = spoken.json().is_string() ? qt(spoken.json().get<std::string>()) : QString();
+            const auto file = files_.find(name);
+            if (!name.startsWith(QStringLiteral("spoken/")) || file == files_.end())
+                spoken.fault("the name of a spoken note in the archive", plain(name));
+            else if (!spokenSeconds(file->second))
+                spoken.fault("a spoken note: WAV, 16 bit, one channel, 16,000 samples a second, at most 120 s",
+                             plain(name));
+            else
+                clip.spoken.push_back({0, file->second});
+        });
         return clip;
     }
 
@@ -546,7 +558,7 @@ Result<CaseFromFiles> caseFromFiles(const std::map<QString, QByteArray>& files) 
 bool isArchiveName(const QString& name, bool& media) {
     static const QRegularExpression kText(QStringLiteral(
         "^(case\\.json|pack\\.json|times\\.csv|marks\\.csv|events\\.csv|observations\\.csv|practice\\.csv|"
-        "journal\\.csv|assessments/[0-9]{1,6}\\.json)$"));
+        "journal\\.csv|assessments/[0-9]{1,6}\\.json|spoken/[0-9]{1,6}\\.wav)$"));
     static const QRegularExpression kMedia(QStringLiteral("^media/[0-9a-f]{64}(\\.[a-z0-9]{1,8})?$"));
     media = kMedia.match(name).hasMatch();
     return media || kText.match(name).hasMatch();

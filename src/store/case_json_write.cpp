@@ -138,6 +138,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                                    {"whose", toString(b.whose)}});
     std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",
                 events = std::string(kEventsHeader) + "\n", observations = std::string(kObservationsHeader) + "\n";
+    int spokenNotes = 0;
     for (const Session& session : data.sessions) {
         Json clips = Json::array();
         for (const Clip& clip : session.clips) {
@@ -161,6 +162,12 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                         observations += id + observation + "," + csvCell(value) + "\n";
                 }
             }
+            Json spoken = Json::array();
+            for (const SpokenNote& note : clip.spoken) {
+                const QString name = QStringLiteral("spoken/%1.wav").arg(++spokenNotes);
+                out[name] = note.sound;
+                spoken.push_back(plain(name));
+            }
             clips.push_back({{"id", clip.id.value},
                              {"title", plain(clip.title)},
                              {"hash", plain(clip.hash)},
@@ -168,7 +175,8 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                              {"width", clip.width},
                              {"height", clip.height},
                              {"frames", clip.frames()},
-                             {"sections", std::move(sections)}});
+                             {"sections", std::move(sections)},
+                             {"spoken", std::move(spoken)}});
             for (int f = 0; f < clip.frames(); ++f)
                 times += std::to_string(clip.id.value) + "," + std::to_string(f) + "," +
                          exact((*clip.timesS)[static_cast<std::size_t>(f)]) + "\n";

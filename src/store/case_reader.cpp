@@ -183,8 +183,13 @@ private:
                      clip.timesS = std::make_shared<const std::vector<double>>(std::move(times));
                      session.clips.push_back(std::move(clip));
                  });
-            for (Clip& clip : session.clips)
+            for (Clip& clip : session.clips) {
                 sections(clip);
+                each("SELECT id, sound FROM spoken_note WHERE clip_id=? ORDER BY id", clip.id.value,
+                     [&](const QSqlQuery& row) {
+                         clip.spoken.push_back({row.value(0).toLongLong(), row.value(1).toByteArray()});
+                     });
+            }
         }
     }
 

@@ -2,6 +2,7 @@
 
 #include "store/known_lengths_text.h"
 #include "store/picture_text.h"
+#include "store/spoken_sound.h"
 
 #include <QIODevice>
 
@@ -169,6 +170,18 @@ Result<void> Edit::removeClip(ClipId id) {
     if (const auto done = exec(QStringLiteral("DELETE FROM clip WHERE id=?"), {qint64(id.value)}); !done)
         return done;
     return forgetLostLeads();
+}
+Result<std::int64_t> Edit::addSpokenNote(ClipId id, const QByteArray& sound) {
+    if (!spokenSeconds(sound))
+        return badInput("spoken note", "a sound as this program records it", "another");
+    const auto row =
+        insert(QStringLiteral("INSERT INTO spoken_note(clip_id, sound) VALUES(?, ?)"), {qint64(id.value), sound});
+    if (!row)
+        return row.error();
+    return *row;
+}
+Result<void> Edit::removeSpokenNote(std::int64_t id) {
+    return exec(QStringLiteral("DELETE FROM spoken_note WHERE id=?"), {qint64(id)});
 }
 Result<SectionId> Edit::firstSection(ClipId id) {
     const auto row = db_.value(QStringLiteral("SELECT min(id) FROM section WHERE clip_id=?"), {qint64(id.value)});

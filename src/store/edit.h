@@ -45,6 +45,9 @@ public:
     [[nodiscard]] Result<void> removeClip(ClipId id);
     /// Where its file lies now: absolute, or relative to the library's folder.
     [[nodiscard]] Result<void> setClipPath(ClipId id, const QString& path);
+    /// Its id; `sound` as spokenSound() writes it, anything else is an error.
+    [[nodiscard]] Result<std::int64_t> addSpokenNote(ClipId id, const QByteArray& sound);
+    [[nodiscard]] Result<void> removeSpokenNote(std::int64_t id);
     [[nodiscard]] Result<SectionId> firstSection(ClipId id);
     [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
     /// Where `picture.mirrored` changes, the marks of the section turn over with the picture; what else is said of it

@@ -149,6 +149,11 @@ ALTER TABLE plan ADD COLUMN approach_reason TEXT NOT NULL DEFAULT '';
 
 CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
     drill TEXT NOT NULL, cue TEXT NOT NULL, UNIQUE (case_id, drill))
+)"),
+                                            // 8: what was said of a clip.
+                                            QStringLiteral(R"(
+CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
+    sound BLOB NOT NULL)
 )")};
     return kMigrations;
 }
@@ -163,7 +168,7 @@ const QStringList& undoableTables() {
         QStringLiteral("mark"),          QStringLiteral("observation"), QStringLiteral("decision"),
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
-        QStringLiteral("position"),      QStringLiteral("own_cue")};
+        QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note")};
     return kTables;
 }
 

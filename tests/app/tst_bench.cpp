@@ -8,6 +8,8 @@
 #include "window_driver.h"
 
 #include "app/widgets/live_panel.h"
+#include "app/widgets/voice_recorder.h"
+#include "store/spoken_sound.h"
 
 #include <QLineEdit>
 
@@ -32,6 +34,14 @@ class TestBench : public QObject {
         return qobject_cast<BenchView*>(app_->find<StageView>(stage)->parentWidget());
     }
     [[nodiscard]] QString said(const char* name) const { return app_->find<QLabel>(name)->text(); }
+    /// Beside the Bench's microphone; Film has one of its own.
+    [[nodiscard]] QString spoken() const { return page()->findChild<QLabel*>(QStringLiteral("speakState"))->text(); }
+    [[nodiscard]] bool there(const char* name) const {
+        for (const QPushButton* button : app_->window->findChildren<QPushButton*>(QLatin1String(name)))
+            if (button->isVisible())
+                return true;
+        return false;
+    }
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         app_->key(key, modifiers);
         ++gestures_;
@@ -39,6 +49,26 @@ class TestBench : public QObject {
     [[nodiscard]] bool open(const QString& path, bool beside = false) {
         page()->openClip(path, beside);
         return QTest::qWaitFor([this] { return app_->workspace.jobs().idle(); }, 20000);
+    }
+
+    /// A voice that says a's, as fast as it is listened to.
+    class Voice : public QIODevice {
+        qint64 readData(char* data, qint64 most) override {
+            constexpr qint64 kPiece = 3200; // a tenth of a second
+            const qint64 bytes = std::min(most, left_);
+            left_ -= bytes;
+            std::fill_n(data, bytes, 'a');
+            if (left_ == 0)
+                QTimer::singleShot(40, this, [this] { left_ = kPiece; });
+            return bytes;
+        }
+        qint64 writeData(const char*, qint64) override { return -1; }
+        qint64 left_ = 0;
+    };
+    static std::unique_ptr<QIODevice> saying() {
+        auto voice = std::make_unique<Voice>();
+        voice->open(QIODevice::ReadOnly);
+        return voice;
     }
 
 private slots:
@@ -144,6 +174,26 @@ private slots:
         press(Qt::Key_Right);
         QCOMPARE(view("benchFirst")->frame(), before + 1);
     }
+    void aNoteIsSpoken() {
+        app_->errors.clear();
+        VoiceRecorder::speakWith([] { return std::unique_ptr<QIODevice>(); });
+        press(Qt::Key_N); // a microphone that cannot be opened
+        QVERIFY(!there("benchListen"));
+        VoiceRecorder::speakWith(&TestBench::saying);
+        press(Qt::Key_N);
+        QTRY_VERIFY_WITH_TIMEOUT(spoken().contains(QStringLiteral("0:01 of at most 2:00")), 20000);
+        QVERIFY(spoken().contains(QChar(0x258c))); // how loud it is
+        press(Qt::Key_N);
+        QTRY_VERIFY(there("benchListen"));
+        QCOMPARE(said("benchSaid"), QStringLiteral("Said: 0:01"));
+        app_->click("benchDiscard");
+        QTRY_VERIFY(!there("benchListen"));
+        press(Qt::Key_N);
+        press(Qt::Key_N); // a slip of the finger
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("Nothing was heard")));
+        QVERIFY(!there("benchListen"));
+    }
     void keptIntoACase() {
         press(Qt::Key_K); // no case: said, nothing done
         QTemporaryDir dir;
@@ -152,13 +202,28 @@ private slots:
         app_->step("bench");
         const std::size_t clips = app_->data().sessions.front().clips.size();
         app_->type("benchNote", QStringLiteral("Toe stays"));
-        app_->click("benchKeep");
+        press(Qt::Key_N);
+        QTRY_VERIFY_WITH_TIMEOUT(spoken().contains(QStringLiteral("0:01")), 20000);
+        app_->click("benchKeep"); // while it is being said
         QTRY_COMPARE(app_->data().sessions.front().clips.size(), clips + 1);
         const Clip& kept = app_->data().sessions.front().clips.back();
         QCOMPARE(kept.title, QStringLiteral("Toe stays"));
         QCOMPARE(kept.sections.front().repetitions.size(), std::size_t(1));
         QCOMPARE(kept.sections.front().repetitions.front().from, 30);
         QCOMPARE(kept.sections.front().repetitions.front().to, 60);
+        QCOMPARE(kept.spoken.size(), std::size_t(1));
+        const QByteArray sound = kept.spoken.front().sound;
+        QVERIFY(*spokenSeconds(sound) >= 0.5);
+        QCOMPARE(sound.mid(44, 1600), QByteArray(1600, 'a')); // sample by sample
+        QVERIFY(!there("benchListen"));
+        // On Film it is listened to, taken away and brought back.
+        app_->workspace.selectRepetition(kept.sections.front().repetitions.front().id);
+        app_->step("film");
+        QTRY_VERIFY(there("removeNote"));
+        app_->click("removeNote");
+        QTRY_VERIFY(app_->data().sessions.front().clips.back().spoken.empty());
+        app_->workspace.undo();
+        QCOMPARE(app_->data().sessions.front().clips.back().spoken.front().sound, sound);
         app_->workspace.undo();
         QCOMPARE(app_->data().sessions.front().clips.size(), clips);
         app_.reset(); // before its folder goes

@@ -6,8 +6,8 @@
 #include "app/film/capture_planner.h"
 #include "app/film/clip_timeline.h"
 #include "app/film/section_picture.h"
-#include "app/film/sound_player.h"
 #include "app/widgets/live_panel.h"
+#include "app/widgets/sound_player.h"
 
 #include <QCheckBox>
 #include <QComboBox>

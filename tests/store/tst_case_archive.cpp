@@ -5,6 +5,7 @@
 
 #include "store/case_archive.h"
 #include "store/case_json.h"
+#include "store/spoken_sound.h"
 #include "store/zip_file.h"
 #include "support/made_library.h"
 
@@ -39,8 +40,12 @@ MadeLibrary richLibrary(const QString& folder) {
         section.picture = knownPicture();
         section.knownLengths = {{2, {1 / 3.0, 2}, {400.125, 7}, 1.1, .0025}};
         const auto models = edit.addSession(made.caseId, QDate(2026, 10, 1), QStringLiteral("Models"), true);
-        if (!edit.addClip(*models, there, section))
-            return badInput("clip", "", "");
+        const auto clipId = edit.addClip(*models, there, section);
+        if (!clipId)
+            return clipId.error();
+        for (const char* words : {"mmmmmmmm", "nnnnnnnn"})
+            if (const auto said = edit.addSpokenNote(*clipId, spokenSound(QByteArray(words).repeated(4000))); !said)
+                return said.error();
         steps.push_back(edit.setMark(r, "left_knee", 70, {{1 / 3.0, 2e-7}, 1.25, "network, confirmed"}));
         steps.push_back(edit.setMark(r, "left_knee", 71, {{100, 200}, 0.1, "tracked?"}));
         steps.push_back(edit.setHidden(r, "right_knee", 70, "behind, the body"));
@@ -185,6 +190,9 @@ private slots:
         QCOMPARE(*data.goal, (GoalTarget{"knee", 1 / 7.0, QDate(2026, 12, 24)}));
         QVERIFY(data.beliefs.back().whose == Guesser::Analyst);
         const Clip& clip = data.sessions[1].clips[0];
+        QCOMPARE(clip.spoken.size(), std::size_t(2));
+        QCOMPARE(*spokenSeconds(clip.spoken[0].sound), 1.0);
+        QVERIFY(clip.spoken[0].sound.endsWith("mmmm") && clip.spoken[1].sound.endsWith("nnnn"));
         QVERIFY(!clip.missing);
         QCOMPARE(*fileHash(clip.path), clip.hash);
         QVERIFY(clip.path.startsWith(folder));
@@ -236,6 +244,8 @@ private slots:
         QTest::newRow("times that fall") << 13 << QStringLiteral("times.csv");
         QTest::newRow("the same as one that is not there") << 14 << QStringLiteral("same_as");
         QTest::newRow("two that are each other's") << 15 << QStringLiteral("same_as");
+        QTest::newRow("a spoken note that is no sound") << 16 << QStringLiteral("16,000 samples");
+        QTest::newRow("a spoken note that is not there") << 17 << QStringLiteral("spoken[0]");
     }
     void hostile() {
         QFETCH(int, kind);
@@ -288,6 +298,13 @@ private slots:
             break;
         case 15:
             entry("case.json").bytes.replace("\"same_as\": null", "\"same_as\": 2");
+            break;
+        case 16:
+            entry("case.json").bytes.replace("\"sections\": [", "\"spoken\": [\"spoken/1.wav\"], \"sections\": [");
+            entries.push_back({"spoken/1.wav", "RIFF, or so it says"});
+            break;
+        case 17:
+            entry("case.json").bytes.replace("\"sections\": [", "\"spoken\": [\"case.json\"], \"sections\": [");
             break;
         default:
             break;
@@ -355,10 +372,11 @@ private slots:
             }
             return false;
         };
-        QVERIFY(found("Test Person") && found("knee pain") && found("vvvvvvvv"));
+        QVERIFY(found("Test Person") && found("knee pain") && found("vvvvvvvv") && found("mmmmmmmm"));
         const CaseData data = made.data();
         QVERIFY(made.library->eraseClip(data.sessions[1].clips[0].id).ok());
         QVERIFY(!found("vvvvvvvv")); // the file is gone, no other case uses it
+        QVERIFY(!found("mmmmmmmm")); // nor what was said of it
         QVERIFY(found("Test Person"));
         QVERIFY(made.library->eraseSession(data.sessions[0].id).ok());
         QCOMPARE(made.data().sessions.size(), std::size_t(1));

@@ -3,8 +3,10 @@
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/live_panel.h"
+#include "app/widgets/voice_recorder.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
+#include "store/spoken_sound.h"
 
 #include <QDir>
 #include <QDoubleSpinBox>
@@ -153,10 +155,11 @@ QWidget* BenchPage::buildSide() {
     note_->setAccessibleName(tr("Note to keep with the clip"));
     note_->setPlaceholderText(tr("Note: becomes the clip's title"));
     layout->addWidget(note_);
+    layout->addWidget(buildSaid());
     keep_ = button("benchKeep", tr("Keep into the open case (K)"), [this] { keep(); });
     layout->addWidget(
-        label(tr("The clip goes into the session that is chosen, the marked span as a repetition, what the "
-                 "points and the count gave as a line in the case's journal."),
+        label(tr("The clip goes into the session that is chosen, what was said beside it, the marked span as a "
+                 "repetition, what the points and the count gave as a line in the case's journal."),
               theme::kQuiet));
     layout->addStretch();
     connect(counted_, &QComboBox::activated, this, &BenchPage::showCount);
@@ -165,6 +168,46 @@ QWidget* BenchPage::buildSide() {
     QScrollArea* scroll = scrolled(inner);
     scroll->setFixedWidth(290);
     return scroll;
+}
+
+QWidget* BenchPage::buildSaid() {
+    auto* whole = new QWidget;
+    auto* layout = new QVBoxLayout(whole);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(4);
+    recorder_ = new VoiceRecorder(QStringLiteral("N"), this);
+    layout->addWidget(recorder_);
+    saidRow_ = new QWidget;
+    auto* row = new QHBoxLayout(saidRow_);
+    row->setContentsMargins(0, 0, 0, 0);
+    saidLength_ = label({});
+    saidLength_->setObjectName(QStringLiteral("benchSaid"));
+    row->addWidget(saidLength_, 1);
+    player_ = new VoicePlayer(this);
+    const auto button = [&](const QString& words, const char* name, auto work) {
+        auto* made = new QPushButton(words);
+        made->setObjectName(QLatin1String(name));
+        made->setFocusPolicy(Qt::TabFocus);
+        connect(made, &QPushButton::clicked, this, work);
+        row->addWidget(made);
+    };
+    button(tr("Listen"), "benchListen", [this] {
+        if (!player_->play(said_))
+            workspace().say(tr("There is nothing to hear it with: no loudspeaker or headphones are there."), true);
+    });
+    button(tr("Discard"), "benchDiscard", [this] { showSaid({}); });
+    layout->addWidget(saidRow_);
+    connect(recorder_, &VoiceRecorder::said, this, &BenchPage::showSaid);
+    connect(recorder_, &VoiceRecorder::cannot, this, [this](const QString& why) { workspace().say(why, true); });
+    showSaid({});
+    return whole;
+}
+
+void BenchPage::showSaid(const QByteArray& sound) {
+    player_->stop();
+    said_ = sound;
+    saidRow_->setVisible(!said_.isEmpty());
+    saidLength_->setText(tr("Said: %1").arg(spokenLength(spokenSeconds(said_).value_or(0))));
 }
 
 QString BenchPage::headline() const {
@@ -180,9 +223,13 @@ QString BenchPage::headline() const {
 QList<KeyHint> BenchPage::keys() const {
     if (!first_->isOpen())
         return {};
-    QList<KeyHint> hints = {{tr("Space"), tr("play")},           {QStringLiteral("← →"), tr("frame")},
-                            {QStringLiteral("I O"), tr("span")}, {tr("click"), tr("point")},
-                            {QStringLiteral("B"), tr("beat")},   {QStringLiteral("F"), tr("follow")},
+    QList<KeyHint> hints = {{tr("Space"), tr("play")},
+                            {QStringLiteral("← →"), tr("frame")},
+                            {QStringLiteral("I O"), tr("span")},
+                            {tr("click"), tr("point")},
+                            {QStringLiteral("B"), tr("beat")},
+                            {QStringLiteral("F"), tr("follow")},
+                            {QStringLiteral("N"), tr("speak a note")},
                             {QStringLiteral("K"), tr("keep")}};
     if (second_->isOpen())
         hints.append(KeyHint{QStringLiteral("↑ ↓"), tr("other clip")});
@@ -377,6 +424,9 @@ void BenchPage::keep() {
         gave.clear();
     const SessionId session = workspace().session();
     const CaseId id = workspace().data().id;
+    if (recorder_->isRecording())
+        recorder_->toggle(); // what is being said is kept as well
+    const QByteArray said = said_;
     workspace().jobs().start<NewClip>(
         tr("Keeping the clip"), this,
         [path, title](JobControl& control) -> Result<NewClip> {
@@ -384,7 +434,7 @@ void BenchPage::keep() {
                 return cancelled();
             return describeClip(path, path, title);
         },
-        [this, session, id, span, whole, slow, gave, title](const Result<NewClip>& clip) {
+        [this, session, id, span, whole, slow, gave, title, said](const Result<NewClip>& clip) {
             if (!clip) {
                 workspace().say(words::text(clip.error().sentence()), true);
                 return;
@@ -395,6 +445,9 @@ void BenchPage::keep() {
                 const auto added = edit.addClip(session, *clip, section);
                 if (!added)
                     return added.error();
+                if (!said.isEmpty())
+                    if (const auto kept = edit.addSpokenNote(*added, said); !kept)
+                        return kept.error();
                 if (!whole) {
                     const auto part = edit.firstSection(*added);
                     if (!part)
@@ -410,6 +463,8 @@ void BenchPage::keep() {
             });
             if (done) {
                 note_->clear();
+                if (said_ == said)
+                    showSaid({});
                 workspace().say(tr("Kept: \"%1\" is in the session, on the Film page.").arg(title));
             }
         });
@@ -448,6 +503,9 @@ void BenchPage::keyPressEvent(QKeyEvent* event) {
         return;
     case Qt::Key_U:
         findChild<QPushButton*>(QStringLiteral("benchUnit"))->click();
+        return;
+    case Qt::Key_N:
+        recorder_->toggle();
         return;
     case Qt::Key_K:
         keep();

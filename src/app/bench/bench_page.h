@@ -15,6 +15,8 @@ class QPushButton;
 namespace riflesso {
 
 class LivePanel;
+class VoicePlayer;
+class VoiceRecorder;
 
 class BenchPage : public Page {
     Q_OBJECT
@@ -43,6 +45,8 @@ private:
     void beat();
     void showPoints();
     void showCount();
+    QWidget* buildSaid();
+    void showSaid(const QByteArray& sound);
     void keep();
 
     QStackedWidget* middle_; ///< the clips, or the live camera
@@ -52,6 +56,11 @@ private:
     QComboBox *speed_, *counted_;
     QDoubleSpinBox* slow_;
     QLineEdit* note_;
+    VoiceRecorder* recorder_;
+    VoicePlayer* player_;
+    QWidget* saidRow_;
+    QLabel* saidLength_;
+    QByteArray said_; ///< a spoken note to keep
     QLabel *points_, *count_;
     std::vector<double> beatsS_;
     std::optional<Uncertain> unitPx_; ///< length of the line taken as the unit

@@ -5,10 +5,10 @@
 #include "app/film/repetition_finder.h"
 #include "app/film/section_panel.h"
 #include "app/film/section_picture.h"
-#include "app/film/sound_player.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "app/widgets/live_panel.h"
+#include "app/widgets/sound_player.h"
 #include "core/joined_views.h"
 #include "report/words.h"
 

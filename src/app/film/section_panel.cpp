@@ -5,6 +5,7 @@
 #include "app/film/length_bar.h"
 #include "app/film/same_movement_box.h"
 #include "app/film/section_picture.h"
+#include "app/film/spoken_notes_box.h"
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
@@ -112,6 +113,9 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     checks_ = new ClipCheckBox(workspace, this);
     layout->addWidget(checks_);
     layout->addSpacing(6);
+    spoken_ = new SpokenNotesBox(workspace, this);
+    layout->addWidget(spoken_);
+    layout->addSpacing(6);
     keeping_ = new ClipKeeping(workspace, this);
     layout->addWidget(keeping_);
     layout->addStretch();
@@ -141,6 +145,7 @@ void SectionPanel::show(const Clip* clip, const Section* section, int frame) {
     showRepetition();
     picture_->show(clip, section);
     checks_->show(clip, section);
+    spoken_->show(clip);
     keeping_->show(clip);
     filling_ = before;
 }

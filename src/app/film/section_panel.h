@@ -18,6 +18,7 @@ namespace riflesso {
 
 class ClipCheckBox;
 class ClipKeeping;
+class SpokenNotesBox;
 class SameMovementBox;
 class SectionPicture;
 
@@ -65,6 +66,7 @@ private:
     ClipCheckBox* checks_;
     SectionPicture* picture_;
     SameMovementBox* otherCamera_;
+    SpokenNotesBox* spoken_;
     ClipKeeping* keeping_;
     int frame_ = 0;
     QLineEdit* performer_;

@@ -1,4 +1,4 @@
-#include "app/film/sound_player.h"
+#include "app/widgets/sound_player.h"
 
 #include "media/sound_track.h"
 
