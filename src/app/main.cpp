@@ -33,7 +33,8 @@ constexpr const char* kUsage =
     "  --case ID      the case to show first\n"
     "  --text SIZE    size of text and controls in per cent, for this time\n"
     "  --numbers LANGUAGE  language of dates and numbers, such as de_DE, for this time\n"
-    "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall\n"
+    "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall,\n"
+    "                 findings:whole, mark:questions, bench:CLIP, PAGE:keys\n"
     "  CLIP…          clips to add to the session shown\n";
 
 struct Options {

@@ -115,10 +115,12 @@ private slots:
             QVERIFY(entry.athlete != QStringLiteral("Ilka Sandrey"));
         // Of the clips only the rower's and the archer's are left.
         QStringList kept;
-        for (const CaseEntry& entry : left)
-            for (const Session& session : app_->workspace.library()->loadCase(entry.id)->sessions)
+        for (const CaseEntry& entry : left) {
+            const CaseData data = *app_->workspace.library()->loadCase(entry.id);
+            for (const Session& session : data.sessions)
                 for (const Clip& clip : session.clips)
                     kept << QFileInfo(clip.path).fileName();
+        }
         QStringList there = QDir(folder_.filePath(QStringLiteral("media"))).entryList(QDir::Files);
         kept.sort();
         there.sort();

@@ -243,6 +243,11 @@ void BenchPage::refresh() {
     showCount();
 }
 
+void BenchPage::show(const QString& detail) {
+    if (!detail.isEmpty())
+        openClip(detail, false);
+}
+
 void BenchPage::askForClip(bool beside) {
     auto* dialog = new QFileDialog(this, tr("Open a clip"));
     dialog->setAttribute(Qt::WA_DeleteOnClose);

@@ -26,6 +26,8 @@ public:
     [[nodiscard]] StepState state() const override { return {}; }
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
+    /// The file of a clip, which is opened.
+    void show(const QString& detail) override;
 
     /// Opens a clip in the view that is meant; `beside` in the second one.
     void openClip(const QString& path, bool beside);
