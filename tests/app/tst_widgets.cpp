@@ -209,6 +209,8 @@ private slots:
         };
         QCOMPARE(said(120), box.currentText());
         QVERIFY(!alike());
+        QCOMPARE(said(box.sizeHint().width()), QString());
+        QVERIFY(alike());
         QCOMPARE(said(600), QString());
         QVERIFY(alike());
     }

@@ -12,9 +12,12 @@ QString ChoiceBox::shownText() const {
     QStyleOptionComboBox option;
     initStyleOption(&option);
     const QRect room = style()->subControlRect(QStyle::CC_ComboBox, &option, QStyle::SC_ComboBoxEditField, this);
-    constexpr int kInset = 2; // that the style keeps on both sides of the words
-    const int taken = 2 * kInset + (option.currentIcon.isNull() ? 0 : option.iconSize.width() + 2 * kInset);
-    return fontMetrics().elidedText(currentText(), Qt::ElideRight, room.width() - taken);
+    // A box of its own size has room for its longest words to the pixel, give or take what the style's rounding does.
+    constexpr int kSlack = 4;
+    const int width = room.width() - (option.currentIcon.isNull() ? 0 : option.iconSize.width() + kSlack);
+    return fontMetrics().horizontalAdvance(currentText()) <= width + kSlack
+               ? currentText()
+               : fontMetrics().elidedText(currentText(), Qt::ElideRight, width);
 }
 
 void ChoiceBox::paintEvent(QPaintEvent* /*event*/) {
