@@ -18,8 +18,6 @@ namespace {
 constexpr std::array<std::pair<std::string_view, std::string_view>, 6> kStiff = {
     {{"ankle", "heel"}, {"ankle", "toe"}, {"heel", "toe"}, {"ear", "eye"}, {"eye", "nose"}, {"ear", "nose"}}};
 
-double squared(double v) { return v * v; }
-
 /// A bone by the landmarks at its ends, and its length where both are marked.
 struct Bone {
     std::string inner, outer;

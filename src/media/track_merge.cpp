@@ -17,8 +17,6 @@ double squaredApart(PixelPoint a, PixelPoint b) { // mean of both coordinates
     return ((a.x - b.x) * (a.x - b.x) + (a.y - b.y) * (a.y - b.y)) / 2;
 }
 
-double squared(double v) { return v * v; }
-
 using Steps = std::map<int, TrackStep>;
 
 /// What a way lacks at the mark where it arrives.

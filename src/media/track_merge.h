@@ -6,6 +6,8 @@
 
 namespace riflesso {
 
+[[nodiscard]] inline double squared(double v) { return v * v; }
+
 /// Where a way is in one frame, and the variance its own steps have cost (px², of each coordinate).
 struct TrackStep {
     PixelPoint at;

@@ -7,8 +7,8 @@
 namespace riflesso {
 namespace {
 
-constexpr qsizetype kHeader = 44, kSampleBytes = 2;
-constexpr qsizetype kMostBytes = kSampleBytes * kSpokenHz * kMostSpokenS;
+constexpr qsizetype kWavHeader = 44, kSampleBytes = 2;
+constexpr qsizetype kMostSoundBytes = kSampleBytes * kSpokenHz * kMostSpokenS;
 
 QByteArray headerFor(qsizetype bytes) {
     QByteArray out;
@@ -17,7 +17,7 @@ QByteArray headerFor(qsizetype bytes) {
         out.append(reinterpret_cast<const char*>(&value), sizeof(value));
     };
     out += "RIFF";
-    number(static_cast<quint32>(kHeader - 8 + bytes));
+    number(static_cast<quint32>(kWavHeader - 8 + bytes));
     out += "WAVEfmt ";
     number(quint32(16));
     number(quint16(1)); // plain samples
@@ -34,13 +34,13 @@ QByteArray headerFor(qsizetype bytes) {
 } // namespace
 
 QByteArray spokenSound(const QByteArray& samples) {
-    const qsizetype bytes = std::min(kMostBytes, samples.size() / kSampleBytes * kSampleBytes);
+    const qsizetype bytes = std::min(kMostSoundBytes, samples.size() / kSampleBytes * kSampleBytes);
     return headerFor(bytes) + samples.first(bytes);
 }
 
 std::optional<double> spokenSeconds(const QByteArray& sound) {
-    const qsizetype bytes = sound.size() - kHeader;
-    if (bytes < 0 || bytes > kMostBytes || bytes % kSampleBytes || !sound.startsWith(headerFor(bytes)))
+    const qsizetype bytes = sound.size() - kWavHeader;
+    if (bytes < 0 || bytes > kMostSoundBytes || bytes % kSampleBytes || !sound.startsWith(headerFor(bytes)))
         return {};
     return static_cast<double>(bytes) / (kSampleBytes * kSpokenHz);
 }
