@@ -60,10 +60,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>: %1%2 to go.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>clip not found</source>
         <translation type="unfinished"></translation>
     </message>
@@ -649,6 +645,10 @@
     </message>
     <message>
         <source>felt off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>: %1 to go.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1347,10 +1347,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, about %1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>locked</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1376,6 +1372,10 @@
     </message>
     <message>
         <source>Forecast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, about %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2929,10 +2929,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>, about %1 %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>. Measured: &lt;b&gt;%1&lt;/b&gt;.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3016,6 +3012,10 @@
         <source>Whole case (M)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>, about %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ForecastBox</name>
@@ -3040,10 +3040,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: &lt;b&gt;%2 %3&lt;/b&gt;. %4</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Written down on %1 for the retest on %2, from %3</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3053,6 +3049,10 @@
     </message>
     <message>
         <source>Write down a forecast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: &lt;b&gt;%2&lt;/b&gt;. %3</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3626,10 +3626,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>frame %1 of %2 · %3 s real time</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Proposed here: %1 of %2. In the repetition: %3 and %4 to confirm, %5 doubtful.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4123,6 +4119,10 @@
     </message>
     <message>
         <source>leave what was begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1 of %2 · %3 s from its start</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5299,10 +5299,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: %2 %3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source> by %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5316,14 +5312,6 @@
     </message>
     <message>
         <source>Not measured in both sets.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: first guess %2 %3, measured %4.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: believed %2 %3, measured %4.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5343,15 +5331,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: forecast %2 %3, measured later %4.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>It came as forecast.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>It came otherwise.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: forecast %2, measured later %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: first guess %2, measured %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: believed %2, measured %3.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6883,10 +6883,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Set of %1: median &lt;b&gt;%2&lt;/b&gt;, %3 from the reference, tolerance %4 %5; state &lt;b&gt;%6&lt;/b&gt;.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Reference: %1%2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6911,7 +6907,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: ± %2 %3, %4 % of the variance</source>
+        <source>Set of %1: median &lt;b&gt;%2&lt;/b&gt;, %3 from the reference, tolerance %4; state &lt;b&gt;%5&lt;/b&gt;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: ± %2, %3 % of the variance</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -79,11 +79,11 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
     if (set) {
         body_->addWidget(hairline());
         body_->addWidget(
-            label(tr("Set of %1: median <b>%2</b>, %3 from the reference, tolerance %4 %5; state <b>%6</b>.")
+            label(tr("Set of %1: median <b>%2</b>, %3 from the reference, tolerance %4; state <b>%5</b>.")
                       .arg(set->repetitions.size())
                       .arg(words::withU(*def, set->median, set->expandedU),
                            words::number(set->deviation, words::decimalsFor(set->expandedU)),
-                           words::number(set->tolerance, 2), words::unitOf(*def),
+                           words::named(*def, set->tolerance),
                            look::wordOf(set->strength ? look::Sign::Strength : look::signOf(set->state)))));
         body_->addWidget(label(tr("Reference: %1%2")
                                    .arg(words::referenceText(*def, set->reference),
@@ -137,9 +137,9 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
         for (const BudgetPart& part : value->budget) {
             const double share = variance > 0 ? part.u * part.u / variance : 0;
             body_->addWidget(
-                label(tr("%1: ± %2 %3, %4 % of the variance")
-                          .arg(words::text(part.what), words::number(2 * part.u, words::decimalsFor(2 * part.u)),
-                               words::unitOf(*def))
+                label(tr("%1: ± %2, %3 % of the variance")
+                          .arg(words::text(part.what),
+                               words::number(2 * part.u, words::decimalsFor(2 * part.u)) + words::unitAfter(*def))
                           .arg(qRound(100 * share)),
                       theme::kQuiet));
         }

@@ -1,5 +1,6 @@
 #include "media/point_tracker.h"
 
+#include "media/limb_width.h"
 #include "media/picture_mat.h"
 #include "media/remembered_patch.h"
 #include "media/track_bones.h"
@@ -21,13 +22,6 @@ constexpr double kLostReturnPx = 2; ///< forward and back again ends this far aw
 
 /// What one step or one comparison adds, in pixels (measured on the simulated camera, see docs).
 constexpr double kStepPx = 0.07, kReturnShare = 0.5, kAnchorPx = 0.04;
-
-/// Side of the remembered patch: a limb is about as wide.
-int patchSide(int pictureHeight) {
-    constexpr double kShare = 0.038;
-    constexpr int kLeast = 7, kMost = 40; // half sides, px
-    return 2 * std::clamp(static_cast<int>(std::lround(kShare * pictureHeight / 2)), kLeast, kMost) + 1;
-}
 
 struct Way {
     cv::Point2d at, speed;
@@ -86,7 +80,7 @@ private:
         way.at = {seed.at.x, seed.at.y};
         way.speed = {};
         way.variance = way.patchVariance = 0;
-        way.patch = RememberedPatch(grey, way.at, patchSide(grey.rows));
+        way.patch = RememberedPatch(grey, way.at, limbWidthPx(grey.rows));
         way.lost = !inside(grey, way.at);
     }
 
@@ -143,7 +137,7 @@ private:
             way.variance = std::min(way.variance, way.patchVariance + anchorSd * anchorSd);
             way.patch.keep(fit);
         } else { // the picture has changed: remember the new one, with what it has cost
-            way.patch = RememberedPatch(grey, way.at, patchSide(grey.rows));
+            way.patch = RememberedPatch(grey, way.at, limbWidthPx(grey.rows));
             way.patchVariance = way.variance;
         }
     }

@@ -1,7 +1,9 @@
 #include "media/proposed_marks.h"
 
 #include "core/stats.h"
+#include "media/limb_sides.h"
 #include "media/long_bones.h"
+#include "media/steadied_marks.h"
 
 #include <algorithm>
 #include <array>
@@ -52,38 +54,9 @@ bool isRaised(const Points& points, const std::string& side) {
            elbow->second.at.y - shoulder->second.at.y <= kSine * apart(shoulder->second.at, elbow->second.at);
 }
 
-constexpr std::array<std::string_view, 3> kArm = {"shoulder", "elbow", "wrist"};
-constexpr std::array<std::string_view, 5> kLeg = {"hip", "knee", "ankle", "heel", "toe"};
-constexpr std::array<std::string_view, 2> kHead = {"eye", "ear"};
-
-/// Exchanges left and right of one limb pair where the other way round lies clearly closer to where it was.
-template <std::size_t N> void followSides(Points& now, const std::map<std::string, PixelPoint>& before,
-                                          const std::array<std::string_view, N>& parts) {
-    double as = 0, exchanged = 0;
-    for (std::string_view part : parts) {
-        const std::string left = "left_" + std::string(part), right = "right_" + std::string(part);
-        const auto l = now.find(left), r = now.find(right);
-        const auto bl = before.find(left), br = before.find(right);
-        if (l == now.end() || r == now.end() || bl == before.end() || br == before.end())
-            continue;
-        as += apart(l->second.at, bl->second) + apart(r->second.at, br->second);
-        exchanged += apart(r->second.at, bl->second) + apart(l->second.at, br->second);
-    }
-    constexpr double kClearly = 0.6; // own choice: limbs that cross lie together and stay as they are
-    if (exchanged >= kClearly * as)
-        return;
-    for (std::string_view part : parts) {
-        const auto l = now.find("left_" + std::string(part)), r = now.find("right_" + std::string(part));
-        if (l != now.end() && r != now.end()) {
-            std::swap(l->second.at, r->second.at);
-            std::swap(l->second.score, r->second.score);
-        }
-    }
-}
-
 /// Height of the body in the picture: trunk, thigh and shank make 0.774 of it (figure's proportions, close to
 /// Winter's); the long side of what is seen, since a bone only gets shorter by turning away.
-double bodyHeight(const std::vector<std::pair<int, Points>>& frames) {
+double bodyHeight(const std::vector<SeenFrame>& frames) {
     constexpr double kOfHeight = 0.774, kLongSide = 0.9;
     std::vector<double> heights;
     for (const auto& [frame, points] : frames)
@@ -107,25 +80,17 @@ double bodyHeight(const std::vector<std::pair<int, Points>>& frames) {
 ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<std::string, MarksByFrame>& set) {
     std::sort(frames.begin(), frames.end(),
               [](const ProposedFrame& a, const ProposedFrame& b) { return a.frame < b.frame; });
-    std::vector<std::pair<int, Points>> all;
-    std::map<std::string, PixelPoint> before;
+    std::vector<SeenFrame> all;
     for (const ProposedFrame& frame : frames) {
         Points points;
         for (const ProposedPoint& point : frame.points)
             if (point.score >= kPlaced)
                 points[point.landmark] = point;
-        // A person's marks say which side is which, here and from here on.
-        for (const auto& [landmark, marks] : set)
-            if (const auto mark = marks.find(frame.frame); mark != marks.end())
-                before[landmark] = mark->second.at;
-        followSides(points, before, kArm);
-        followSides(points, before, kLeg);
-        followSides(points, before, kHead);
-        for (const auto& [landmark, point] : points)
-            before[landmark] = point.at;
-        all.emplace_back(frame.frame, std::move(points));
+        all.push_back({frame.frame, std::move(points)});
     }
     const double height = bodyHeight(all);
+    if (height > 0)
+        settleSides(all, set, height);
     std::map<std::string, std::vector<double>> lengths;
     for (const auto& [frame, points] : all)
         for (const char* side : {"left_", "right_"})
@@ -161,8 +126,8 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
             doubtful[lw->second.score < rw->second.score ? "left_wrist" : "right_wrist"] = true;
         if (i > 0 && i + 1 < all.size())
             for (const auto& [landmark, point] : points) {
-                const auto a = all[i - 1].second.find(landmark), b = all[i + 1].second.find(landmark);
-                if (a == all[i - 1].second.end() || b == all[i + 1].second.end())
+                const auto a = all[i - 1].points.find(landmark), b = all[i + 1].points.find(landmark);
+                if (a == all[i - 1].points.end() || b == all[i + 1].points.end())
                     continue;
                 const PixelPoint between{(a->second.at.x + b->second.at.x) / 2, (a->second.at.y + b->second.at.y) / 2};
                 if (apart(between, point.at) > kJump * height)
@@ -189,9 +154,10 @@ Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Res
                                    const std::map<std::string, MarksByFrame>& set,
                                    const std::function<bool(double share)>& goOn) {
     network.lookIn(near);
+    constexpr double kLooking = 0.95; // of the time
     std::vector<ProposedFrame> frames;
     for (int at = from; at <= to; ++at) {
-        if (goOn && !goOn(static_cast<double>(at - from) / std::max(1, to - from + 1)))
+        if (goOn && !goOn(kLooking * (at - from) / std::max(1, to - from + 1)))
             return cancelled();
         const auto picture = frame(at);
         if (!picture)
@@ -201,7 +167,12 @@ Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Res
             return points.error();
         frames.push_back({at, std::move(*points)});
     }
-    return settleProposals(std::move(frames), set);
+    ProposedMarks marks = settleProposals(std::move(frames), set);
+    const auto steady = steadyByPicture(marks, frame, from, to,
+                                        [&](double share) { return !goOn || goOn(kLooking + (1 - kLooking) * share); });
+    if (!steady)
+        return steady.error();
+    return marks;
 }
 
 std::optional<PictureBox> boxRound(const std::map<std::string, MarksByFrame>& marks, int frame) {

@@ -31,14 +31,14 @@ using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< b
 /// Marks by landmark and frame, with the sources of core/trial.h (kProposedByNetwork, doubtful where: the score is
 /// under 0.35, of an elbow or wrist under 0.55; a bone is off its usual length by over a quarter; both wrists are in
 /// one place; the point jumped). Under a score of 0.2 nothing is placed. Left and right follow `set` (marks of a
-/// person) where there are any, else the first frame, limb pair by limb pair. Uncertainty: a share of the body's height
+/// person) where there are any and the whole run, see limb_sides.h. Uncertainty: a share of the body's height
 /// by landmark, measured on the simulated camera (docs/measures.md), more of a raised arm, four times that where
 /// doubtful.
 [[nodiscard]] ProposedMarks settleProposals(std::vector<ProposedFrame> frames,
                                             const std::map<std::string, MarksByFrame>& set);
 
-/// Runs the network over frames from..to of a clip and settles its answers. `near` is where the athlete is in the
-/// first frame; none: anywhere. `goOn` as in trackPoints.
+/// Runs the network over frames from..to of a clip, settles its answers and steadies them by the picture's movement.
+/// `near` is where the athlete is in the first frame; none: anywhere. `goOn` as in trackPoints.
 [[nodiscard]] Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame,
                                                  int from, int to, std::optional<PictureBox> near,
                                                  const std::map<std::string, MarksByFrame>& set,

@@ -11,9 +11,7 @@ QString goalState(const CaseData& data, const Assessment* assessment, const QDat
     const MeasureDef* def = data.goal ? data.pack.measure(data.goal->measure) : nullptr;
     if (!def)
         return {};
-    QString out = QStringLiteral("%1: %2").arg(words::text(def->title), words::number(data.goal->value, 2));
-    if (const QString unit = words::unitOf(*def); !unit.isEmpty())
-        out += (unit == QStringLiteral("°") ? QString() : QStringLiteral(" ")) + unit;
+    QString out = QStringLiteral("%1: %2").arg(words::text(def->title), words::named(*def, data.goal->value));
     if (data.goal->by.isValid()) {
         out += Report::tr(" by %1").arg(words::date(data.goal->by));
         if (const qint64 days = today.daysTo(data.goal->by); days > 0)
@@ -36,11 +34,8 @@ QString goalState(const CaseData& data, const Assessment* assessment, const QDat
     if (reached)
         return out + measured + Report::tr(": reached.");
     const int decimals = words::decimalsFor(set->expandedU);
-    const QString unit = words::unitOf(*def);
     return out + measured +
-           Report::tr(": %1%2 to go.")
-               .arg(words::number(std::abs(left), decimals),
-                    unit == QStringLiteral("°") || unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
+           Report::tr(": %1 to go.").arg(words::number(std::abs(left), decimals) + words::unitAfter(*def));
 }
 
 std::optional<double> shareOfTheWay(double goal, double before, double after) {

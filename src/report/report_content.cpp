@@ -238,7 +238,7 @@ ReportContent composeReport(const ReportSubject& subject) {
                                                                     : Report::tr("believed"),
                                 belief.words);
         if (belief.value)
-            line += Report::tr(", about %1").arg(words::number(*belief.value, 2)) + u' ' + words::unitOf(*def);
+            line += Report::tr(", about %1").arg(words::named(*def, *belief.value));
         if (set && belief.whose != Guesser::Forecast) // that is measured by the retest
             line += Report::tr("; measured %1").arg(words::withU(*def, set->median, set->expandedU));
         out.beliefs << line + u'.';

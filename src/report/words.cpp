@@ -69,31 +69,35 @@ QString unitOf(const MeasureDef& def) {
     return unit == QLatin1String("1") ? QString() : unit;
 }
 
-namespace {
-QString unitTail(const MeasureDef& def) {
+QString unitAfter(const MeasureDef& def) {
     const QString unit = unitOf(def);
-    if (unit.isEmpty())
-        return {};
-    return unit == QStringLiteral("°") ? unit : QChar(0x00A0) + unit;
+    return unit.isEmpty() || unit.startsWith(u'°') ? unit : QChar(0x00A0) + unit;
 }
-} // namespace
+
+QString named(const MeasureDef& def, double value) {
+    int decimals = 0;
+    for (double scaled = value; decimals < 2 && std::abs(scaled - std::round(scaled)) > 1e-6;
+         scaled = value * std::pow(10, decimals))
+        ++decimals;
+    return number(value, decimals) + unitAfter(def);
+}
 
 QString withU(const MeasureDef& def, double value, double expandedU) {
     const int decimals = decimalsFor(expandedU);
-    return number(value, decimals) + QStringLiteral(" ± ") + number(expandedU, decimals) + unitTail(def);
+    return number(value, decimals) + QStringLiteral("\u00a0±\u00a0") + number(expandedU, decimals) + unitAfter(def);
 }
 
 QString referenceText(const MeasureDef& def, const Reference& reference) {
     const int decimals = decimalsFor(def.tolerance / 2);
     if (reference.modelMean)
-        return Report::tr("model %1").arg(number(*reference.modelMean, decimals)) + unitTail(def);
+        return Report::tr("model %1").arg(number(*reference.modelMean, decimals)) + unitAfter(def);
     if (reference.low && reference.high)
         return QStringLiteral("%1 to %2").arg(number(*reference.low, decimals), number(*reference.high, decimals)) +
-               unitTail(def);
+               unitAfter(def);
     if (reference.low)
-        return Report::tr("at least %1").arg(number(*reference.low, decimals)) + unitTail(def);
+        return Report::tr("at least %1").arg(number(*reference.low, decimals)) + unitAfter(def);
     if (reference.high)
-        return Report::tr("at most %1").arg(number(*reference.high, decimals)) + unitTail(def);
+        return Report::tr("at most %1").arg(number(*reference.high, decimals)) + unitAfter(def);
     return Report::tr("no reference");
 }
 

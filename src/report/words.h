@@ -22,7 +22,11 @@ namespace riflesso::words {
 [[nodiscard]] QString moment(const QDateTime& at);
 /// Unit as shown: "°", "s", "thigh", "thigh/s", "m", "%", "".
 [[nodiscard]] QString unitOf(const MeasureDef& def);
-/// "−0.11 ± 0.04 s".
+/// Unit as it follows a number: "°" at once, others after a space that does not break.
+[[nodiscard]] QString unitAfter(const MeasureDef& def);
+/// A value that somebody named, not one that was measured: "80°", "0.25 s", two decimals at most.
+[[nodiscard]] QString named(const MeasureDef& def, double value);
+/// "−0.11 ± 0.04 s", in one piece: no line breaks within it.
 [[nodiscard]] QString withU(const MeasureDef& def, double value, double expandedU);
 /// "model 0.07 s" or "0.03 to 0.15 s" or "at least 4 thigh/s".
 [[nodiscard]] QString referenceText(const MeasureDef& def, const Reference& reference);

@@ -135,7 +135,7 @@ private slots:
         QTRY_VERIFY(d.quiet());
         bool comma = false;
         for (const QLabel* label : d.window->findChildren<QLabel*>())
-            comma = comma || label->text().contains(QRegularExpression(QStringLiteral("± \\d+,\\d")));
+            comma = comma || label->text().contains(QRegularExpression(QStringLiteral("±[ \u00a0]\\d+,\\d")));
         QVERIFY(comma);
     }
     void theSettingIsKept() {

@@ -75,7 +75,8 @@ private slots:
             app_->key(Qt::Key_Left);
         const QString before = said("athleteStage").section(QStringLiteral(". "), -1);
         QVERIFY2(before.contains(QStringLiteral("±")) && before != atEvent, qPrintable(before));
-        QVERIFY(before.section(u' ', 0, 0).toDouble() > atEvent.section(u' ', 0, 0).toDouble() + 10); // still bent
+        QVERIFY(before.section(QChar(0x00A0), 0, 0).toDouble() >
+                atEvent.section(QChar(0x00A0), 0, 0).toDouble() + 10); // still bent
         QVERIFY(!said("athleteStage").contains(QStringLiteral("at \"front foot down\"")));
     }
     void theArrowsWalkThroughTheMeasures() {

@@ -77,7 +77,20 @@ private slots:
         QFETCH(QString, text);
         MeasureDef def;
         def.unit = unit.toStdString();
+        QVERIFY(!words::withU(def, value, u).contains(u' ')); // a value is not broken over two lines
         QCOMPARE(words::withU(def, value, u).replace(QChar(0x00A0), u' '), text);
+    }
+    void aNamedValueSaysNoMoreThanWasNamed() {
+        MeasureDef def;
+        def.unit = "deg";
+        QCOMPARE(words::named(def, 80), QStringLiteral("80°"));
+        QCOMPARE(words::named(def, 12.5), QStringLiteral("12.5°"));
+        def.unit = "s";
+        QCOMPARE(words::named(def, 0.28), QStringLiteral("0.28\u00a0s"));
+        QCOMPARE(words::named(def, 1.0 / 3), QStringLiteral("0.33\u00a0s"));
+        QCOMPARE(words::named(def, -2), QString::fromUtf8("−2\u00a0s"));
+        def.unit = "1";
+        QCOMPARE(words::named(def, 1.5), QStringLiteral("1.5"));
     }
     void bodyUnitsHaveNames() {
         MeasureDef def;

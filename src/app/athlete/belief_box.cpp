@@ -72,7 +72,7 @@ BeliefBox::BeliefBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
         const MeasureDef* def = workspace_.hasCase()
                                     ? workspace_.data().pack.measure(measure_->currentData().toString().toStdString())
                                     : nullptr;
-        value_->setSuffix(def ? QStringLiteral(" ") + words::unitOf(*def) : QString());
+        value_->setSuffix(def ? words::unitAfter(*def) : QString());
     });
     connect(lock_, &QPushButton::clicked, this, [this] {
         const CaseId id = workspace_.data().id;
@@ -103,7 +103,7 @@ void BeliefBox::refresh() {
                            .arg(def ? words::text(def->title) : words::text(belief.measure), guessName(belief.whose),
                                 belief.words.toHtmlEscaped());
         if (belief.value && def)
-            text += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*def));
+            text += tr(", about %1").arg(words::named(*def, *belief.value));
         row->addWidget(label(text), 1);
         if (belief.locked) {
             row->addWidget(label(tr("locked"), theme::kQuiet));

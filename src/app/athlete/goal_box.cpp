@@ -78,7 +78,7 @@ void GoalBox::refresh() {
     const MeasureDef* def = data.goal ? data.pack.measure(data.goal->measure) : nullptr;
     value_->setEnabled(def != nullptr);
     dated_->setEnabled(def != nullptr);
-    value_->setSuffix(def ? QStringLiteral(" ") + words::unitOf(*def) : QString());
+    value_->setSuffix(def ? words::unitAfter(*def) : QString());
     if (def)
         value_->setValue(data.goal->value);
     const bool dated = def && data.goal->by.isValid();

@@ -66,7 +66,7 @@ void FindingsPage::showEvidence() {
             continue;
         QString line = tr("%1: \"%2\"").arg(guessName(belief.whose), belief.words.toHtmlEscaped());
         if (belief.value)
-            line += tr(", about %1 %2").arg(words::number(*belief.value, 2), words::unitOf(*measure));
+            line += tr(", about %1").arg(words::named(*measure, *belief.value));
         believed << line + tr(". Measured: <b>%1</b>.").arg(words::withU(*measure, set->median, set->expandedU));
     }
     belief_->setText(believed.join(QStringLiteral("<br>")));

@@ -185,7 +185,12 @@ void MarkPage::goToFrame(int frame) {
     stage_->setArea(area ? QRectF(area->left - .5, area->top - .5, area->width, area->height) : QRectF());
     workspace().requestFrame(place.clip->path, frame_, stage_,
                              [this](const QImage& image, int) { stage_->setImage(image); });
-    const double real = (*place.clip->timesS)[static_cast<std::size_t>(frame_)] / place.section->slowMotion;
+    // Counted as key events are: in real time from the start of the repetition.
+    const std::vector<double>& timesS = *place.clip->timesS;
+    const double sinceStart =
+        (timesS[static_cast<std::size_t>(frame_)] -
+         timesS[static_cast<std::size_t>(std::clamp(place.repetition->from, 0, place.clip->frames() - 1))]) /
+        place.section->slowMotion;
     const bool model = place.session->isModel;
     const QColor colour = model ? look::dark().model : look::dark().athlete;
     QString title = model ? tr("%1, repetition %2").arg(place.section->performer).arg(place.repetition->number)
@@ -194,9 +199,12 @@ void MarkPage::goToFrame(int frame) {
         if (std::lround(event.frame) == frame_ && !again_->active())
             if (const EventDef* def = workspace().data().pack.event(id))
                 title += QStringLiteral(" · ") + words::text(def->title).toLower();
-    stage_->setCaption(
-        title, tr("frame %1 of %2 · %3 s real time").arg(frame_).arg(place.clip->frames()).arg(words::number(real, 3)),
-        colour);
+    stage_->setCaption(title,
+                       tr("frame %1 of %2 · %3 s from its start")
+                           .arg(frame_)
+                           .arg(place.clip->frames())
+                           .arg(words::number(sinceStart, 3)),
+                       colour);
     std::map<std::string, double> proposed;
     for (const auto& [landmark, track] :
          again_->active() ? decltype(place.repetition->marks)() : place.repetition->marks)

@@ -237,7 +237,7 @@ void MarkStrip::showStrip() {
         if (!def)
             continue;
         const Series series = measureSeries(pack, *def, trial, cutoff);
-        StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitOf(*def), {}, series.values};
+        StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitAfter(*def), {}, series.values};
         for (double t : series.timesS)
             trace.frames.push_back(trial.times.frameOf(t));
         trace.expandedU = bandOf(pack, *def, trial, trace.frames, cutoff);

@@ -244,12 +244,11 @@ void RulerList::addRow(const MeasureDef& def) {
     connect(ruler, &DeviationRuler::chosen, this, [this, id] { emit measureChosen(id); });
     line->addWidget(ruler, 1);
     line->addWidget(new SignLabel(set->strength ? look::Sign::Strength : look::signOf(set->state)));
-    const QString unit = words::unitOf(def);
     auto* value = label(
         QStringLiteral("<a href='x' style='color:%4; text-decoration:none'><b>%1</b><br><span style='font-size:8.5pt; "
                        "color:%3'>± %2</span></a>")
-            .arg(words::withU(def, set->median, set->expandedU).section(QStringLiteral(" ±"), 0, 0) +
-                     (unit == QStringLiteral("°") ? unit : u' ' + unit),
+            .arg(words::withU(def, set->median, set->expandedU).section(QStringLiteral("\u00a0±"), 0, 0) +
+                     words::unitAfter(def),
                  words::number(set->expandedU, words::decimalsFor(set->expandedU)), theme::colours().slate.name(),
                  theme::colours().ink.name()));
     value->setWordWrap(false);

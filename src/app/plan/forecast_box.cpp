@@ -50,7 +50,7 @@ void ForecastBox::suggest() {
     const MeasureDef* def = workspace_.hasCase() ? workspace_.data().pack.measure(id) : nullptr;
     if (!set || !def)
         return;
-    value_->setSuffix(QStringLiteral(" ") + words::unitOf(*def));
+    value_->setSuffix(words::unitAfter(*def));
     value_->setValue(set->median - set->deviation / 2);
 }
 
@@ -65,9 +65,9 @@ void ForecastBox::show() {
         const MeasureDef* def = data.pack.measure(belief.measure);
         if (belief.whose != Guesser::Forecast || !belief.value || !def)
             continue;
-        auto* line = label(tr("%1: <b>%2 %3</b>. %4")
-                               .arg(words::text(def->title).toHtmlEscaped(), words::number(*belief.value, 2),
-                                    words::unitOf(*def), belief.words.toHtmlEscaped()));
+        auto* line = label(tr("%1: <b>%2</b>. %3")
+                               .arg(words::text(def->title).toHtmlEscaped(), words::named(*def, *belief.value),
+                                    belief.words.toHtmlEscaped()));
         line->setObjectName(QStringLiteral("forecast-") + words::text(belief.measure));
         list_->addWidget(line);
     }

@@ -346,7 +346,7 @@ void ProgressPage::showChart() {
         title += tr(" · moved: the last two sessions lie outside the band on the same side");
     else
         title += tr(" · the band is what chance alone would do");
-    chart_->setChart(chart, title, words::unitOf(*def));
+    chart_->setChart(chart, title, words::unitAfter(*def));
 }
 
 void ProgressPage::showSide() {
@@ -409,9 +409,7 @@ void ProgressPage::showSide() {
         side_->addSpacing(8);
         side_->addWidget(label(tr("THE GOAL"), theme::kHeading));
         const SetSummary *then = progress_->first.find(def->id), *now = progress_->second.find(def->id);
-        QString line =
-            tr("%1: %2 %3")
-                .arg(words::text(def->title).toHtmlEscaped(), words::number(goalSet->value, 2), words::unitOf(*def));
+        QString line = tr("%1: %2").arg(words::text(def->title).toHtmlEscaped(), words::named(*def, goalSet->value));
         if (goalSet->by.isValid())
             line += tr(" by %1").arg(words::date(goalSet->by));
         line += u'.';
@@ -441,11 +439,12 @@ void ProgressPage::showSide() {
             const bool own = score.guess.whose == Guesser::Analyst;
             const bool ahead =
                 score.guess.whose == Guesser::Forecast; // of the later session; the others of the earlier
-            QString line = (ahead ? tr("%1: forecast %2 %3, measured later %4.")
-                            : own ? tr("%1: first guess %2 %3, measured %4.")
-                                  : tr("%1: believed %2 %3, measured %4."))
-                               .arg(words::text(def->title).toHtmlEscaped(), words::number(score.guess.value, decimals),
-                                    words::unitOf(*def), words::withU(*def, score.measured, 2 * score.u));
+            QString line = (ahead ? tr("%1: forecast %2, measured later %3.")
+                            : own ? tr("%1: first guess %2, measured %3.")
+                                  : tr("%1: believed %2, measured %3."))
+                               .arg(words::text(def->title).toHtmlEscaped(),
+                                    words::number(score.guess.value, decimals) + words::unitAfter(*def),
+                                    words::withU(*def, score.measured, 2 * score.u));
             if (ahead)
                 line += u' ' + (score.right ? tr("It came as forecast.") : tr("It came otherwise."));
             else if (score.factor && std::abs(*score.factor) >= 2)

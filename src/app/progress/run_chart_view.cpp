@@ -44,8 +44,8 @@ void RunChartView::paintEvent(QPaintEvent*) {
     }
     const double span = std::max(1e-9, high - low);
     const int decimals = words::decimalsFor(span / 4);
-    const double left = metrics.horizontalAdvance(words::number(high, decimals) + u' ' + unit_) + 14,
-                 right = width() - 24, top = metrics.height() + 12, bottom = height() - metrics.height() - 8;
+    const double left = metrics.horizontalAdvance(words::number(high, decimals) + unit_) + 14, right = width() - 24,
+                 top = metrics.height() + 12, bottom = height() - metrics.height() - 8;
     const auto y = [&](double value) { return bottom - (value - low) / span * (bottom - top); };
     const Day first = chart_.points.front().date, last = chart_.points.back().date;
     const double days = std::max<double>(1, static_cast<double>((last - first).count()));
@@ -63,7 +63,7 @@ void RunChartView::paintEvent(QPaintEvent*) {
     painter.setPen(p.slate);
     for (double value : {low, high})
         painter.drawText(QRectF(0, y(value) - metrics.height() / 2, left - 8, metrics.height()),
-                         Qt::AlignRight | Qt::AlignVCenter, words::number(value, decimals) + u' ' + unit_);
+                         Qt::AlignRight | Qt::AlignVCenter, words::number(value, decimals) + unit_);
     QPointF before;
     for (std::size_t i = 0; i < chart_.points.size(); ++i) {
         const RunPoint& point = chart_.points[i];

@@ -15,7 +15,7 @@ class RunChartView : public QWidget {
     Q_OBJECT
 public:
     explicit RunChartView(QWidget* parent = nullptr);
-    /// title with its unit; decimals of the numbers.
+    /// unit: as it follows a number.
     void setChart(const RunChart& chart, const QString& title, const QString& unit);
 
 protected:

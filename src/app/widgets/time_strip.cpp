@@ -125,7 +125,7 @@ void TimeStrip::paintEvent(QPaintEvent*) {
                 if (uAt(at) > 0)
                     text += QStringLiteral(" ± ") + words::number(uAt(at), digits);
                 painter.drawText(QRectF(12, y + row, kLeft - 14, row), Qt::AlignVCenter | Qt::AlignLeft,
-                                 text + u' ' + trace.unit);
+                                 text + trace.unit);
             }
         }
         name(y, trace.title);

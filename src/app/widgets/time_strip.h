@@ -9,7 +9,8 @@
 namespace riflesso {
 
 struct StripTrace {
-    QString title, unit;
+    QString title;
+    QString unit; ///< as it follows a number: "°", " s"
     std::vector<double> frames, values;
     std::vector<double> expandedU = {}; ///< one a value, drawn as a band; empty: not known
 };
