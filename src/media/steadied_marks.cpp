@@ -14,8 +14,8 @@ namespace riflesso {
 namespace {
 
 // Own choices, tried on the simulated camera's lunges, strokes and shots.
-constexpr double kFlowPx = 0.3,
-                 kFlowReturnShare = 0.5;  ///< standard uncertainty of a step; of its return, the part it adds
+constexpr double kFlowPx = 0.3;           ///< standard uncertainty of a step
+constexpr double kFlowReturnShare = 0.5;  ///< what it adds to that by coming back elsewhere
 constexpr double kFlowReturnMostPx = 0.7; ///< a step that comes back further away says nothing
 constexpr int kFlowLevels = 3;
 constexpr double kCauchy = 2; ///< standard uncertainties at which a weight is halved
