@@ -1,10 +1,13 @@
 // Key events proposed on marks that were themselves followed or proposed, against the truth of the simulated camera:
 // each repetition in turn is the marked one. Followed: from marks every quarter of a second, each off by 1 px;
-// proposed: by the pose network, left and right as in the first frame's truth.
+// proposed: by the pose network, left and right as in the first frame's truth; placed: the same, moved by the habit
+// learned from the first repetition's key positions, each off by 1 px. Before that, how far marks are off.
 //   build/bin/bench-marked-events CLIPS
 
 #include "core/pack_reader.h"
 #include "core/propose_events.h"
+#include "core/stats.h"
+#include "media/marking_habit.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
 #include "simcam/simulated_clip.h"
@@ -89,19 +92,65 @@ Marks followed(ClipReader& reader, const simcam::SimulatedClip& clip, const Stre
     return out;
 }
 
-Marks proposed(PoseNetwork& network, ClipReader& reader, const simcam::SimulatedClip& clip, const Stretch& stretch) {
+ProposedMarks proposed(PoseNetwork& network, ClipReader& reader, const simcam::SimulatedClip& clip,
+                       const Stretch& stretch) {
     Marks set;
     for (const auto& [name, at] : truthAt(clip, stretch.from))
         set[name][stretch.from] = {at, 1, "truth"};
-    const auto marks = proposeMarks(
+    auto marks = proposeMarks(
         network, [&](int f) { return reader.frame(f); }, stretch.from, stretch.to, boxRound(set, stretch.from), set);
     if (!marks)
         stop(marks.error());
+    return std::move(*marks);
+}
+
+Marks marksOf(const ProposedMarks& marks) {
     Marks out;
-    for (const auto& [name, track] : *marks)
+    for (const auto& [name, track] : marks)
         for (const auto& [frame, mark] : track)
             out[name][frame] = mark.mark;
     return out;
+}
+
+/// Of all repetitions but the first.
+void sayHowFar(const char* how, const simcam::SimulatedClip& clip, const std::vector<Marks>& marks) {
+    std::vector<double> off, steps;
+    int covered = 0;
+    for (std::size_t i = 1; i < marks.size(); ++i)
+        for (const auto& [name, track] : marks[i]) {
+            std::optional<std::pair<int, PixelPoint>> before;
+            for (const auto& [frame, mark] : track) {
+                const auto truth = truthAt(clip, frame);
+                const auto at = truth.find(name);
+                if (at == truth.end() || name.ends_with("_eye") || name.ends_with("_ear"))
+                    continue;
+                const PixelPoint error{mark.at.x - at->second.x, mark.at.y - at->second.y};
+                off.push_back(std::hypot(error.x, error.y));
+                covered += (std::abs(error.x) <= 2 * mark.sigmaPx) + (std::abs(error.y) <= 2 * mark.sigmaPx);
+                if (before && before->first == frame - 1)
+                    steps.push_back(std::hypot(error.x - before->second.x, error.y - before->second.y));
+                before = {frame, error};
+            }
+        }
+    std::printf("%s, %s: off by %.2f px in the median, 95 of 100 by %.1f; from frame to frame %.2f and %.1f; within 2u "
+                "%.1f of 100\n",
+                clip.name.c_str(), how, median(off), percentile(off, .95), median(steps), percentile(steps, .95),
+                50.0 * covered / static_cast<double>(off.size()));
+}
+
+/// What the key positions of one repetition, each mark off by 1 px, teach of where marks go.
+MarkingHabit habitOf(const simcam::SimulatedClip& clip, const Stretch& stretch, const ProposedMarks& marks) {
+    std::mt19937 random(6);
+    std::normal_distribution<double> off(0, 1);
+    Marks set;
+    for (const auto& [event, timeS] : stretch.eventsS) {
+        const int frame = static_cast<int>(std::lround(timeS * clip.frameRate));
+        for (const auto& [name, at] : truthAt(clip, frame))
+            set[name][frame] = {{at.x + off(random), at.y + off(random)}, 1, std::string(kByHand)};
+    }
+    MarkingHabit habit;
+    habit.learn(marks, set);
+    return habit;
 }
 
 void compare(const char* how, const simcam::SimulatedClip& clip, const Pack& pack, const std::vector<double>& timesS,
@@ -178,16 +227,27 @@ int main(int argc, char** argv) {
             if (!reader)
                 stop(reader.error());
             const std::vector<Stretch> stretches = stretchesOf(clip, *pack);
-            std::vector<Marks> byTracking, byNetwork;
+            std::vector<Marks> byTracking, byNetwork, placed;
+            std::vector<ProposedMarks> seen;
             std::mt19937 random(4);
             for (const Stretch& stretch : stretches) {
                 std::fprintf(stderr, "\r%s, frame %d  ", name, stretch.from);
                 byTracking.push_back(followed(**reader, clip, stretch, random));
-                byNetwork.push_back(proposed(**network, **reader, clip, stretch));
+                seen.push_back(proposed(**network, **reader, clip, stretch));
+                byNetwork.push_back(marksOf(seen.back()));
+            }
+            const MarkingHabit habit = habitOf(clip, stretches.front(), seen.front());
+            for (ProposedMarks& marks : seen) {
+                habit.apply(marks);
+                placed.push_back(marksOf(marks));
             }
             std::fputc('\n', stderr);
+            sayHowFar("followed marks", clip, byTracking);
+            sayHowFar("proposed marks", clip, byNetwork);
+            sayHowFar("placed marks", clip, placed);
             compare("followed marks", clip, *pack, (*reader)->info().timesS, stretches, byTracking);
             compare("proposed marks", clip, *pack, (*reader)->info().timesS, stretches, byNetwork);
+            compare("placed marks", clip, *pack, (*reader)->info().timesS, stretches, placed);
         }
     return 0;
 }

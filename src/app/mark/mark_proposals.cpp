@@ -131,6 +131,70 @@ struct RepetitionProposal {
     std::map<std::string, StoredEvent> events;
 };
 
+struct Proposed {
+    std::vector<RepetitionProposal> repetitions;
+    SectionHabits habits;
+    int asYours = 0; ///< repetitions of which the marks were moved by the habit of the analyst's own
+};
+
+/// Over these repetitions, and before them over those that teach where the analyst puts marks, where that is not known.
+Result<Proposed> proposedFor(const CaseData& data, const std::vector<RepetitionId>& repetitions, const QString& models,
+                             const std::optional<QRectF>& box, const SectionHabits& habits, JobControl& control) {
+    const auto network = PoseNetwork::open(models.toStdString());
+    if (!network)
+        return network.error();
+    Proposed out{{}, habits, 0};
+    std::vector<RepetitionId> order = repetitions;
+    for (const RepetitionId id : repetitions)
+        if (const Section& section = *placeOf(data, id).section; out.habits.isToLearn(section))
+            if (const RepetitionId teacher = teacherOf(section)->repetition;
+                std::count(order.begin(), order.end(), teacher) == 0)
+                order.insert(order.begin(), teacher);
+    std::map<std::int64_t, ProposedMarks> seen; // by repetition
+    for (std::size_t i = 0; i < order.size(); ++i) {
+        const RepetitionPlace place = placeOf(data, order[i]);
+        const auto reader = ClipReader::open(place.clip->path.toStdString());
+        if (!reader)
+            return reader.error();
+        Marks set;
+        for (const auto& [landmark, track] : place.repetition->marks)
+            for (const auto& [frame, mark] : track)
+                if (!isProposed(mark.source))
+                    set[landmark][frame] = mark;
+        // Where a person marked the athlete first; the network follows from the start of the repetition.
+        std::optional<PictureBox> near;
+        if (box && std::count(repetitions.begin(), repetitions.end(), order[i]) > 0)
+            near = PictureBox{box->x(), box->y(), box->width(), box->height()};
+        for (int frame = place.repetition->from; frame <= place.repetition->to && !near; ++frame)
+            near = boxRound(set, frame);
+        if (!near)
+            near = boxInUse(place.section->picture);
+        auto proposed = proposeMarks(
+            **network, [&](int at) { return asShown((*reader)->frame(at), place.section->picture); },
+            place.repetition->from, place.repetition->to, near, set,
+            [&](double share) {
+                return control.goOn((static_cast<double>(i) + share) / static_cast<double>(order.size()));
+            });
+        if (!proposed)
+            return proposed.error();
+        if (out.habits.isToLearn(*place.section) && teacherOf(*place.section)->repetition == order[i])
+            out.habits.learn(*place.section, *proposed);
+        seen[order[i].value] = std::move(*proposed);
+    }
+    for (const RepetitionId id : repetitions) {
+        const RepetitionPlace place = placeOf(data, id);
+        ProposedMarks& proposed = seen[id.value];
+        out.asYours += out.habits.apply(*place.section, proposed);
+        Marks marks;
+        for (const auto& [landmark, track] : proposed)
+            for (const auto& [frame, point] : track)
+                marks[landmark][frame] = point.mark;
+        marks = toWrite(data, place, marks);
+        out.repetitions.push_back({id, marks, eventsFor(data, id, marks)});
+    }
+    return out;
+}
+
 /// What was proposed and looked at by a person loses the doubt: the network's keeps what its kind of landmark has, a
 /// tracked one is as sure as a mark set by hand.
 Mark confirmed(Mark mark, int pictureHeight) {
@@ -192,49 +256,12 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
         repetitions.size() == 1
             ? tr("Proposing marks of repetition %1").arg(placeOf(*data, repetitions[0]).repetition->number)
             : tr("Proposing marks of %1").arg(words::counted(repetitions.size(), tr("repetition"), tr("repetitions")));
-    workspace_.jobs().start<std::vector<RepetitionProposal>>(
+    workspace_.jobs().start<Proposed>(
         name, this,
-        [data, repetitions, models, box](JobControl& control) -> Result<std::vector<RepetitionProposal>> {
-            const auto network = PoseNetwork::open(models.toStdString());
-            if (!network)
-                return network.error();
-            std::vector<RepetitionProposal> out;
-            for (std::size_t i = 0; i < repetitions.size(); ++i) {
-                const RepetitionPlace place = placeOf(*data, repetitions[i]);
-                const auto reader = ClipReader::open(place.clip->path.toStdString());
-                if (!reader)
-                    return reader.error();
-                Marks set;
-                for (const auto& [landmark, track] : place.repetition->marks)
-                    for (const auto& [frame, mark] : track)
-                        if (!isProposed(mark.source))
-                            set[landmark][frame] = mark;
-                // Where a person marked the athlete first; the network follows from the start of the repetition.
-                std::optional<PictureBox> near;
-                if (box)
-                    near = PictureBox{box->x(), box->y(), box->width(), box->height()};
-                for (int frame = place.repetition->from; frame <= place.repetition->to && !near; ++frame)
-                    near = boxRound(set, frame);
-                if (!near)
-                    near = boxInUse(place.section->picture);
-                const auto proposed = proposeMarks(
-                    **network, [&](int at) { return asShown((*reader)->frame(at), place.section->picture); },
-                    place.repetition->from, place.repetition->to, near, set,
-                    [&](double share) {
-                        return control.goOn((static_cast<double>(i) + share) / static_cast<double>(repetitions.size()));
-                    });
-                if (!proposed)
-                    return proposed.error();
-                Marks marks;
-                for (const auto& [landmark, track] : *proposed)
-                    for (const auto& [frame, point] : track)
-                        marks[landmark][frame] = point.mark;
-                marks = toWrite(*data, place, marks);
-                out.push_back({repetitions[i], marks, eventsFor(*data, repetitions[i], marks)});
-            }
-            return out;
+        [data, repetitions, models, box, habits = habits_](JobControl& control) -> Result<Proposed> {
+            return proposedFor(*data, repetitions, models, box, habits, control);
         },
-        [this](const Result<std::vector<RepetitionProposal>>& result) {
+        [this](const Result<Proposed>& result) {
             if (!result) {
                 workspace_.say(result.error().kind == Error::Kind::Cancelled
                                    ? tr("Stopped. Nothing was changed.")
@@ -242,9 +269,10 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
                                result.error().kind != Error::Kind::Cancelled);
                 return;
             }
+            habits_ = result->habits;
             std::size_t marks = 0, events = 0, doubtful = 0;
             const auto written = workspace_.apply(tr("Propose marks"), [&](Edit& edit) -> Result<void> {
-                for (const RepetitionProposal& found : *result) {
+                for (const RepetitionProposal& found : result->repetitions) {
                     // It may have been marked or removed meanwhile.
                     const RepetitionPlace place = placeOf(workspace_.data(), found.id);
                     if (!place)
@@ -271,9 +299,10 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
                 workspace_.say(marks == 0
                                    ? tr("No person was found in these frames. Mark three landmarks of one frame, "
                                         "so that it is known where to look.")
-                                   : tr("Proposed: %1 and %2. Look at the doubtful ones first (D).")
+                                   : tr("Proposed: %1 and %2%3. Look at the doubtful ones first (D).")
                                          .arg(words::counted(marks, tr("mark"), tr("marks")),
-                                              words::counted(events, tr("key event"), tr("key events"))));
+                                              words::counted(events, tr("key event"), tr("key events")),
+                                              result->asYours ? tr(", placed as you place yours") : QString()));
         });
 }
 

@@ -2,6 +2,7 @@
 // Marks and key events that the program proposes: by the pose network, by tracking from set marks, by other marked
 // repetitions. Runs in the background; a person's mark is never written over.
 
+#include "app/mark/section_habits.h"
 #include "app/workspace.h"
 
 #include <QObject>
@@ -25,7 +26,8 @@ class MarkProposals : public QObject {
 public:
     explicit MarkProposals(Workspace& workspace, QObject* parent = nullptr);
 
-    /// The pose network over every frame of these repetitions, one after the other, then their key events.
+    /// The pose network over every frame of these repetitions, one after the other, then their key events. Where a
+    /// repetition of the section has marks set by hand, proposals go where these would have been.
     /// `box`: where the athlete is in the first of them, drawn by hand; none: found.
     void propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box = {});
     /// Carries the set and confirmed marks of a repetition to its other frames.
@@ -36,6 +38,7 @@ public:
 
 private:
     Workspace& workspace_;
+    SectionHabits habits_;
 };
 
 } // namespace riflesso

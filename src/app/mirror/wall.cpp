@@ -113,7 +113,9 @@ void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
     painter.drawImage(QRectF(small.rect()), whole, box);
     painter.end();
     pictures->second.byFrame[frame] = tile->mirrored ? small.mirrored(true, false) : small;
-    update();
+    // Drawing all tiles takes longer than fetching one picture: only where it is the one to be seen.
+    if (const auto shown = shownFrame(*tile); shown && *shown == frame)
+        update();
     emit fetchedMore();
 }
 
@@ -166,22 +168,23 @@ QPoint Wall::middleOf(const std::string& trial) const {
     return {};
 }
 
+std::optional<int> Wall::shownFrame(const WallTile& tile) const {
+    const auto pictures = pictures_.find(tile.trial);
+    if (pictures == pictures_.end() || pictures->second.byFrame.empty())
+        return {};
+    // The nearest that is here: while pictures are still coming, an earlier one stands in.
+    auto found = pictures->second.byFrame.upper_bound(frameAt(tile, phase_));
+    if (found != pictures->second.byFrame.begin())
+        --found;
+    return found->first;
+}
+
 void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const {
     const look::Palette& p = look::dark();
     const QColor colour = tile.isModel ? p.model : p.athlete;
     const QRectF picture(rect.topLeft(), QSizeF(rect.width(), rect.height() - kCaption));
-    const auto pictures = pictures_.find(tile.trial);
-    const QImage* shown = nullptr;
-    if (pictures != pictures_.end() && !pictures->second.byFrame.empty()) {
-        // The nearest that is here: while pictures are still coming, an earlier one stands in.
-        const int wanted = frameAt(tile, phase_);
-        auto found = pictures->second.byFrame.upper_bound(wanted);
-        if (found != pictures->second.byFrame.begin())
-            --found;
-        shown = &found->second;
-    }
-    if (shown)
-        painter.drawImage(picture, *shown);
+    if (const auto shown = shownFrame(tile))
+        painter.drawImage(picture, pictures_.at(tile.trial).byFrame.at(*shown));
     else
         painter.fillRect(picture, QColor(0x1D, 0x2B, 0x30));
     const bool isChosen = tile.trial == chosen_;

@@ -9,6 +9,7 @@
 
 #include <functional>
 #include <map>
+#include <optional>
 #include <set>
 
 namespace riflesso {
@@ -59,6 +60,8 @@ private:
     void fetchNext(const QString& clip);
     void fetchAll();
     void keep(const std::string& trial, int frame, const QImage& whole);
+    /// The frame that a tile shows at this phase; none while no picture of it is here.
+    [[nodiscard]] std::optional<int> shownFrame(const WallTile& tile) const;
     void drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const;
 
     Fetch fetch_;
