@@ -4181,10 +4181,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Proposed: %1 and %2. Look at the doubtful ones first (D).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Set or confirm marks in one or more frames first: tracking carries them to the others.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4222,6 +4218,14 @@
     </message>
     <message>
         <source>Confirm what is sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposed: %1 and %2%3. Look at the doubtful ones first (D).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, placed as you place yours</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
