@@ -10,7 +10,7 @@
 namespace riflesso {
 namespace {
 
-// Own choices, tried on the demo's lunges, strokes and shots and on a set of shots that was left aside meanwhile.
+// Own choices, tried on the demo's lunges, strokes and shots, first sessions and retests.
 constexpr double kNear = 0.02;        ///< of the body's height: a way that costs log 2
 constexpr double kNamed = 0.025;      ///< a joint that the network named otherwise
 constexpr double kOther = 0.4;        ///< a joint that it names otherwise than in the frame before
