@@ -4,9 +4,9 @@
 // learned from the first repetition's key positions, each off by 1 px. Before that, how far marks are off.
 //   build/bin/bench-marked-events CLIPS
 
-#include "core/pack_reader.h"
-#include "core/propose_events.h"
-#include "core/stats.h"
+#include "core/pack/pack_reader.h"
+#include "core/signal/propose_events.h"
+#include "core/uncertainty/stats.h"
 #include "media/marking_habit.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"

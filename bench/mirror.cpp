@@ -9,7 +9,7 @@
 #include "app/mirror/wall.h"
 #include "app/theme.h"
 #include "app/widgets/stage_view.h"
-#include "core/json_walk.h"
+#include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
 
 #include <QApplication>

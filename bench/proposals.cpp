@@ -3,7 +3,7 @@
 // as an analyst's marks would.
 //   build/bin/bench-proposals CLIPS [FRAMES_EACH]
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/proposed_marks.h"
 #include "simcam/simulated_clip.h"
 

@@ -3,7 +3,7 @@
 // a clip that is there already is taken.
 //   build/bin/bench-tracked-truth FOLDER [CLIP [REPETITION [FRAMES]]]     of the first performer; ilka_baseline 0
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/clip_writer.h"
 #include "media/point_tracker.h"
 #include "simcam/simulated_clip.h"

@@ -92,7 +92,7 @@ void shootWhenQuiet(riflesso::MainWindow& window, riflesso::Workspace& workspace
     auto* timer = new QTimer(&window);
     auto* quiet = new int(0);
     QObject::connect(timer, &QTimer::timeout, &window, [&window, &workspace, options, quiet] {
-        const bool still = workspace.jobs().idle() && !workspace.assessing() && workspace.framesUnderWay() == 0;
+        const bool still = workspace.jobs().idle() && !workspace.assessing() && workspace.frames().underWay() == 0;
         *quiet = still ? *quiet + 1 : 0;
         if (*quiet < 8)
             return;

@@ -16,7 +16,7 @@
 #include "app/start/demo_door.h"
 #include "app/start/start_page.h"
 #include "app/theme.h"
-#include "core/joined_views.h"
+#include "core/measure/joined_views.h"
 #include "report/words.h"
 
 #include <QCompleter>

@@ -2,9 +2,13 @@
 
 #include "app/theme.h"
 
+#include <QFrame>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QTime>
+#include <QVBoxLayout>
+
+#include <utility>
 
 namespace riflesso {
 
@@ -25,9 +29,16 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     stop_->setObjectName(QStringLiteral("stopJob"));
     stop_->setStyleSheet(QStringLiteral("padding: 0 6px; font-size: 8.5pt;"));
     stop_->hide();
+    stop_->setToolTip(tr("Stops what is named beside it"));
+    more_ = new QPushButton;
+    more_->setObjectName(QStringLiteral("moreJobs"));
+    more_->setStyleSheet(stop_->styleSheet());
+    more_->setToolTip(tr("Lists what else runs, each with its own stop"));
+    more_->hide();
     layout->addWidget(saved_);
     layout->addWidget(jobs_);
     layout->addWidget(stop_);
+    layout->addWidget(more_);
     layout->addStretch();
     layout->addWidget(keys_);
     connect(&workspace, &Workspace::dataChanged, this, [this] {
@@ -37,21 +48,81 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     connect(&workspace, &Workspace::saved, this,
             [this] { saved_->setText(tr("Saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")))); });
     connect(&workspace.jobs(), &Jobs::changed, this, &StatusLine::showJobs);
-    connect(stop_, &QPushButton::clicked, this, [this] {
-        for (const JobState& job : workspace_.jobs().running())
-            workspace_.jobs().cancel(job.id);
-    });
+    connect(stop_, &QPushButton::clicked, this, [this] { workspace_.jobs().cancel(shownJob_); });
+    connect(more_, &QPushButton::clicked, this, &StatusLine::listJobs);
 }
 
+namespace {
+
+QString textOf(const JobState& job) {
+    return job.share > 0 ? StatusLine::tr("%1 · %2 %").arg(job.name).arg(static_cast<int>(100 * job.share)) : job.name;
+}
+
+/// Those that can be stopped, in the order they were started.
+QList<JobState> longOnes(const QList<JobState>& running) {
+    QList<JobState> out;
+    for (const JobState& job : running)
+        if (job.pace == Pace::Long)
+            out << job;
+    return out;
+}
+
+} // namespace
+
 void StatusLine::showJobs() {
-    const QList<JobState> running = workspace_.jobs().running();
-    stop_->setVisible(!running.isEmpty());
+    const QList<JobState> running = workspace_.jobs().running(), stoppable = longOnes(running);
+    stop_->setVisible(!stoppable.isEmpty());
+    more_->setVisible(stoppable.size() > 1);
+    more_->setText(tr("%1 more").arg(stoppable.size() - 1));
     if (running.isEmpty()) {
         jobs_->clear();
         return;
     }
-    const JobState& job = running.last();
-    jobs_->setText(job.share > 0 ? tr("%1 · %2 %").arg(job.name).arg(static_cast<int>(100 * job.share)) : job.name);
+    const JobState& job = stoppable.isEmpty() ? running.last() : stoppable.last();
+    shownJob_ = job.id;
+    jobs_->setText(textOf(job));
+}
+
+void StatusLine::listJobs() {
+    auto* list = new QFrame(this, Qt::Popup);
+    list->setObjectName(QStringLiteral("jobList"));
+    list->setAttribute(Qt::WA_DeleteOnClose);
+    list->setFrameShape(QFrame::StyledPanel);
+    auto* rows = new QVBoxLayout(list);
+    const auto fill = [this, list, rows] {
+        clearLayout(rows);
+        const QList<JobState> jobs = longOnes(workspace_.jobs().running());
+        if (jobs.isEmpty()) {
+            list->close();
+            return;
+        }
+        for (const JobState& job : jobs) {
+            auto* row = new QHBoxLayout;
+            QLabel* name = label(textOf(job));
+            name->setWordWrap(false);
+            auto* stop = new QPushButton(tr("stop"));
+            stop->setObjectName(QStringLiteral("stopJob%1").arg(job.id));
+            stop->setAccessibleName(tr("Stop: %1").arg(job.name));
+            connect(stop, &QPushButton::clicked, list, [this, stop, id = job.id] {
+                stop->setEnabled(false);
+                workspace_.jobs().cancel(id);
+            });
+            row->addWidget(name, 1);
+            row->addWidget(stop);
+            rows->addLayout(row);
+        }
+        list->adjustSize();
+        list->move(more_->mapToGlobal(QPoint(0, -list->height() - 6)));
+    };
+    fill();
+    // Only when one comes or goes: a button that is being pressed must not be made anew at every step of progress.
+    connect(&workspace_.jobs(), &Jobs::changed, list,
+            [this, list, fill, shown = workspace_.jobs().running().size()]() mutable {
+                const auto now = workspace_.jobs().running().size();
+                if (std::exchange(shown, now) != now && list->isVisible())
+                    fill();
+            });
+    list->show();
 }
 
 void StatusLine::setKeys(const QList<KeyHint>& keys) {

@@ -1,5 +1,5 @@
 #pragma once
-// The bottom line: last saved, running jobs with progress and stop, keys that work right now.
+// The bottom line: last saved, running jobs with progress and a stop for each, keys that work right now.
 
 #include "app/page.h"
 
@@ -17,9 +17,11 @@ public:
 
 private:
     void showJobs();
+    void listJobs(); ///< all of them, above the line
     Workspace& workspace_;
     QLabel *saved_, *jobs_, *keys_;
-    QPushButton* stop_;
+    QPushButton *stop_, *more_;
+    int shownJob_ = 0; ///< the one that stop stands beside
 };
 
 } // namespace riflesso

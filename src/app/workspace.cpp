@@ -5,30 +5,79 @@
 #include "store/case_assessment.h"
 
 #include <QCoreApplication>
-#include <QPointer>
 #include <QTimer>
 
 #include <algorithm>
 
 namespace riflesso {
 
-Workspace::Workspace(QObject* parent) : QObject(parent) {}
+Workspace::Workspace(QObject* parent) : QObject(parent) {
+    connect(&frames_, &ClipFrames::failed, this,
+            [this](const Error& error) { say(words::text(error.sentence()), true); });
+}
 
-Workspace::~Workspace() { servers_.clear(); }
+Workspace::~Workspace() = default;
 
-QImage toImage(const Picture& picture) {
-    auto* keep = new std::shared_ptr<const std::vector<std::uint8_t>>(picture.rgb);
-    return QImage(
-        picture.rgb->data(), picture.width, picture.height, qsizetype(3) * picture.width, QImage::Format_RGB888,
-        [](void* held) { delete static_cast<std::shared_ptr<const std::vector<std::uint8_t>>*>(held); }, keep);
+JobOwner Workspace::ofLibrary() const {
+    JobOwner owner;
+    owner.library = openings_;
+    return owner;
+}
+
+JobOwner Workspace::ofCase() const {
+    JobOwner owner = ofLibrary();
+    owner.caseId = data_ ? data_->id : CaseId();
+    return owner;
+}
+
+JobOwner Workspace::ofClips(const std::vector<ClipId>& clips) const {
+    JobOwner owner = ofCase();
+    for (const ClipId id : clips)
+        if (const Clip* clip = data_ ? data_->clip(id) : nullptr)
+            owner.clips[id] = clip->hash;
+    return owner;
+}
+
+bool Workspace::holds(const JobOwner& owner) const {
+    if (owner.library && *owner.library != openings_)
+        return false;
+    if (owner.caseId && *owner.caseId != (data_ ? data_->id : CaseId()))
+        return false;
+    return std::all_of(owner.clips.begin(), owner.clips.end(), [this](const auto& wanted) {
+        const Clip* clip = data_ ? data_->clip(wanted.first) : nullptr;
+        return clip && clip->hash == wanted.second;
+    });
+}
+
+void Workspace::retireJobs() {
+    const QStringList stopped = jobs_.retire([this](const JobOwner& owner) { return holds(owner); });
+    if (!stopped.isEmpty())
+        say(tr("Stopped, with nothing changed, as what it was for is not open any more: %1.")
+                .arg(stopped.join(QStringLiteral("; "))));
+}
+
+void Workspace::close() {
+    ++openings_;
+    ++assessGeneration_;
+    frames_.letGo();
+    library_.reset();
+    data_.reset();
+    assessment_.reset();
+    input_.reset();
+    assessing_ = false;
+    trialsKept_.clear();
+    modelTrialsKept_.reset();
+    session_ = {};
+    repetition_ = {};
+    stress_.reset();
+    retireJobs();
 }
 
 Result<void> Workspace::open(const QString& folder) {
     auto opened = Library::openOrShow(folder);
     if (!opened)
         return opened.error();
-    servers_.clear();
-    framesUnderWay_ = 0;
+    close();
     library_ = std::move(*opened);
     if (auto done = openRecent(); !done)
         return done;
@@ -40,23 +89,20 @@ Result<void> Workspace::open(const QString& folder) {
 }
 
 Result<void> Workspace::openRecent() {
-    data_.reset();
-    assessment_.reset();
-    session_ = {};
-    repetition_ = {};
     const auto cases = library_->cases();
-    if (!cases)
-        return cases.error();
-    if (!cases->empty())
+    if (cases && !cases->empty())
         selectCase(cases->front().id);
-    else
+    if (!data_) {
+        emit selectionChanged();
         emit dataChanged();
-    return {};
+    }
+    return cases ? Result<void>() : Result<void>(cases.error());
 }
 
 Result<void> Workspace::eraseAthlete(AthleteId id) {
-    servers_.clear(); // they hold the clips open
-    framesUnderWay_ = 0;
+    std::unique_ptr<Library> library = std::move(library_);
+    close(); // the clips as well
+    library_ = std::move(library);
     const auto erased = library_->eraseAthlete(id);
     const auto opened = openRecent();
     return erased ? opened : erased;
@@ -65,8 +111,7 @@ Result<void> Workspace::eraseAthlete(AthleteId id) {
 Result<void> Workspace::eraseFromCase(const std::function<Result<void>()>& erase) {
     if (!library_ || !library_->onlyShown().isEmpty())
         return badInput("", "a library that can be written to", "one that is only shown");
-    servers_.clear();
-    framesUnderWay_ = 0;
+    frames_.letGo();
     const auto erased = erase();
     reload();
     emit saved();
@@ -83,12 +128,13 @@ Result<void> Workspace::resetDemo() {
     if (!library_ || !demo_)
         return badInput("", "the demo library", "another one");
     const QString folder = library_->folder();
-    servers_.clear();
-    framesUnderWay_ = 0;
-    library_.reset();
-    data_.reset();
+    close();
     const auto built = resetDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
     const auto opened = open(folder);
+    if (!library_) {
+        emit selectionChanged();
+        emit dataChanged();
+    }
     return built ? opened : built;
 }
 
@@ -98,9 +144,12 @@ void Workspace::selectCase(CaseId id) {
         say(words::text(loaded.error().sentence()), true);
         return;
     }
-    if (!data_ || data_->id != loaded->id)
-        assessment_.reset(); // it tells of another case, in the words of another pack
+    if (!data_ || data_->id != loaded->id) { // it tells of another case, in the words of another pack
+        assessment_.reset();
+        input_.reset();
+    }
     setData(std::move(*loaded), false);
+    retireJobs();
     session_ = {};
     for (const Session& session : data_->sessions)
         if (!session.isModel)
@@ -187,7 +236,10 @@ Workspace::Trials Workspace::modelTrials() const {
     return modelTrialsKept_;
 }
 
-void Workspace::reload() { show(library_->loadCase(data_->id)); }
+void Workspace::reload() {
+    if (data_)
+        show(library_->loadCase(data_->id));
+}
 
 void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
     if (!loaded) {
@@ -195,6 +247,7 @@ void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
         return;
     }
     setData(std::move(*loaded), sameMarks);
+    retireJobs(); // a clip may have gone
     if (!data_->session(session_)) {
         session_ = {};
         for (const Session& session : data_->sessions)
@@ -282,8 +335,8 @@ void Workspace::assessLater() {
             std::shared_ptr<AssessmentInput> input;
             std::shared_ptr<const Assessment> assessment;
         };
-        jobs_.start<Assessed>(
-            tr("Assessing"), this,
+        start<Assessed>(
+            tr("Assessing"), this, ofCase().newest(QStringLiteral("assessment")),
             [data, session, stress, school](JobControl& control) -> Result<Assessed> {
                 if (!control.goOn(0))
                     return cancelled();
@@ -297,22 +350,22 @@ void Workspace::assessLater() {
                     return; // a newer one is on its way
                 assessing_ = false;
                 ++measuring_;
+                assessingFailed_ = result ? QString() : words::text(result.error().sentence());
                 assessment_ = result && !result->assessment->measures.empty() ? result->assessment : nullptr;
                 input_ = assessment_ ? result->input : nullptr;
                 emit assessmentChanged();
-            });
+            },
+            Pace::Quick);
     });
 }
 
-namespace {
-QImage turned(const QImage& image, bool over) { return over ? image.mirrored(true, false) : image; }
-} // namespace
-
-FrameServer& Workspace::server(const QString& clipPath) {
-    std::unique_ptr<FrameServer>& server = servers_[clipPath];
-    if (!server)
-        server = std::make_unique<FrameServer>(clipPath.toStdString(), cacheBytes_);
-    return *server;
+QString Workspace::noAssessment() const {
+    if (assessing_)
+        return tr("Measuring…");
+    if (!assessingFailed_.isEmpty())
+        return tr("Not measured: %1 <b>Next: change something, or open the case again.</b>")
+            .arg(assessingFailed_.toHtmlEscaped());
+    return tr("Nothing is marked in this set. <b>Next: mark key positions.</b>");
 }
 
 bool Workspace::turnedOver(const QString& clipPath, int frame) const {
@@ -326,42 +379,18 @@ bool Workspace::turnedOver(const QString& clipPath, int frame) const {
     return false;
 }
 
-void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view,
-                             std::function<void(QImage, int)> ready) {
-    auto& id = viewIds_[view];
-    if (id == 0)
-        id = nextView_++;
-    const QPointer<QObject> guard(view);
-    server(clipPath).request(id, frame,
-                             [this, guard, clipPath, frame, ready = std::move(ready)](Result<Picture> picture) {
-                                 QMetaObject::invokeMethod(
-                                     this,
-                                     [this, guard, clipPath, frame, ready, picture = std::move(picture)] {
-                                         if (!guard)
-                                             return;
-                                         if (picture)
-                                             ready(turned(toImage(*picture), turnedOver(clipPath, frame)), frame);
-                                         else
-                                             say(words::text(picture.error().sentence()), true);
-                                     },
-                                     Qt::QueuedConnection);
-                             });
+ClipFrames::Ready Workspace::asShown(const QString& clipPath, ClipFrames::Ready ready) const {
+    return [this, clipPath, ready = std::move(ready)](const QImage& image, int frame) {
+        ready(turnedOver(clipPath, frame) ? image.mirrored(true, false) : image, frame);
+    };
 }
 
-void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view,
-                             std::function<void(QImage, int)> ready) {
-    const QPointer<QObject> guard(view);
-    ++framesUnderWay_;
-    server(clipPath).enqueue(frame, [this, guard, clipPath, frame, ready = std::move(ready)](Result<Picture> picture) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, guard, clipPath, frame, ready, picture = std::move(picture)] {
-                framesUnderWay_ = std::max(0, framesUnderWay_ - 1); // some may be of a library closed since
-                if (guard && picture)
-                    ready(turned(toImage(*picture), turnedOver(clipPath, frame)), frame);
-            },
-            Qt::QueuedConnection);
-    });
+void Workspace::requestFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready) {
+    frames_.request(clipPath, frame, view, asShown(clipPath, std::move(ready)));
+}
+
+void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready) {
+    frames_.enqueue(clipPath, frame, view, asShown(clipPath, std::move(ready)));
 }
 
 } // namespace riflesso

@@ -2,13 +2,12 @@
 // What the window works on: the open library, the chosen case and set, its frames and its assessment.
 // Pages read values from here and change things only through apply().
 
+#include "app/clip_frames.h"
 #include "app/jobs.h"
-#include "core/assessment.h"
-#include "media/frame_server.h"
+#include "core/judge/assessment.h"
 #include "store/edit.h"
 #include "store/library.h"
 
-#include <QImage>
 #include <QObject>
 
 #include <map>
@@ -27,15 +26,31 @@ public:
     /// Puts the demo back to its first state; false where this is not the demo's folder.
     [[nodiscard]] Result<void> resetDemo();
     void setDemo(bool demo) { demo_ = demo; }
-    /// Pictures kept in memory of each clip opened from now on.
-    void setCacheMiB(int mebibytes) { cacheBytes_ = static_cast<std::size_t>(mebibytes) << 20; }
+    /// Pictures kept in memory, of all clips together.
+    void setCacheMiB(int mebibytes) { frames_.setCacheBytes(static_cast<std::size_t>(mebibytes) << 20); }
     /// Folder of the library that is the user's own, to come back to from the demo; empty: there is none.
     void setOwnFolder(const QString& folder) { ownFolder_ = folder; }
     [[nodiscard]] const QString& ownFolder() const { return ownFolder_; }
     [[nodiscard]] bool isDemo() const { return demo_; }
 
     [[nodiscard]] Library* library() const { return library_.get(); }
+    /// What runs now; started by start() alone.
     [[nodiscard]] Jobs& jobs() { return jobs_; }
+    /// Owners of jobs. What a job of the program gives lies outside the library (a file that was asked for); what one
+    /// of a case or a clip gives is dropped when another library or case is open by then, or the clip is gone.
+    [[nodiscard]] static JobOwner ofProgram() { return {}; }
+    [[nodiscard]] JobOwner ofLibrary() const;
+    [[nodiscard]] JobOwner ofCase() const;
+    [[nodiscard]] JobOwner ofClips(const std::vector<ClipId>& clips) const;
+    [[nodiscard]] JobOwner ofClip(ClipId clip) const { return ofClips({clip}); }
+    /// The one door of background work: runs `work` in the pool; `done` gets its result in the window's thread unless
+    /// by then `receiver` is gone or the job's owner is not what is open any more. Before `done` changes what was read
+    /// when the job began, it looks at what is there now.
+    template <class T> int start(const QString& name, QObject* receiver, const JobOwner& owner,
+                                 std::type_identity_t<std::function<Result<T>(JobControl&)>> work,
+                                 std::type_identity_t<std::function<void(Result<T>)>> done, Pace pace = Pace::Long) {
+        return jobs_.start<T>(name, receiver, owner, pace, std::move(work), std::move(done));
+    }
     [[nodiscard]] bool hasCase() const { return data_ != nullptr; }
     /// Precondition: hasCase().
     [[nodiscard]] const CaseData& data() const { return *data_; }
@@ -71,21 +86,21 @@ public:
     [[nodiscard]] QString undoName() const { return library_ ? library_->undoName() : QString(); }
     [[nodiscard]] QString redoName() const { return library_ ? library_->redoName() : QString(); }
 
-    /// Of the chosen set; null while it is being made or when nothing is marked.
+    /// Of the chosen set; null while it is being made, when nothing is marked, or when it failed (see noAssessment).
     [[nodiscard]] std::shared_ptr<const Assessment> assessment() const { return assessment_; }
     [[nodiscard]] bool assessing() const { return assessing_; }
+    /// Why there is no assessment, and what to do next, in words. May hold <b>.
+    [[nodiscard]] QString noAssessment() const;
     /// Another number after everything was measured or read anew; the same while only what is decided has changed.
     [[nodiscard]] int measuring() const { return measuring_; }
     /// The repetitions that were assessed. Precondition: assessment().
     [[nodiscard]] const std::vector<Trial>& trials() const { return input_->trials; }
 
     /// Asks for a frame for `view`; `ready` is called in the window's thread, a newer request of the view drops it.
-    void requestFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
+    void requestFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready);
     /// Asks for a frame that nothing replaces (strips, key pictures).
-    void enqueueFrame(const QString& clipPath, int frame, QObject* view, std::function<void(QImage, int frame)> ready);
-
-    /// Of those enqueued, how many have not come yet.
-    [[nodiscard]] int framesUnderWay() const { return framesUnderWay_; }
+    void enqueueFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready);
+    [[nodiscard]] const ClipFrames& frames() const { return frames_; }
 
     void say(const QString& text, bool isError = false) { emit said(text, isError); }
 
@@ -97,6 +112,8 @@ signals:
     void saved();
 
 private:
+    /// Nothing is open any more: pages are told, jobs and pictures of before are dropped.
+    void close();
     Result<void> openRecent();
     Result<void> eraseFromCase(const std::function<Result<void>()>& erase);
     void noteOpened();
@@ -105,7 +122,9 @@ private:
     void show(Result<CaseData> loaded, bool sameMarks = false);
     void setData(CaseData data, bool sameMarks);
     void assessLater();
-    FrameServer& server(const QString& clipPath);
+    [[nodiscard]] bool holds(const JobOwner& owner) const;
+    void retireJobs();
+    [[nodiscard]] ClipFrames::Ready asShown(const QString& clipPath, ClipFrames::Ready ready) const;
     /// Whether the section of the frame is shown left for right, against the file.
     [[nodiscard]] bool turnedOver(const QString& clipPath, int frame) const;
 
@@ -119,16 +138,11 @@ private:
     std::shared_ptr<const Assessment> assessment_;
     std::shared_ptr<AssessmentInput> input_; ///< what it was made of
     bool assessing_ = false, demo_ = false;
+    QString assessingFailed_; ///< why; empty: it did not
     QString ownFolder_;
-    std::size_t cacheBytes_ = ClipReader::kDefaultCacheBytes;
-    int assessGeneration_ = 0, measuring_ = 0;
-    std::map<const QObject*, int> viewIds_;
-    int nextView_ = 1, framesUnderWay_ = 0;
+    int openings_ = 0, assessGeneration_ = 0, measuring_ = 0;
     Jobs jobs_;
-    std::map<QString, std::unique_ptr<FrameServer>> servers_; // before jobs_ goes: stopped first
+    ClipFrames frames_; // before jobs_ goes: stopped first
 };
-
-/// An image that shares the picture's bytes.
-[[nodiscard]] QImage toImage(const Picture& picture);
 
 } // namespace riflesso

@@ -3,13 +3,14 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
 #include "cli/files.h"
-#include "core/capture_plan.h"
-#include "core/csv.h"
-#include "core/laps.h"
-#include "core/reliability.h"
-#include "core/retest.h"
-#include "core/signal.h"
-#include "core/stats.h"
+#include "core/points/capture_plan.h"
+#include "core/progress/retest.h"
+#include "core/signal/laps.h"
+#include "core/signal/signal.h"
+#include "core/tables/csv.h"
+#include "core/tables/json_walk.h"
+#include "core/uncertainty/reliability.h"
+#include "core/uncertainty/stats.h"
 
 #include <algorithm>
 #include <charconv>

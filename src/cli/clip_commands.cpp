@@ -1,5 +1,6 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
+#include "core/tables/json_walk.h"
 #include "media/clip_checks.h"
 #include "media/clip_writer.h"
 #include "simcam/odd_clips.h"

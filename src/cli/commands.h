@@ -1,8 +1,8 @@
 #pragma once
 // The commands: each gives one JSON object, or an error.
 
-#include "core/json_walk.h"
 #include "core/result.h"
+#include "core/tables/json_fwd.h"
 
 #include <string>
 #include <vector>

@@ -1,6 +1,7 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
-#include "core/csv.h"
+#include "core/tables/csv.h"
+#include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
 #include "media/clip_reader.h"
 #include "report/paper.h"

@@ -1,7 +1,8 @@
 // The same work without a window: one JSON object on standard output, messages on standard error.
 
 #include "cli/commands.h"
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
+#include "core/tables/json_walk.h"
 
 #include <cstdio>
 #include <exception>

@@ -1,7 +1,8 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
 #include "cli/files.h"
-#include "core/csv.h"
+#include "core/tables/csv.h"
+#include "core/tables/json_walk.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
 

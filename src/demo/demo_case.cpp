@@ -1,7 +1,7 @@
 #include "demo/demo_case.h"
 
-#include "core/pack_reader.h"
-#include "core/single_cycles.h"
+#include "core/measure/single_cycles.h"
+#include "core/pack/pack_reader.h"
 
 #include <QDir>
 #include <QFile>

@@ -2,8 +2,8 @@
 // What the cases of the demo world are made from: a pack, shipped clips with their truth, and marks as a careful
 // analyst would have set them.
 
-#include "core/json_walk.h"
-#include "core/pack.h"
+#include "core/pack/pack.h"
+#include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
 
 #include <functional>

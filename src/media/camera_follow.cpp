@@ -1,7 +1,7 @@
 #include "media/camera_follow.h"
 
-#include "core/stats.h"
-#include "core/trial.h"
+#include "core/points/trial.h"
+#include "core/uncertainty/stats.h"
 #include "media/picture_mat.h"
 
 #include <opencv2/calib3d.hpp>

@@ -1,7 +1,7 @@
 #pragma once
 // How a camera that pans, tilts or shakes moved, from what stands still behind the athlete.
 
-#include "core/picture_setup.h"
+#include "core/points/picture_setup.h"
 #include "media/pose_network.h"
 
 #include <functional>

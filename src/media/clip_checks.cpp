@@ -1,6 +1,6 @@
 #include "media/clip_checks.h"
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 
 #include <algorithm>
 #include <array>

@@ -1,7 +1,7 @@
 #pragma once
 // What a look through a whole clip finds: repeated frames, cuts, black bars.
 
-#include "core/picture_setup.h"
+#include "core/points/picture_setup.h"
 #include "media/clip_reader.h"
 
 #include <optional>

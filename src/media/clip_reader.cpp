@@ -45,6 +45,11 @@ public:
         bytes_ += bytes;
     }
     [[nodiscard]] std::size_t bytes() const { return bytes_; }
+    void keepWithin(std::size_t bound) {
+        bound_ = bound;
+        while (!order_.empty() && bytes_ > bound_)
+            dropOldest();
+    }
 
 private:
     struct Entry {
@@ -124,6 +129,7 @@ public:
 
     const ClipInfo& info() const override { return info_; }
     std::size_t cachedBytes() const override { return cache_.bytes(); }
+    void keepWithin(std::size_t cacheBytes) override { cache_.keepWithin(cacheBytes); }
 
     Result<Picture> frame(int index) override {
         if (index < 0 || index >= info_.frames())

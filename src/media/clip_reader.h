@@ -59,6 +59,8 @@ public:
     virtual void prepare(int index) = 0;
     /// Bytes of decoded frames kept now; never above the bound by more than one frame.
     [[nodiscard]] virtual std::size_t cachedBytes() const = 0;
+    /// Another bound from now on; what is over it is let go at once.
+    virtual void keepWithin(std::size_t cacheBytes) = 0;
 
     static constexpr std::size_t kDefaultCacheBytes = std::size_t(256) << 20;
 };

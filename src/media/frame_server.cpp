@@ -35,6 +35,15 @@ void FrameServer::forget(int view) {
     waiting_.erase(view);
 }
 
+void FrameServer::keepWithin(std::size_t cacheBytes) {
+    {
+        const std::lock_guard lock(mutex_);
+        cacheBytes_ = cacheBytes;
+        newBound_ = true;
+    }
+    wake_.notify_all();
+}
+
 void FrameServer::run() {
     std::unique_ptr<ClipReader> reader;
     std::optional<Error> broken;
@@ -44,9 +53,10 @@ void FrameServer::run() {
     for (;;) {
         Request request;
         bool ofView = false;
+        std::size_t bound = 0;
         {
             std::unique_lock lock(mutex_);
-            const auto asked = [this] { return stop_ || !waiting_.empty() || !queue_.empty(); };
+            const auto asked = [this] { return stop_ || newBound_ || !waiting_.empty() || !queue_.empty(); };
             if (!asked() && reader && ahead <= aheadEnd) {
                 lock.unlock();
                 reader->prepare(ahead++);
@@ -55,6 +65,12 @@ void FrameServer::run() {
             wake_.wait(lock, asked);
             if (stop_)
                 return;
+            bound = cacheBytes_;
+            if (std::exchange(newBound_, false)) {
+                if (reader)
+                    reader->keepWithin(bound);
+                continue;
+            }
             ofView = !waiting_.empty();
             if (ofView) {
                 request = std::move(waiting_.begin()->second);
@@ -65,7 +81,7 @@ void FrameServer::run() {
             }
         }
         if (!reader && !broken) {
-            Result<std::unique_ptr<ClipReader>> opened = ClipReader::open(path_, cacheBytes_);
+            Result<std::unique_ptr<ClipReader>> opened = ClipReader::open(path_, bound);
             if (opened)
                 reader = std::move(*opened);
             else

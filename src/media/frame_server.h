@@ -29,6 +29,8 @@ public:
     void enqueue(int index, Ready ready);
     /// Drops what waits for a view.
     void forget(int view);
+    /// Another bound of the decoded frames kept, soon.
+    void keepWithin(std::size_t cacheBytes);
 
 private:
     struct Request {
@@ -38,8 +40,9 @@ private:
     void run();
 
     std::string path_;
+    std::mutex mutex_; // guards what follows
     std::size_t cacheBytes_;
-    std::mutex mutex_; // guards waiting_, queue_, stop_
+    bool newBound_ = false;
     std::condition_variable wake_;
     std::map<int, Request> waiting_;
     std::deque<Request> queue_;

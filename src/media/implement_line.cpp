@@ -1,6 +1,6 @@
 #include "media/implement_line.h"
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/picture_mat.h"
 
 #include <opencv2/imgproc.hpp>

@@ -1,7 +1,7 @@
 #pragma once
 // The lens of a camera from a clip in which a chessboard is shown to it from many sides.
 
-#include "core/calibration.h"
+#include "core/points/calibration.h"
 #include "media/clip_reader.h"
 
 #include <functional>

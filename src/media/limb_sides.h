@@ -1,7 +1,7 @@
 #pragma once
 // Which limb is the left one, through a run of frames in which a network names them anew each time.
 
-#include "core/trial.h"
+#include "core/points/trial.h"
 #include "media/pose_network.h"
 
 #include <map>

@@ -4,7 +4,7 @@
 
 #include "media/clip_reader.h"
 
-#include "core/landmark.h"
+#include "core/points/landmark.h"
 
 #include <functional>
 #include <map>

@@ -3,7 +3,7 @@
 
 #include "media/clip_reader.h"
 
-#include "core/landmark.h"
+#include "core/points/landmark.h"
 
 #include <array>
 #include <memory>

@@ -1,6 +1,6 @@
 #include "media/proposed_marks.h"
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/limb_sides.h"
 #include "media/long_bones.h"
 #include "media/steadied_marks.h"

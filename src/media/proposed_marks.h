@@ -2,7 +2,7 @@
 // A pose network's answers through a repetition, made into marks: left and right carried along, doubts said,
 // an uncertainty for each.
 
-#include "core/trial.h"
+#include "core/points/trial.h"
 #include "media/pose_network.h"
 
 #include <functional>
@@ -28,8 +28,8 @@ struct ProposedMark {
 };
 using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< by landmark and frame
 
-/// Marks by landmark and frame, with the sources of core/trial.h (kProposedByNetwork, doubtful where: the score is
-/// under 0.35, of an elbow or wrist under 0.55; a bone is off its usual length by over a quarter; both wrists are in
+/// Marks by landmark and frame, with the sources of core/points/trial.h (kProposedByNetwork, doubtful where: the score
+/// is under 0.35, of an elbow or wrist under 0.55; a bone is off its usual length by over a quarter; both wrists are in
 /// one place; the point jumped). Under a score of 0.2 nothing is placed. Left and right follow `set` (marks of a
 /// person) where there are any and the whole run, see limb_sides.h. Uncertainty: a share of the body's height
 /// by landmark, measured on the simulated camera (docs/measures.md), more of a raised arm, four times that where

@@ -1,6 +1,6 @@
 #include "media/track_merge.h"
 
-#include "core/trial.h"
+#include "core/points/trial.h"
 
 #include <algorithm>
 #include <cmath>

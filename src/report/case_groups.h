@@ -1,7 +1,7 @@
 #pragma once
 // The repetitions of a case in groups that can be compared, with names as a person reads them.
 
-#include "core/groups.h"
+#include "core/judge/groups.h"
 #include "store/case_data.h"
 
 namespace riflesso {

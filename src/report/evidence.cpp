@@ -1,7 +1,7 @@
 #include "report/evidence.h"
 
-#include "core/measure_set.h"
-#include "core/typical_trial.h"
+#include "core/judge/typical_trial.h"
+#include "core/measure/measure_set.h"
 #include "report/report_text.h"
 #include "report/words.h"
 

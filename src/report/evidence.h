@@ -1,7 +1,7 @@
 #pragma once
 // Pictures that show a finding and the key positions, with what is measured drawn on them.
 
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 #include "report/key_picture.h"
 
 namespace riflesso {

@@ -3,7 +3,7 @@
 
 #include "store/case_data.h"
 
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 
 namespace riflesso {
 

@@ -1,7 +1,7 @@
 #pragma once
 // A key position as a picture: the clip's own frame, cut to the athlete, with the marked figure drawn on it.
 
-#include "core/measured_shape.h"
+#include "core/measure/measured_shape.h"
 #include "report/look.h"
 #include "store/case_data.h"
 

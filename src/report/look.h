@@ -1,8 +1,8 @@
 #pragma once
 // Colours and shapes with one meaning each, in the window and on paper.
 
-#include "core/deviation.h"
-#include "core/findings.h"
+#include "core/judge/deviation.h"
+#include "core/judge/findings.h"
 
 #include <QColor>
 #include <QPainter>

@@ -1,7 +1,7 @@
 #pragma once
 // The plan as entries of a calendar.
 
-#include "core/prescription.h"
+#include "core/plan/prescription.h"
 #include "store/calendar_file.h"
 #include "store/case_data.h"
 

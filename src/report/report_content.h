@@ -1,8 +1,8 @@
 #pragma once
 // What a report says, as a value: it is frozen with an assessment and prints the same years later.
 
-#include "core/assessment.h"
-#include "core/schedule.h"
+#include "core/judge/assessment.h"
+#include "core/plan/schedule.h"
 #include "report/evidence.h"
 
 namespace riflesso {

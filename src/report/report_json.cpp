@@ -1,5 +1,7 @@
 #include "report/report_content.h"
 
+#include "core/tables/json_walk.h"
+
 #include "report/words.h"
 
 namespace riflesso {

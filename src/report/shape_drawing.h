@@ -1,7 +1,7 @@
 #pragma once
 // Draws what is measured over a picture, on the stage and on paper alike.
 
-#include "core/measured_shape.h"
+#include "core/measure/measured_shape.h"
 
 #include <QColor>
 #include <QPainter>

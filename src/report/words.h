@@ -1,7 +1,7 @@
 #pragma once
 // Numbers and terms as a person reads them: always with unit and ±.
 
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 
 #include <QDateTime>
 #include <QString>

@@ -1,5 +1,6 @@
 #include "simcam/odd_clips.h"
 
+#include "core/tables/json_walk.h"
 #include "media/clip_writer.h"
 #include "media/picture_mat.h"
 

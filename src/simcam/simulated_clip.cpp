@@ -1,5 +1,6 @@
 #include "simcam/simulated_clip.h"
 
+#include "core/tables/json_walk.h"
 #include "media/clip_writer.h"
 #include "simcam/archery_clips.h"
 

@@ -1,8 +1,8 @@
 #pragma once
 // Clips of the simulated camera: who moves, how, and the exact truth of every frame.
 
-#include "core/json_walk.h"
 #include "core/result.h"
+#include "core/tables/json_fwd.h"
 #include "simcam/hall.h"
 #include "simcam/lunge.h"
 #include "simcam/shot.h"

@@ -1,5 +1,7 @@
 #include "store/case_assessment.h"
 
+#include "core/tables/json_walk.h"
+
 #include <algorithm>
 #include <set>
 

@@ -1,8 +1,8 @@
 #pragma once
 // A stored case as the core judges it: one set, and what became of it since.
 
-#include "core/assessment.h"
-#include "core/progress.h"
+#include "core/judge/assessment.h"
+#include "core/progress/progress.h"
 #include "store/case_data.h"
 
 namespace riflesso {

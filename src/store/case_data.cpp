@@ -1,6 +1,6 @@
 #include "store/case_data.h"
 
-#include "core/joined_views.h"
+#include "core/measure/joined_views.h"
 
 namespace riflesso {
 
@@ -25,6 +25,24 @@ Consent consentOn(const Athlete& athlete, const QDate& day) {
     if (!athlete.consentGiven.isValid() || athlete.consentGiven > day)
         return Consent::Missing;
     return athlete.consentUntil.isValid() && athlete.consentUntil < day ? Consent::Expired : Consent::Valid;
+}
+
+const Section* sectionOf(const CaseData& data, SectionId id) {
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                if (section.id == id)
+                    return &section;
+    return nullptr;
+}
+
+bool sameFrames(const Section& then, const Section& now) {
+    return then.from == now.from && then.to == now.to && then.picture.mirrored == now.picture.mirrored;
+}
+
+bool sameFrames(const RepetitionPlace& then, const RepetitionPlace& now) {
+    return then && now && then.clip->hash == now.clip->hash && then.repetition->from == now.repetition->from &&
+           then.repetition->to == now.repetition->to && then.section->picture.mirrored == now.section->picture.mirrored;
 }
 
 RepetitionPlace placeOf(const CaseData& data, RepetitionId id) {

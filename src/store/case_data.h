@@ -1,15 +1,15 @@
 #pragma once
 // What a library holds of one case, as values. Read whole, never written back: changes go through Edit.
 
-#include "core/findings.h"
 #include "core/ids.h"
-#include "core/known_length.h"
-#include "core/own_error.h"
-#include "core/pack.h"
-#include "core/picture_setup.h"
-#include "core/prescription.h"
-#include "core/progress.h"
-#include "core/trial.h"
+#include "core/judge/findings.h"
+#include "core/pack/pack.h"
+#include "core/plan/prescription.h"
+#include "core/points/known_length.h"
+#include "core/points/picture_setup.h"
+#include "core/points/trial.h"
+#include "core/progress/progress.h"
+#include "core/uncertainty/own_error.h"
 
 #include <QDate>
 #include <QDateTime>
@@ -233,6 +233,13 @@ struct RepetitionPlace {
     explicit operator bool() const { return repetition != nullptr; }
 };
 [[nodiscard]] RepetitionPlace placeOf(const CaseData& data, RepetitionId id);
+[[nodiscard]] const Section* sectionOf(const CaseData& data, SectionId id);
+
+/// Whether what was worked out on a section's frames still lies where it did: same frames, turned the same way.
+[[nodiscard]] bool sameFrames(const Section& then, const Section& now);
+/// The same of a repetition's frames; false where it is gone. Row ids are given again, so that the id alone says
+/// little.
+[[nodiscard]] bool sameFrames(const RepetitionPlace& then, const RepetitionPlace& now);
 
 /// A repetition as the core judges it, with the events that another camera on the movement lends (joined_views.h). `id`
 /// of the trial is the repetition's id as text.

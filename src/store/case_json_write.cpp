@@ -1,5 +1,5 @@
-#include "core/csv.h"
-#include "core/json_walk.h"
+#include "core/tables/csv.h"
+#include "core/tables/json_walk.h"
 #include "store/case_json.h"
 #include "store/case_json_format.h"
 #include "store/edit.h"

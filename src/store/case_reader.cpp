@@ -2,8 +2,8 @@
 #include "store/known_lengths_text.h"
 #include "store/picture_text.h"
 
-#include "core/pack_reader.h"
-#include "core/single_cycles.h"
+#include "core/measure/single_cycles.h"
+#include "core/pack/pack_reader.h"
 #include "store/edit.h"
 
 #include <QDir>

@@ -1,7 +1,7 @@
 #pragma once
 // Known lengths of a section in one field of the library: a JSON list of [frame, ax, ay, bx, by, metres, u_m].
 
-#include "core/known_length.h"
+#include "core/points/known_length.h"
 
 #include <QString>
 

@@ -1,6 +1,6 @@
 // The library's cases as the desk looks at them.
 
-#include "core/pack_reader.h"
+#include "core/pack/pack_reader.h"
 #include "store/edit.h"
 #include "store/library.h"
 

@@ -1,5 +1,7 @@
 #include "store/picture_text.h"
 
+#include "core/tables/json_walk.h"
+
 #include <cmath>
 
 namespace riflesso {

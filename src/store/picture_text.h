@@ -1,8 +1,8 @@
 #pragma once
 // What is known of a section's picture as JSON: one field of the library, and a part of a case archive.
 
-#include "core/json_walk.h"
-#include "core/picture_setup.h"
+#include "core/points/picture_setup.h"
+#include "core/tables/json_fwd.h"
 
 #include <QString>
 

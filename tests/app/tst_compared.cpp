@@ -5,7 +5,7 @@
 
 #include "app/mirror/mirror_page.h"
 #include "app/widgets/waterline.h"
-#include "core/mean_trial.h"
+#include "core/judge/mean_trial.h"
 #include "report/case_groups.h"
 #include "report/words.h"
 

@@ -5,7 +5,7 @@
 
 #include "app/mark/mark_page.h"
 #include "app/mark/mark_proposals.h"
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "support/files.h"
 #include "window_driver.h"
 

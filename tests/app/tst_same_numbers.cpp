@@ -4,7 +4,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/widgets/sign_label.h"
-#include "core/json_walk.h"
+#include "core/tables/json_walk.h"
 #include "report/words.h"
 #include "support/eyes.h"
 #include "window_driver.h"

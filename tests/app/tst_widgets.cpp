@@ -10,7 +10,7 @@
 #include "app/widgets/stage_view.h"
 #include "app/widgets/time_strip.h"
 #include "app/widgets/waterline.h"
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 
 #include <QApplication>
 #include <QGridLayout>

@@ -5,8 +5,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measure_set.h"
-#include "core/signal.h"
+#include "core/measure/measure_set.h"
+#include "core/signal/signal.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

@@ -3,10 +3,10 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/body_mass.h"
-#include "core/propose_events.h"
-#include "core/signal.h"
-#include "core/stats.h"
+#include "core/points/body_mass.h"
+#include "core/signal/propose_events.h"
+#include "core/signal/signal.h"
+#include "core/uncertainty/stats.h"
 #include "support/bvh.h"
 #include "support/files.h"
 #include "support/made_trials.h"

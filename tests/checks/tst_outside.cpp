@@ -2,11 +2,11 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/csv.h"
-#include "core/measure.h"
-#include "core/prescription.h"
-#include "core/signal.h"
-#include "core/stats.h"
+#include "core/measure/measure.h"
+#include "core/plan/prescription.h"
+#include "core/signal/signal.h"
+#include "core/tables/csv.h"
+#include "core/uncertainty/stats.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"

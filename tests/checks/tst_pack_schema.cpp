@@ -3,7 +3,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/pack_reader.h"
+#include "core/pack/pack_reader.h"
 #include "support/files.h"
 
 #include <QProcess>

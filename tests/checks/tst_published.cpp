@@ -2,10 +2,10 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/calibration.h"
-#include "core/reliability.h"
-#include "core/stats.h"
-#include "core/time_warp.h"
+#include "core/points/calibration.h"
+#include "core/signal/time_warp.h"
+#include "core/uncertainty/reliability.h"
+#include "core/uncertainty/stats.h"
 #include "support/files.h"
 
 #include <QProcess>
@@ -103,7 +103,7 @@ private slots:
         for (int row = 0; row < 3; ++row)
             for (int column = 0; column < 3; ++column) {
                 const double sign = row == 1 ? -1 : 1, theirs = h[row][column].get<double>();
-                QVERIFY(std::abs(sign * whole->matrix()(row, column) - theirs) <
+                QVERIFY(std::abs(sign * whole->map()[static_cast<std::size_t>(3 * row + column)] - theirs) <
                         1e-4 * std::max(1.0, std::abs(theirs)));
             }
         const std::vector<std::size_t> corners{0, 8, board.size() - 9, board.size() - 1};

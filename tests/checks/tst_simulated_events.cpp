@@ -4,8 +4,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/pack_reader.h"
-#include "core/propose_events.h"
+#include "core/pack/pack_reader.h"
+#include "core/signal/propose_events.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/sanitized.h"

@@ -3,9 +3,9 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/csv.h"
-#include "core/pack_reader.h"
+#include "core/judge/assessment.h"
+#include "core/pack/pack_reader.h"
+#include "core/tables/csv.h"
 #include "support/files.h"
 
 #include <QtTest>

@@ -3,13 +3,13 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/body_mass.h"
-#include "core/instant.h"
-#include "core/measure_set.h"
-#include "core/retest.h"
-#include "core/signal.h"
-#include "core/trajectory.h"
+#include "core/judge/assessment.h"
+#include "core/measure/instant.h"
+#include "core/measure/measure_set.h"
+#include "core/points/body_mass.h"
+#include "core/progress/retest.h"
+#include "core/signal/signal.h"
+#include "core/signal/trajectory.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/bench_points.h"
+#include "core/points/bench_points.h"
 
 #include <QtTest>
 

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/calibration.h"
+#include "core/points/calibration.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

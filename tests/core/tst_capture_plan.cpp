@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/capture_plan.h"
+#include "core/points/capture_plan.h"
 
 #include <QtTest>
 

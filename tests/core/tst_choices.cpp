@@ -2,8 +2,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/agreement.h"
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
+#include "core/uncertainty/agreement.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"

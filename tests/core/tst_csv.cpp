@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/csv.h"
+#include "core/tables/csv.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 

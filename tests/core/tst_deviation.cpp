@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/deviation.h"
+#include "core/judge/deviation.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 

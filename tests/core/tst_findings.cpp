@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"

@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/groups.h"
+#include "core/judge/groups.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

@@ -2,9 +2,9 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/joined_views.h"
-#include "core/pack_reader.h"
+#include "core/judge/assessment.h"
+#include "core/measure/joined_views.h"
+#include "core/pack/pack_reader.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/known_length.h"
+#include "core/points/known_length.h"
 
 #include <QtTest>
 

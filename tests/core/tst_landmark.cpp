@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/fold.h"
+#include "core/points/fold.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"

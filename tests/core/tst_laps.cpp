@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/laps.h"
+#include "core/signal/laps.h"
 
 #include <QtTest>
 

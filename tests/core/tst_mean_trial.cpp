@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/mean_trial.h"
+#include "core/judge/mean_trial.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

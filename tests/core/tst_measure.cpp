@@ -1,8 +1,8 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measure.h"
-#include "core/sampler.h"
-#include "core/stats.h"
+#include "core/measure/measure.h"
+#include "core/measure/sampler.h"
+#include "core/uncertainty/stats.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

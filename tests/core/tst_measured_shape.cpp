@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measured_shape.h"
+#include "core/measure/measured_shape.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

@@ -2,8 +2,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/filming_list.h"
+#include "core/judge/assessment.h"
+#include "core/judge/filming_list.h"
 #include "support/made_trials.h"
 #include "support/same.h"
 

@@ -2,8 +2,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/own_error.h"
+#include "core/judge/assessment.h"
+#include "core/uncertainty/own_error.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

@@ -2,10 +2,10 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/assessment.h"
-#include "core/measure_set.h"
-#include "core/path_draws.h"
-#include "core/trajectory.h"
+#include "core/judge/assessment.h"
+#include "core/measure/measure_set.h"
+#include "core/signal/trajectory.h"
+#include "core/uncertainty/path_draws.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

@@ -1,7 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measure.h"
-#include "core/peak_traces.h"
+#include "core/measure/measure.h"
+#include "core/measure/peak_traces.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

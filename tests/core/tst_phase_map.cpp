@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/phase_map.h"
+#include "core/signal/phase_map.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

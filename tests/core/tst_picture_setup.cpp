@@ -3,8 +3,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/picture_setup.h"
-#include "core/venue.h"
+#include "core/points/picture_setup.h"
+#include "core/points/venue.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

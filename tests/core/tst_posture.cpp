@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/posture.h"
+#include "core/signal/posture.h"
 
 #include <QtTest>
 

@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/plan_outline.h"
+#include "core/plan/plan_outline.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 

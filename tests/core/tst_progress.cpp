@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/progress.h"
+#include "core/progress/progress.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 #include "support/same.h"

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/reliability.h"
+#include "core/uncertainty/reliability.h"
 
 #include <QtTest>
 

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/retest.h"
+#include "core/progress/retest.h"
 
 #include <QtTest>
 

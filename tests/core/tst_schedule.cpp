@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/schedule.h"
+#include "core/plan/schedule.h"
 #include "support/made_trials.h"
 
 #include <QtTest>

@@ -1,7 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/signal.h"
-#include "core/stats.h"
+#include "core/signal/signal.h"
+#include "core/uncertainty/stats.h"
 
 #include <QtTest>
 

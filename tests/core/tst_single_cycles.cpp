@@ -2,9 +2,9 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measure.h"
-#include "core/pack_reader.h"
-#include "core/single_cycles.h"
+#include "core/measure/measure.h"
+#include "core/measure/single_cycles.h"
+#include "core/pack/pack_reader.h"
 #include "support/files.h"
 
 #include <QtTest>

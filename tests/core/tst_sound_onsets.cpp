@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/sound_onsets.h"
+#include "core/signal/sound_onsets.h"
 
 #include <QtTest>
 

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/table_mapping.h"
+#include "core/tables/table_mapping.h"
 
 #include <QtTest>
 

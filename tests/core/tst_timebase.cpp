@@ -1,6 +1,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/timebase.h"
+#include "core/signal/timebase.h"
 
 #include <QtTest>
 

@@ -2,8 +2,8 @@
 
 #include "demo/demo_library.h"
 
-#include "core/assessment.h"
-#include "core/what_if.h"
+#include "core/judge/assessment.h"
+#include "core/judge/what_if.h"
 #include "report/evidence.h"
 #include "report/report_content.h"
 #include "store/case_assessment.h"

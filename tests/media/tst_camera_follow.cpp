@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/camera_follow.h"
 #include "support/files.h"
 #include "support/pictures.h"

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/marking_habit.h"
 
 #include <QtTest>

@@ -3,7 +3,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "media/point_tracker.h"
 #include "support/files.h"
 #include "support/pictures.h"

@@ -2,7 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/sound_onsets.h"
+#include "core/signal/sound_onsets.h"
 #include "media/clip_reader.h"
 #include "media/sound_track.h"
 

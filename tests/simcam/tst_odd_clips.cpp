@@ -3,7 +3,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/timebase.h"
+#include "core/signal/timebase.h"
 #include "media/clip_checks.h"
 #include "media/picture_mat.h"
 #include "simcam/odd_clips.h"

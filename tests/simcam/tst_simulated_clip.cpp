@@ -2,8 +2,8 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/measure.h"
-#include "core/pack_reader.h"
+#include "core/measure/measure.h"
+#include "core/pack/pack_reader.h"
 #include "media/clip_reader.h"
 #include "simcam/simulated_clip.h"
 #include "support/files.h"

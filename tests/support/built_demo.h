@@ -8,8 +8,11 @@
 
 namespace riflesso::test {
 
-/// Empty where a test program is run by itself.
-inline QString builtDemo() { return qEnvironmentVariable("DEMO_LIBRARY"); }
+/// Empty where there is none: a test program that is run by itself.
+inline QString builtDemo() {
+    const QString built = qEnvironmentVariable("DEMO_LIBRARY");
+    return QFile::exists(built + QStringLiteral("/library.sqlite")) ? built : QString();
+}
 
 /// false when a file could not be copied.
 [[nodiscard]] inline bool copyLibrary(const QString& from, const QString& into) {

@@ -2,7 +2,7 @@
 // riflesso-cli as scripts see it.
 
 #include "built_demo.h"
-#include "core/json_walk.h"
+#include "core/tables/json_walk.h"
 
 #include <QProcess>
 #include <QStringList>

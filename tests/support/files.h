@@ -1,7 +1,7 @@
 #pragma once
 // Reading test data.
 
-#include "core/json_walk.h"
+#include "core/tables/json_walk.h"
 
 #include <string>
 

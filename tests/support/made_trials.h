@@ -1,9 +1,9 @@
 #pragma once
 // Small packs and trials with known geometry.
 
-#include "core/measure.h"
-#include "core/pack_reader.h"
-#include "core/trial.h"
+#include "core/measure/measure.h"
+#include "core/pack/pack_reader.h"
+#include "core/points/trial.h"
 
 #include <functional>
 #include <string>

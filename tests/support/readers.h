@@ -1,14 +1,14 @@
 #pragma once
 // Every reader of a stranger's text in the core, with a sound text: for mutations and for the fuzzer.
 
-#include "core/assessment.h"
-#include "core/calibration.h"
-#include "core/csv.h"
-#include "core/filming_list.h"
-#include "core/laps.h"
-#include "core/pack_reader.h"
-#include "core/reliability.h"
-#include "core/retest.h"
+#include "core/judge/assessment.h"
+#include "core/judge/filming_list.h"
+#include "core/pack/pack_reader.h"
+#include "core/points/calibration.h"
+#include "core/progress/retest.h"
+#include "core/signal/laps.h"
+#include "core/tables/csv.h"
+#include "core/uncertainty/reliability.h"
 #include "support/files.h"
 
 #include <functional>

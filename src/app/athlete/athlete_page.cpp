@@ -443,8 +443,8 @@ void AthletePage::lookWhatWasFound() {
         return;
     lookedAt_ = data;
     using Found = std::map<std::int64_t, QStringList>;
-    workspace().jobs().start<Found>(
-        tr("What each session shows"), this,
+    workspace().start<Found>(
+        tr("What each session shows"), this, workspace().ofCase().newest(QStringLiteral("what was found")),
         [data, school = workspace().school(), today = QDate::currentDate()](JobControl& control) -> Result<Found> {
             Found found;
             double done = 0;
@@ -461,7 +461,8 @@ void AthletePage::lookWhatWasFound() {
                 return;
             found_ = *found;
             fill();
-        });
+        },
+        Pace::Quick);
 }
 
 void AthletePage::askToDelete(const Session& session) {

@@ -258,6 +258,10 @@ void BenchPage::askForClip(bool beside) {
 }
 
 void BenchPage::openLive() {
+    if (!workspace().library()) {
+        workspace().say(tr("No library is open: what is recorded would have no place. Choose one in Settings."), true);
+        return;
+    }
     if (!live_) {
         live_ = new LivePanel(this);
         middle_->addWidget(live_);
@@ -286,16 +290,20 @@ void BenchPage::leaveLive() {
 void BenchPage::openClip(const QString& path, bool beside) {
     const QString absolute = QFileInfo(path).absoluteFilePath();
     BenchView* view = beside && first_->isOpen() ? second_ : active_;
+    const QString which = view == first_ ? QStringLiteral("first") : QStringLiteral("second");
     // A long clip takes seconds to be read; its first picture does not.
-    workspace().jobs().start<Picture>(
+    workspace().start<Picture>(
         tr("First picture of %1").arg(QFileInfo(path).fileName()), this,
+        Workspace::ofProgram().newest(QStringLiteral("picture of ") + which),
         [absolute](JobControl&) { return ClipReader::firstPicture(absolute.toStdString()); },
         [view, absolute](const Result<Picture>& first) {
             if (first) // what is wrong with it is said once, below
                 view->preview(toImage(*first), QFileInfo(absolute).completeBaseName());
-        });
-    workspace().jobs().start<ClipInfo>(
+        },
+        Pace::Quick);
+    workspace().start<ClipInfo>(
         tr("Opening %1").arg(QFileInfo(path).fileName()), this,
+        Workspace::ofProgram().newest(QStringLiteral("clip of ") + which),
         [absolute](JobControl& control) -> Result<ClipInfo> {
             if (!control.goOn(0))
                 return cancelled();
@@ -317,7 +325,8 @@ void BenchPage::openClip(const QString& path, bool beside) {
             activate(view);
             refresh();
             setFocus();
-        });
+        },
+        Pace::Quick);
 }
 
 void BenchPage::activate(BenchView* view) {
@@ -432,8 +441,8 @@ void BenchPage::keep() {
     if (recorder_->isRecording())
         recorder_->toggle(); // what is being said is kept as well
     const QByteArray said = said_;
-    workspace().jobs().start<NewClip>(
-        tr("Keeping the clip"), this,
+    workspace().start<NewClip>(
+        tr("Keeping the clip"), this, workspace().ofCase(),
         [path, title](JobControl& control) -> Result<NewClip> {
             if (!control.goOn(0))
                 return cancelled();
@@ -441,7 +450,12 @@ void BenchPage::keep() {
         },
         [this, session, id, span, whole, slow, gave, title, said](const Result<NewClip>& clip) {
             if (!clip) {
-                workspace().say(words::text(clip.error().sentence()), true);
+                if (clip.error().kind != Error::Kind::Cancelled)
+                    workspace().say(words::text(clip.error().sentence()), true);
+                return;
+            }
+            if (!workspace().data().session(session)) {
+                workspace().say(tr("The session is not there any more; nothing was kept."), true);
                 return;
             }
             const bool done = workspace().apply(tr("Keep from the Bench"), [&](Edit& edit) -> Result<void> {
@@ -472,7 +486,8 @@ void BenchPage::keep() {
                     showSaid({});
                 workspace().say(tr("Kept: \"%1\" is in the session, on the Film page.").arg(title));
             }
-        });
+        },
+        Pace::Quick);
 }
 
 void BenchPage::keyPressEvent(QKeyEvent* event) {

@@ -4,7 +4,7 @@
 
 #include "app/bench/bench_view.h"
 #include "app/page.h"
-#include "core/laps.h"
+#include "core/signal/laps.h"
 
 class QComboBox;
 class QStackedWidget;

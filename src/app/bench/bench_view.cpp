@@ -34,7 +34,7 @@ BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
         if (points_.size() == kMost)
             points_.clear(); // a fourth click starts anew
         points_.push_back({pixel.x(), pixel.y()});
-        followed_.clear();
+        forgetPath();
         show();
     });
     connect(stage_, &StageView::markPressed, this, [this] { emit pressed(); });
@@ -42,6 +42,7 @@ BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
         const std::size_t index = mark.toUInt() - 1;
         if (index < points_.size()) {
             points_[index] = {pixel.x(), pixel.y()};
+            ++asked_;
             show();
         }
     };
@@ -75,7 +76,7 @@ void BenchView::open(const QString& path, const QString& title, std::shared_ptr<
     timesS_ = std::move(timesS);
     height_ = height;
     points_.clear();
-    followed_.clear();
+    forgetPath();
     span_ = {0, static_cast<int>(timesS_->size()) - 1};
     frame_ = -1;
     goTo(0);
@@ -105,7 +106,7 @@ void BenchView::markSpanStart() {
     span_.first = frame_;
     if (span_.second <= frame_)
         span_.second = static_cast<int>(timesS_->size()) - 1;
-    followed_.clear();
+    forgetPath();
     show();
 }
 
@@ -115,13 +116,18 @@ void BenchView::markSpanEnd() {
     span_.second = frame_;
     if (span_.first >= frame_)
         span_.first = 0;
-    followed_.clear();
+    forgetPath();
     show();
+}
+
+void BenchView::forgetPath() {
+    followed_.clear();
+    ++asked_; // one that is still being followed is of another point, span or clip
 }
 
 void BenchView::clearPoints() {
     points_.clear();
-    followed_.clear();
+    forgetPath();
     show();
 }
 
@@ -136,9 +142,10 @@ void BenchView::follow() {
     }
     const std::string path = path_.toStdString();
     const int from = span_.first, to = span_.second;
+    const int number = ++asked_;
     const TrackSeed seed{"point", frame_, points_.back(), sigmaPx()};
-    workspace_.jobs().start<TrackedPath>(
-        tr("Following the point"), this,
+    workspace_.start<TrackedPath>(
+        tr("Following the point"), this, Workspace::ofProgram().newest(QStringLiteral("path")),
         [path, from, to, seed](JobControl& control) -> Result<TrackedPath> {
             const auto reader = ClipReader::open(path);
             if (!reader)
@@ -149,7 +156,9 @@ void BenchView::follow() {
                 return tracked.error();
             return tracked->at("point");
         },
-        [this](const Result<TrackedPath>& result) {
+        [this, number](const Result<TrackedPath>& result) {
+            if (number != asked_)
+                return;
             if (!result) {
                 if (result.error().kind != Error::Kind::Cancelled)
                     workspace_.say(words::text(result.error().sentence()), true);

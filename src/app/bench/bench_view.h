@@ -5,7 +5,7 @@
 #include "app/widgets/player.h"
 #include "app/widgets/stage_view.h"
 #include "app/workspace.h"
-#include "core/bench_points.h"
+#include "core/points/bench_points.h"
 
 #include <QLabel>
 
@@ -51,6 +51,7 @@ signals:
 
 private:
     void show();
+    void forgetPath();
     Workspace& workspace_;
     StageView* stage_;
     QLabel* line_;
@@ -63,6 +64,7 @@ private:
     bool active_ = false;
     std::vector<PixelPoint> points_;
     std::vector<std::pair<int, PixelPoint>> followed_;
+    int asked_ = 0; ///< of what is followed, the newest
 };
 
 } // namespace riflesso

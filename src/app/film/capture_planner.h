@@ -1,8 +1,8 @@
 #pragma once
 // Before filming: the set-up drawn from above, and what it can tell apart.
 
-#include "core/capture_plan.h"
-#include "core/pack.h"
+#include "core/pack/pack.h"
+#include "core/points/capture_plan.h"
 
 #include <QWidget>
 

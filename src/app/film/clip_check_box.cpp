@@ -3,7 +3,7 @@
 #include "app/film/clip_finder.h"
 #include "app/page.h"
 #include "app/theme.h"
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "report/words.h"
 
 #include <QFileDialog>
@@ -197,8 +197,9 @@ void ClipCheckBox::lookThrough() {
     if (!shown || shown->missing)
         return;
     const QString path = shown->path, hash = shown->hash;
-    workspace_.jobs().start<ClipChecks>(
+    workspace_.start<ClipChecks>(
         tr("Looking through %1").arg(shown->title), this,
+        workspace_.ofClip(shown->id).newest(QStringLiteral("checks %1").arg(hash)),
         [path](JobControl& control) -> Result<ClipChecks> {
             const auto reader = ClipReader::open(path.toStdString());
             if (!reader)

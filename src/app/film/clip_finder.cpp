@@ -26,8 +26,8 @@ void findClip(Workspace& workspace, QObject* receiver, const Clip& clip, const Q
             if (other.missing && other.id != clip.id)
                 others.push_back({other.id, other.title, QFileInfo(other.path).fileName(), other.hash});
     const Missing wanted{clip.id, clip.title, {}, clip.hash};
-    workspace.jobs().start<Found>(
-        tr("Looking whether it is %1").arg(clip.title), receiver,
+    workspace.start<Found>(
+        tr("Looking whether it is %1").arg(clip.title), receiver, workspace.ofClip(clip.id),
         [wanted, others, file](JobControl& control) -> Result<Found> {
             Found found;
             const QString path = QFileInfo(file).absoluteFilePath();

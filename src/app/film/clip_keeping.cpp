@@ -99,8 +99,9 @@ void ClipKeeping::copyIn() {
     const QString name = QStringLiteral("media/") + shown->hash + u'.' + QFileInfo(from).suffix().toLower();
     const QString to = QDir(workspace_.library()->folder()).absoluteFilePath(name);
     const ClipId id = shown->id;
-    workspace_.jobs().start<QString>(
-        tr("Copying %1").arg(shown->title), this, [from, to](JobControl& control) { return copied(from, to, control); },
+    workspace_.start<QString>(
+        tr("Copying %1").arg(shown->title), this, workspace_.ofClip(id),
+        [from, to](JobControl& control) { return copied(from, to, control); },
         [this, id, name](const Result<QString>& done) {
             if (!done) {
                 if (done.error().kind != Error::Kind::Cancelled)

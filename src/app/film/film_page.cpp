@@ -9,7 +9,7 @@
 #include "app/theme.h"
 #include "app/widgets/live_panel.h"
 #include "app/widgets/sound_player.h"
-#include "core/joined_views.h"
+#include "core/measure/joined_views.h"
 #include "report/words.h"
 
 #include <QComboBox>

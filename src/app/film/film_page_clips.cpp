@@ -5,7 +5,7 @@
 #include "app/film/section_panel.h"
 #include "app/theme.h"
 #include "app/widgets/live_panel.h"
-#include "core/filming_list.h"
+#include "core/judge/filming_list.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 
@@ -229,17 +229,20 @@ void FilmPage::addClips(const QStringList& paths) {
     const SessionId session = workspace().session();
     // A long clip takes seconds to be read; its first picture does not.
     const QString first = QFileInfo(paths.front()).absoluteFilePath();
-    workspace().jobs().start<Picture>(
+    workspace().start<Picture>(
         tr("First picture of %1").arg(QFileInfo(first).fileName()), this,
+        workspace().ofCase().newest(QStringLiteral("first picture")),
         [first](JobControl&) { return ClipReader::firstPicture(first.toStdString()); },
         [this, first](const Result<Picture>& picture) {
             if (!picture || clip())
                 return; // what is wrong with it is said once, below
             stage_->setImage(toImage(*picture));
             stage_->setCaption(QFileInfo(first).completeBaseName(), tr("reading the clip …"), look::dark().athlete);
-        });
-    workspace().jobs().start<std::vector<Result<NewClip>>>(
+        },
+        Pace::Quick);
+    workspace().start<std::vector<Result<NewClip>>>(
         tr("Reading %1").arg(words::counted(static_cast<std::size_t>(paths.size()), tr("clip"), tr("clips"))), this,
+        workspace().ofCase(),
         [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {
             std::vector<Result<NewClip>> clips;
             for (const QString& path : paths) {
@@ -251,8 +254,15 @@ void FilmPage::addClips(const QStringList& paths) {
             return clips;
         },
         [this, session](Result<std::vector<Result<NewClip>>> result) {
-            if (!result)
+            if (!result) {
+                if (result.error().kind != Error::Kind::Cancelled)
+                    workspace().say(words::text(result.error().sentence()), true);
                 return;
+            }
+            if (!workspace().data().session(session)) {
+                workspace().say(tr("The session is not there any more; its clips were not added."), true);
+                return;
+            }
             for (Result<NewClip>& read : *result) {
                 if (!read) {
                     workspace().say(words::text(read.error().sentence()), true);

@@ -3,8 +3,8 @@
 // the picture in use. A bar under the stage; the page brings it the clicks and draws its figure.
 
 #include "app/widgets/stage_view.h"
-#include "core/picture_setup.h"
-#include "core/venue.h"
+#include "core/points/picture_setup.h"
+#include "core/points/venue.h"
 
 #include <QWidget>
 

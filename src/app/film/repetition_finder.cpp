@@ -1,7 +1,7 @@
 #include "app/film/repetition_finder.h"
 
 #include "app/widgets/section_pictures.h"
-#include "core/propose_events.h"
+#include "core/signal/propose_events.h"
 #include "media/proposed_marks.h"
 #include "report/words.h"
 
@@ -51,8 +51,9 @@ void RepetitionFinder::find(const Clip& clip, const Section& section) {
     const Clip ownClip = clip;
     const Section own = section;
     const QString models = poseModels();
-    workspace_.jobs().start<std::vector<std::pair<int, int>>>(
+    workspace_.start<std::vector<std::pair<int, int>>>(
         tr("Finding repetitions in %1").arg(clip.title), this,
+        workspace_.ofClip(clip.id).newest(QStringLiteral("section %1").arg(id.value)),
         [data, ownClip, own, models](JobControl& control) -> Result<std::vector<std::pair<int, int>>> {
             const auto network = PoseNetwork::open(models.toStdString());
             if (!network)
@@ -89,25 +90,23 @@ void RepetitionFinder::find(const Clip& clip, const Section& section) {
                 }
             return spans;
         },
-        [this, id](const Result<std::vector<std::pair<int, int>>>& spans) {
+        [this, own](const Result<std::vector<std::pair<int, int>>>& spans) {
             if (spans)
-                keep(id, *spans);
+                keep(own, *spans);
             else if (spans.error().kind != Error::Kind::Cancelled)
                 workspace_.say(tr("No repetitions proposed. %1").arg(words::text(spans.error().sentence())), true);
         });
 }
 
-void RepetitionFinder::keep(SectionId id, const std::vector<std::pair<int, int>>& spans) {
+void RepetitionFinder::keep(const Section& looked, const std::vector<std::pair<int, int>>& spans) {
     const CaseData& data = workspace_.data();
-    const Section* section = nullptr;
-    int number = 0;
-    for (const Session& session : data.sessions)
-        for (const Clip& clip : session.clips)
-            for (const Section& entry : clip.sections)
-                if (entry.id == id)
-                    section = &entry;
-    if (!section)
+    const SectionId id = looked.id;
+    const Section* section = sectionOf(data, id);
+    if (!section || !sameFrames(looked, *section)) {
+        workspace_.say(tr("The section was changed meanwhile: find the repetitions again."));
         return;
+    }
+    int number = 0;
     for (const Session& session : data.sessions)
         for (const Clip& clip : session.clips)
             if (std::any_of(clip.sections.begin(), clip.sections.end(), [&](const Section& s) { return s.id == id; }))

@@ -19,7 +19,7 @@ signals:
     void found();
 
 private:
-    void keep(SectionId section, const std::vector<std::pair<int, int>>& spans);
+    void keep(const Section& looked, const std::vector<std::pair<int, int>>& spans);
     Workspace& workspace_;
 };
 

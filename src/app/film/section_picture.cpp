@@ -328,8 +328,8 @@ void SectionPicture::lensFrom(const QString& file) {
     const ClipId id = shown->id;
     const int width = shown->width, height = shown->height;
     const BoardSize board{columns_->value(), rows_->value()};
-    workspace_.jobs().start<LensFit>(
-        tr("Finding the lens"), this,
+    workspace_.start<LensFit>(
+        tr("Finding the lens"), this, workspace_.ofClip(id).newest(QStringLiteral("lens")),
         [file, board, width, height](JobControl& control) -> Result<LensFit> {
             const auto reader = ClipReader::open(file.toStdString());
             if (!reader)
@@ -377,8 +377,8 @@ void SectionPicture::listen() {
     const ClipId id = shown->id;
     const Clip copy = *shown;
     const Section own = *part;
-    workspace_.jobs().start<std::vector<HeardSound>>(
-        tr("Listening to %1").arg(shown->title), this,
+    workspace_.start<std::vector<HeardSound>>(
+        tr("Listening to %1").arg(shown->title), this, workspace_.ofClip(id).newest(QStringLiteral("sounds")),
         [copy, own](JobControl& control) {
             return heardSounds(copy, own, own.from, own.to, [&](double share) { return control.goOn(share); });
         },
@@ -419,8 +419,9 @@ void SectionPicture::followCamera() {
     const int from = part->from, to = part->to, height = shown->height;
     const PictureSetup setup = part->picture;
     const auto athlete = athleteIn(*part);
-    workspace_.jobs().start<FollowedCamera>(
+    workspace_.start<FollowedCamera>(
         tr("Following the camera of %1").arg(shown->title), this,
+        workspace_.ofClip(clipId).newest(QStringLiteral("camera %1").arg(id.value)),
         [path, from, to, setup, athlete](JobControl& control) -> Result<FollowedCamera> {
             const auto reader = ClipReader::open(path.toStdString());
             if (!reader)
@@ -428,10 +429,15 @@ void SectionPicture::followCamera() {
             return riflesso::followCamera([&](int at) { return asShown((*reader)->frame(at), setup); }, from, to,
                                           athlete, [&](double share) { return control.goOn(share); });
         },
-        [this, id, clipId, height](const Result<FollowedCamera>& followed) {
+        [this, id, clipId, height, own = *part](const Result<FollowedCamera>& followed) {
             if (!followed) {
                 if (followed.error().kind != Error::Kind::Cancelled)
                     workspace_.say(words::text(followed.error().sentence()), true);
+                return;
+            }
+            const Section* now = sectionOf(workspace_.data(), id);
+            if (!now || !sameFrames(own, *now)) {
+                workspace_.say(tr("The section was changed meanwhile: follow its camera again."));
                 return;
             }
             const SectionId wasShown = std::exchange(section_, id);

@@ -2,8 +2,8 @@
 // The cause map: of the chosen finding, what causes it to its left and what follows from it to its right; or of the
 // whole case, every finding and cause in its place.
 
-#include "core/findings.h"
-#include "core/pack.h"
+#include "core/judge/findings.h"
+#include "core/pack/pack.h"
 
 #include <QWidget>
 

@@ -45,8 +45,7 @@ const Decision* FindingsPage::decisionOn(const std::string& fault) const {
 QString FindingsPage::headline() const {
     const auto assessment = workspace().assessment();
     if (!assessment)
-        return workspace().assessing() ? tr("Measuring…")
-                                       : tr("Nothing is marked in this set. <b>Next: mark key positions.</b>");
+        return workspace().noAssessment();
     int cautions = 0, open = 0;
     bool working = false;
     for (const Finding& finding : assessment->findings.ranked) {
@@ -93,6 +92,11 @@ void FindingsPage::refresh() {
     if (!assessment) {
         shownAssessment_.reset();
         shownEvidence_.clear();
+        shownPictures_.clear();
+        for (int i = 0; i < 2; ++i) {
+            pictures_[i]->hide();
+            captions_[i]->hide();
+        }
         list_->clear();
         clearLayout(strengths_);
         shownStrengths_.clear();
@@ -229,7 +233,7 @@ QSize FindingsPage::pictureSize() const {
 
 void FindingsPage::resizeEvent(QResizeEvent* event) {
     Page::resizeEvent(event);
-    if (workspace().hasCase() && !shownPictures_.empty() && pictures_[0]->size() != pictureSize())
+    if (workspace().assessment() && !shownPictures_.empty() && pictures_[0]->size() != pictureSize())
         showPictures();
 }
 

@@ -7,7 +7,7 @@
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/group_rulers.h"
 #include "app/widgets/sign_label.h"
-#include "core/measure_set.h"
+#include "core/measure/measure_set.h"
 #include "report/case_groups.h"
 #include "report/words.h"
 

@@ -3,7 +3,7 @@
 // with the reason.
 
 #include "app/widgets/kept_labels.h"
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 #include "store/case_data.h"
 
 #include <QWidget>

@@ -2,9 +2,9 @@
 #include "app/translated.h"
 
 #include "app/theme.h"
-#include "core/filming_list.h"
-#include "core/progress.h"
-#include "core/what_if.h"
+#include "core/judge/filming_list.h"
+#include "core/judge/what_if.h"
+#include "core/progress/progress.h"
 #include "report/words.h"
 
 namespace riflesso {

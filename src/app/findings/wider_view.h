@@ -2,7 +2,7 @@
 // What stands round a finding: its place in the other orders, what the result loses, and what would settle more.
 
 #include "app/widgets/kept_labels.h"
-#include "core/assessment.h"
+#include "core/judge/assessment.h"
 #include "store/case_data.h"
 
 namespace riflesso {

@@ -208,8 +208,8 @@ void HandoverPage::preview() {
                         "Hand it on only to those whom the athlete, or the parents of a child, agreed to.")
                          .arg(pictures) +
                      u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
-    workspace().jobs().start<std::vector<QImage>>(
-        tr("Laying out the plan"), this,
+    workspace().start<std::vector<QImage>>(
+        tr("Laying out the plan"), this, workspace().ofCase().newest(QStringLiteral("preview")),
         [content, paper](JobControl& control) -> Result<std::vector<QImage>> {
             if (!control.goOn(0))
                 return cancelled();
@@ -226,7 +226,8 @@ void HandoverPage::preview() {
                 pages_->addWidget(page, 0, Qt::AlignHCenter);
             }
             pages_->addStretch();
-        });
+        },
+        Pace::Quick);
 }
 
 void HandoverPage::freezeAndPrint() {
@@ -249,8 +250,8 @@ void HandoverPage::freezeAndPrint() {
 
 void HandoverPage::printStored(const StoredAssessment& stored, const QString& path) {
     const QString content = stored.content;
-    workspace().jobs().start<QString>(
-        tr("Printing the plan"), this,
+    workspace().start<QString>(
+        tr("Printing the plan"), this, Workspace::ofProgram(),
         [content, path, paper = paper_](JobControl& control) -> Result<QString> {
             if (!control.goOn(0.1))
                 return cancelled();

@@ -1,7 +1,7 @@
 #include "app/mark/figure_card.h"
 
 #include "app/theme.h"
-#include "core/landmark.h"
+#include "core/points/landmark.h"
 #include "report/words.h"
 
 #include <QHelpEvent>

@@ -1,6 +1,6 @@
 #include "app/mark/heard_event.h"
 
-#include "core/sound_onsets.h"
+#include "core/signal/sound_onsets.h"
 #include "media/sound_track.h"
 
 #include <algorithm>

@@ -1,6 +1,6 @@
 #include "app/mark/hidden_wrist.h"
 
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 
 #include <cmath>
 #include <numbers>

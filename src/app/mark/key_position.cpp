@@ -2,7 +2,7 @@
 
 #include "app/mark/figure_card.h"
 #include "app/theme.h"
-#include "core/measure.h"
+#include "core/measure/measure.h"
 #include "report/words.h"
 
 #include <cmath>

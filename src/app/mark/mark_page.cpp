@@ -264,22 +264,32 @@ void MarkPage::setEventAtSound() {
     const EventDef* def = workspace().data().pack.event(event_);
     if (!place || !def || place.clip->missing)
         return;
-    const auto heard = heardNear(*place.clip, *place.section, frame_);
-    if (!heard) {
-        workspace().say(tr("Not set by sound. %1").arg(words::text(heard.error().sentence())), true);
-        return;
-    }
-    const RepetitionId id = place.repetition->id;
-    const std::string event = event_;
-    const StoredEvent value{heard->frame, heard->uS, "heard"};
-    if (workspace().apply(tr("Set \"%1\" at the sound").arg(words::text(def->title)),
-                          [=](Edit& edit) { return edit.setEvent(id, event, value); })) {
-        goToFrame(static_cast<int>(std::lround(heard->frame)));
-        workspace().say(place.section->picture.microphoneM
-                            ? tr("Set at the sound, ± %1 s.").arg(words::number(2 * heard->uS, 4))
-                            : tr("Set at the sound, ± %1 s: how far away the microphone was is not known (Film).")
-                                  .arg(words::number(2 * heard->uS, 3)));
-    }
+    const QString title = words::text(def->title);
+    workspace().start<HeardSound>(
+        tr("Listening for \"%1\"").arg(title), this,
+        workspace().ofClip(place.clip->id).newest(QStringLiteral("event at a sound")),
+        [clip = *place.clip, section = *place.section, frame = frame_](JobControl& control) -> Result<HeardSound> {
+            return control.goOn(0) ? heardNear(clip, section, frame) : Result<HeardSound>(cancelled());
+        },
+        [this, title, event = event_, data = workspace().snapshot(), id = place.repetition->id,
+         known = place.section->picture.microphoneM.has_value()](const Result<HeardSound>& heard) {
+            if (!heard) {
+                workspace().say(tr("Not set by sound. %1").arg(words::text(heard.error().sentence())), true);
+                return;
+            }
+            if (!sameFrames(placeOf(*data, id), placeOf(workspace().data(), id)))
+                return;
+            const StoredEvent value{heard->frame, heard->uS, "heard"};
+            if (!workspace().apply(tr("Set \"%1\" at the sound").arg(title),
+                                   [&](Edit& edit) { return edit.setEvent(id, event, value); }))
+                return;
+            if (workspace().repetition() == id)
+                goToFrame(static_cast<int>(std::lround(heard->frame)));
+            workspace().say(known ? tr("Set at the sound, ± %1 s.").arg(words::number(2 * heard->uS, 4))
+                                  : tr("Set at the sound, ± %1 s: how far away the microphone was is not known (Film).")
+                                        .arg(words::number(2 * heard->uS, 3)));
+        },
+        Pace::Quick);
 }
 
 void MarkPage::placeMark(QPointF pixel) {

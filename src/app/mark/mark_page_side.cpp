@@ -9,7 +9,7 @@
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
-#include "core/instant.h"
+#include "core/measure/instant.h"
 #include "report/key_picture.h"
 #include "report/words.h"
 

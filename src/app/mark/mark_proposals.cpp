@@ -2,7 +2,7 @@
 
 #include "app/settings/stored_settings.h"
 #include "app/widgets/section_pictures.h"
-#include "core/propose_events.h"
+#include "core/signal/propose_events.h"
 #include "media/implement_line.h"
 #include "media/point_tracker.h"
 #include "media/proposed_marks.h"
@@ -256,12 +256,16 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
         repetitions.size() == 1
             ? tr("Proposing marks of repetition %1").arg(placeOf(*data, repetitions[0]).repetition->number)
             : tr("Proposing marks of %1").arg(words::counted(repetitions.size(), tr("repetition"), tr("repetitions")));
-    workspace_.jobs().start<Proposed>(
-        name, this,
+    std::vector<ClipId> clips;
+    for (const RepetitionId id : repetitions)
+        if (const RepetitionPlace place = placeOf(*data, id))
+            clips.push_back(place.clip->id);
+    workspace_.start<Proposed>(
+        name, this, workspace_.ofClips(clips),
         [data, repetitions, models, box, habits = habits_](JobControl& control) -> Result<Proposed> {
             return proposedFor(*data, repetitions, models, box, habits, control);
         },
-        [this](const Result<Proposed>& result) {
+        [this, data](const Result<Proposed>& result) {
             if (!result) {
                 workspace_.say(result.error().kind == Error::Kind::Cancelled
                                    ? tr("Stopped. Nothing was changed.")
@@ -275,7 +279,7 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
                 for (const RepetitionProposal& found : result->repetitions) {
                     // It may have been marked or removed meanwhile.
                     const RepetitionPlace place = placeOf(workspace_.data(), found.id);
-                    if (!place)
+                    if (!sameFrames(placeOf(*data, found.id), place))
                         continue;
                     const Marks now = toWrite(workspace_.data(), place, found.marks);
                     if (auto done = writeMarks(edit, found.id, now); !done)
@@ -295,7 +299,11 @@ void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::o
                 }
                 return {};
             });
-            if (written)
+            if (written && std::none_of(result->repetitions.begin(), result->repetitions.end(), [&](const auto& found) {
+                    return sameFrames(placeOf(*data, found.id), placeOf(workspace_.data(), found.id));
+                }))
+                workspace_.say(tr("The repetitions were changed meanwhile: nothing was proposed."));
+            else if (written)
                 workspace_.say(marks == 0
                                    ? tr("No person was found in these frames. Mark three landmarks of one frame, "
                                         "so that it is known where to look.")
@@ -325,8 +333,9 @@ void MarkProposals::track(RepetitionId repetition) {
     const int from = place.repetition->from, to = place.repetition->to;
     const PictureSetup picture = place.section->picture;
     const auto held = heldPoints(data->pack, resolveRoles(data->pack, toTrial(*data, place)));
-    workspace_.jobs().start<Marks>(
+    workspace_.start<Marks>(
         tr("Tracking repetition %1").arg(place.repetition->number), this,
+        workspace_.ofClip(place.clip->id).newest(QStringLiteral("track %1").arg(repetition.value)),
         [path, from, to, seeds, picture, held](JobControl& control) -> Result<Marks> {
             const auto reader = ClipReader::open(path.toStdString());
             if (!reader)
@@ -355,7 +364,7 @@ void MarkProposals::track(RepetitionId repetition) {
                                                                         : kTracked)};
             return marks;
         },
-        [this, repetition, seeds, from, to](const Result<Marks>& result) {
+        [this, data, repetition, seeds, from, to](const Result<Marks>& result) {
             if (!result) {
                 workspace_.say(result.error().kind == Error::Kind::Cancelled
                                    ? tr("Stopped. Nothing was changed.")
@@ -364,8 +373,10 @@ void MarkProposals::track(RepetitionId repetition) {
                 return;
             }
             const RepetitionPlace now = placeOf(workspace_.data(), repetition);
-            if (!now)
+            if (!sameFrames(placeOf(*data, repetition), now)) {
+                workspace_.say(tr("The repetition was changed meanwhile: nothing was tracked."));
                 return;
+            }
             const Marks marks = toWrite(workspace_.data(), now, *result);
             std::set<std::string> landmarks;
             for (const TrackSeed& seed : seeds)

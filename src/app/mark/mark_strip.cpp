@@ -4,8 +4,8 @@
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/time_strip.h"
-#include "core/instant.h"
-#include "core/measure.h"
+#include "core/measure/instant.h"
+#include "core/measure/measure.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>

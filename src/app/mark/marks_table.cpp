@@ -4,7 +4,7 @@
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
-#include "core/csv.h"
+#include "core/tables/csv.h"
 #include "report/words.h"
 
 #include <QDialogButtonBox>

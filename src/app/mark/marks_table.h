@@ -2,7 +2,7 @@
 // Marks and key events out to a table and in from one, whatever its columns are called.
 
 #include "app/workspace.h"
-#include "core/table_mapping.h"
+#include "core/tables/table_mapping.h"
 
 #include <QDialog>
 

@@ -2,7 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
-#include "core/stats.h"
+#include "core/uncertainty/stats.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>

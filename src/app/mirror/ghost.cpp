@@ -1,7 +1,7 @@
 #include "app/mirror/ghost.h"
 
 #include "app/translated.h"
-#include "core/sampler.h"
+#include "core/measure/sampler.h"
 
 #include <algorithm>
 #include <cmath>

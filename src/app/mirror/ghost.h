@@ -1,7 +1,7 @@
 #pragma once
 // One performer's landmarks laid on another's picture: scaled on a segment, placed at a point.
 
-#include "core/trial.h"
+#include "core/points/trial.h"
 
 #include <QPointF>
 #include <QString>

@@ -9,9 +9,9 @@
 #include "app/widgets/choice_box.h"
 #include "app/widgets/group_rulers.h"
 #include "app/widgets/player.h"
-#include "core/instant.h"
-#include "core/joined_views.h"
-#include "core/progress.h"
+#include "core/measure/instant.h"
+#include "core/measure/joined_views.h"
+#include "core/progress/progress.h"
 #include "report/case_groups.h"
 #include "report/key_picture.h"
 #include "report/report_content.h"
@@ -242,8 +242,7 @@ QWidget* MirrorPage::buildRight() {
 QString MirrorPage::headline() const {
     const auto assessment = workspace().assessment();
     if (!assessment)
-        return workspace().assessing() ? tr("Measuring…")
-                                       : tr("Nothing is marked in this set. <b>Next: mark key positions.</b>");
+        return workspace().noAssessment();
     if (blind_->isChecked())
         return tr(
             "Results and values are hidden. <b>Next: click each repetition: felt right, felt off; then leave blind "

@@ -7,7 +7,7 @@
 #include "app/widgets/curve_plot.h"
 #include "app/widgets/stage_view.h"
 #include "app/widgets/waterline.h"
-#include "core/phase_map.h"
+#include "core/signal/phase_map.h"
 
 #include <QElapsedTimer>
 #include <QTimer>

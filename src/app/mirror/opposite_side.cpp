@@ -1,9 +1,9 @@
 #include "app/mirror/opposite_side.h"
 #include "app/translated.h"
 
-#include "core/measure.h"
-#include "core/stats.h"
-#include "core/typical_trial.h"
+#include "core/judge/typical_trial.h"
+#include "core/measure/measure.h"
+#include "core/uncertainty/stats.h"
 #include "report/words.h"
 
 #include <algorithm>

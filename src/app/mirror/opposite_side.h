@@ -2,8 +2,8 @@
 // Who can stand on the model's side of the waterline: a repetition of the model, the athlete's own best of the set, or
 // another session of the athlete.
 
-#include "core/assessment.h"
-#include "core/mean_trial.h"
+#include "core/judge/assessment.h"
+#include "core/judge/mean_trial.h"
 #include "store/case_data.h"
 
 #include <QString>

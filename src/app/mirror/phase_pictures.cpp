@@ -1,8 +1,8 @@
 #include "app/mirror/phase_pictures.h"
 
-#include "core/curve_band.h"
-#include "core/peak_traces.h"
-#include "core/sampler.h"
+#include "core/judge/curve_band.h"
+#include "core/measure/peak_traces.h"
+#include "core/measure/sampler.h"
 #include "report/words.h"
 
 #include <algorithm>

@@ -3,8 +3,8 @@
 
 #include "app/widgets/curve_plot.h"
 #include "app/widgets/waterline.h"
-#include "core/assessment.h"
-#include "core/phase_map.h"
+#include "core/judge/assessment.h"
+#include "core/signal/phase_map.h"
 
 #include <QPointF>
 #include <QRectF>

@@ -4,8 +4,8 @@
 #include "app/widgets/choice_box.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/sign_label.h"
-#include "core/measure_cycles.h"
-#include "core/measure_set.h"
+#include "core/measure/measure_cycles.h"
+#include "core/measure/measure_set.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>

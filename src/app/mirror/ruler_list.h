@@ -3,7 +3,7 @@
 // the pictures.
 
 #include "app/page.h"
-#include "core/filming_list.h"
+#include "core/judge/filming_list.h"
 
 class QComboBox;
 class QHBoxLayout;

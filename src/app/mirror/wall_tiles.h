@@ -1,8 +1,8 @@
 #pragma once
 // The wall's contents as values: which repetitions stand on it, in which order, with which words.
 
-#include "core/assessment.h"
-#include "core/phase_map.h"
+#include "core/judge/assessment.h"
+#include "core/signal/phase_map.h"
 #include "report/look.h"
 #include "store/case_data.h"
 

@@ -1,6 +1,6 @@
 #include "app/packs/shipped_packs.h"
 
-#include "core/pack_reader.h"
+#include "core/pack/pack_reader.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
 

@@ -2,7 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
-#include "core/plan_outline.h"
+#include "core/plan/plan_outline.h"
 #include "report/report_content.h"
 #include "report/words.h"
 #include "store/case_assessment.h"

@@ -2,7 +2,7 @@
 // Plan: the ladder of the chosen focus, where the athlete stands; dates, homework, conflicts in place.
 
 #include "app/page.h"
-#include "core/prescription.h"
+#include "core/plan/prescription.h"
 
 class QDateEdit;
 class QSpinBox;

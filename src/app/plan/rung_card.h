@@ -2,7 +2,7 @@
 // A step of the ladder: the drill with its cue, which can be put into the athlete's own words, and all that is said of
 // it, unfolded on the step to begin with.
 
-#include "core/prescription.h"
+#include "core/plan/prescription.h"
 #include "store/case_data.h"
 
 #include <QWidget>

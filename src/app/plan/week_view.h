@@ -4,7 +4,7 @@
 #include <QDate>
 #include <QWidget>
 
-#include "core/schedule.h"
+#include "core/plan/schedule.h"
 
 namespace riflesso {
 

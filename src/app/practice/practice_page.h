@@ -2,7 +2,7 @@
 // Practice: one key for good, one for not; share, interval and verdict large enough to read from two metres.
 
 #include "app/page.h"
-#include "core/prescription.h"
+#include "core/plan/prescription.h"
 
 class QComboBox;
 class QPushButton;

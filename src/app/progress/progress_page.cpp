@@ -247,8 +247,8 @@ void ProgressPage::compare() {
     const auto data = comparedData_;
     const auto stress = static_cast<Stress>(level_->currentData().toInt());
     const School school = workspace().school();
-    workspace().jobs().start<std::shared_ptr<const Progress>>(
-        tr("Comparing sessions"), this,
+    workspace().start<std::shared_ptr<const Progress>>(
+        tr("Comparing sessions"), this, workspace().ofCase().newest(QStringLiteral("comparison")),
         [data, before, after, stress, school](JobControl& control) -> Result<std::shared_ptr<const Progress>> {
             if (!control.goOn(0))
                 return cancelled();
@@ -264,7 +264,8 @@ void ProgressPage::compare() {
             showChanges();
             showSide();
             emit headlineChanged();
-        });
+        },
+        Pace::Quick);
 }
 
 void ProgressPage::showChanges() {

@@ -1,8 +1,8 @@
 #pragma once
 // A measure over the sessions of a case: medians with their ±, and the band that chance alone would fill.
 
-#include "core/deviation.h"
-#include "core/progress.h"
+#include "core/judge/deviation.h"
+#include "core/progress/progress.h"
 
 #include <QString>
 #include <QWidget>

@@ -61,8 +61,7 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     cache_->setRange(settings::kLeastCacheMiB, settings::kMostCacheMiB);
     cache_->setSingleStep(64);
     cache_->setSuffix(tr(" MiB"));
-    cache_->setToolTip(
-        tr("Pictures kept in memory for each clip that is open. More makes going back and forth quicker."));
+    cache_->setToolTip(tr("Pictures kept in memory, of all clips together. More makes going back and forth quicker."));
     form->addRow(tr("Pictures kept of a clip"), cache_);
     sigma_ = new QDoubleSpinBox;
     sigma_->setObjectName(QStringLiteral("markSigma"));
@@ -119,7 +118,7 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
             return;
         settings::setCacheMiB(cache_->value());
         this->workspace().setCacheMiB(cache_->value());
-        this->workspace().say(tr("Clips opened from now on keep %1 MiB of pictures.").arg(cache_->value()));
+        this->workspace().say(tr("The clips keep %1 MiB of pictures together.").arg(cache_->value()));
     });
     connect(text_, &QComboBox::activated, this, [this] {
         settings::setTextPercent(text_->currentData().toInt());

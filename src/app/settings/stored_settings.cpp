@@ -1,6 +1,6 @@
 #include "app/settings/stored_settings.h"
 
-#include "core/trial.h"
+#include "core/points/trial.h"
 
 #include <QLocale>
 #include <QSettings>

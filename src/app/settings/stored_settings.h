@@ -5,8 +5,8 @@
 
 namespace riflesso::settings {
 
-constexpr int kLeastCacheMiB = 64, kMostCacheMiB = 4096, kUsualCacheMiB = 256;
-/// Pictures kept in memory for a clip, within the bounds.
+constexpr int kLeastCacheMiB = 64, kMostCacheMiB = 4096, kUsualCacheMiB = 512;
+/// Pictures kept in memory, of all clips together, within the bounds.
 [[nodiscard]] int cacheMiB();
 void setCacheMiB(int mebibytes);
 /// Id of the school of ranking that a new case begins with.

@@ -151,8 +151,8 @@ void CaseShelf::openChosen() {
 void CaseShelf::writeArchive(const QString& path) {
     const QString folder = workspace_.library()->folder();
     const CaseId id = workspace_.data().id;
-    workspace_.jobs().start<ArchiveWritten>(
-        tr("Writing the case"), this,
+    workspace_.start<ArchiveWritten>(
+        tr("Writing the case"), this, Workspace::ofProgram(),
         [folder, id, path](JobControl& control) -> Result<ArchiveWritten> {
             const auto library = Library::open(folder, Library::Mode::ReadOnly); // its own connection, in this thread
             if (!library)
@@ -175,8 +175,8 @@ void CaseShelf::writeArchive(const QString& path) {
 
 void CaseShelf::readArchive(const QString& path) {
     const QString folder = workspace_.library()->folder();
-    workspace_.jobs().start<std::shared_ptr<CaseArchive>>(
-        tr("Reading the archive"), this,
+    workspace_.start<std::shared_ptr<CaseArchive>>(
+        tr("Reading the archive"), this, workspace_.ofLibrary().newest(QStringLiteral("archive")),
         [folder, path](JobControl& control) -> Result<std::shared_ptr<CaseArchive>> {
             auto archive = CaseArchive::open(path, folder, [&](double share) { return control.goOn(share); });
             if (!archive)

@@ -29,15 +29,15 @@ void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> the
     }
     workspace.say(tr("The demo is being put together; it opens by itself."));
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
-    workspace.jobs().start<bool>(
-        tr("Putting the demo together"), receiver,
+    workspace.start<bool>(
+        tr("Putting the demo together"), receiver, workspace.ofCase(),
         [folder, sources](JobControl&) -> Result<bool> {
             const auto built = buildDemoLibrary(folder, sources);
             return built ? Result<bool>(true) : Result<bool>(built.error());
         },
         [&workspace, open](const Result<bool>& built) {
             if (!built)
-                workspace.say(words::text(built.error().sentence()), true);
+                workspace.say(words::text(built.error().sentence()), built.error().kind != Error::Kind::Cancelled);
             else
                 open();
         });

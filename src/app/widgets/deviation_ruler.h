@@ -1,8 +1,8 @@
 #pragma once
 // A deviation ruler: tolerance band, reference, every repetition a dot, the median with its ±.
 
-#include "core/deviation.h"
-#include "core/pack.h"
+#include "core/judge/deviation.h"
+#include "core/pack/pack.h"
 
 #include <QWidget>
 

@@ -1,7 +1,7 @@
 #pragma once
 // Groups of repetitions, a ruler each on one scale, and each against the first: what differs by more than chance.
 
-#include "core/groups.h"
+#include "core/judge/groups.h"
 
 #include <QWidget>
 

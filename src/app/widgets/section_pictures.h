@@ -1,7 +1,7 @@
 #pragma once
 // Pictures of a section for jobs: as the window shows them, and where in them the athlete is looked for.
 
-#include "core/picture_setup.h"
+#include "core/points/picture_setup.h"
 #include "media/pose_network.h"
 
 #include <QString>

@@ -2,7 +2,7 @@
 // The stage: a frame of a clip with zoom and pan, marks on it, a loupe at the cursor. It reports where was clicked;
 // it stores nothing.
 
-#include "core/measured_shape.h"
+#include "core/measure/measured_shape.h"
 
 #include <QColor>
 #include <QImage>

@@ -1,0 +1,301 @@
+#include "core/measure/measure.h"
+
+#include "core/measure/measure_cycles.h"
+#include "core/measure/measure_moment.h"
+#include "core/measure/measure_path.h"
+#include "core/measure/measure_set.h"
+#include "core/measure/measure_span.h"
+#include "core/measure/sampler.h"
+#include "core/points/capture_plan.h"
+#include "core/signal/signal.h"
+#include "core/uncertainty/stats.h"
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+#include <functional>
+#include <numbers>
+
+namespace riflesso {
+
+std::string_view toString(Validity validity) {
+    return validity == Validity::True ? "true" : validity == Validity::AsSeen ? "as_seen" : "refused";
+}
+
+const MeasureValue* TrialMeasures::find(std::string_view id) const {
+    for (const auto& [name, value] : measures)
+        if (name == id)
+            return &value;
+    return nullptr;
+}
+
+std::optional<double> observedValue(const ObservationDef& def, const std::string& word) {
+    if (def.type == ObservationType::YesPartlyNo) {
+        if (word == "yes")
+            return 1;
+        if (word == "partly")
+            return 0.5;
+        return word == "no" ? std::optional(0.0) : std::nullopt;
+    }
+    if (def.type == ObservationType::Choice)
+        return {};
+    double value = 0;
+    const auto [end, problem] = std::from_chars(word.data(), word.data() + word.size(), value);
+    if (problem != std::errc() || end != word.data() + word.size())
+        return {};
+    return value;
+}
+
+CutoffChoice chooseCutoff(const std::vector<const std::vector<Trial>*>& sets) {
+    std::vector<double> cutoffs;
+    for (const std::vector<Trial>* set : sets)
+        for (const Trial& trial : *set)
+            for (const auto& [landmark, marks] : trial.marks) {
+                if (marks.size() < kCutoffRunSamples)
+                    continue;
+                const double at =
+                    trial.times.timeOf(std::next(marks.begin(), static_cast<std::ptrdiff_t>(marks.size() / 2))->first);
+                const auto run = runOver(trial, {landmark}, at, at);
+                const MarkRun* marked = std::get_if<MarkRun>(&run);
+                if (!marked || marked->size() < kCutoffRunSamples)
+                    continue;
+                for (Eigen::Index c = 0; c < 2; ++c) {
+                    const Eigen::VectorXd column = marked->raw.col(c);
+                    cutoffs.push_back(residualCutoff({column.data(), column.data() + column.size()}, marked->rateHz));
+                }
+            }
+    if (cutoffs.empty())
+        return {kDefaultCutoffHz, true};
+    return {median(cutoffs), false};
+}
+
+namespace {
+
+MeasureValue observed(const Pack& pack, const MeasureDef& def, const Trial& trial) {
+    MeasureValue out;
+    const auto seen = trial.observations.find(def.observation);
+    const ObservationDef* observation = pack.observation(def.observation);
+    if (seen == trial.observations.end() || !observation)
+        out.reason = "not observed in this repetition";
+    else if (const auto value = observedValue(*observation, seen->second))
+        out.value = value;
+    else
+        out.reason = "a choice has no number";
+    return out;
+}
+
+MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
+    if (!context.events.twice.empty() && def.kind != Kind::Observed) {
+        MeasureValue out;
+        out.reason = "\"" + context.eventTitle(context.events.twice) + "\" is set twice in this cycle";
+        return out;
+    }
+    switch (def.kind) {
+    case Kind::Observed:
+        return observed(context.pack, def, context.trial);
+    case Kind::Interval:
+    case Kind::PhaseShare:
+    case Kind::TempoRatio:
+        return measureTiming(context, def);
+    case Kind::Rate:
+    case Kind::CycleLength:
+    case Kind::CycleSpeed:
+        return measureCycles(context, def);
+    case Kind::AngularSpeed:
+        return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
+    default:
+        return def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
+    }
+}
+
+/// Speeds and everything over a phase run on low-passed coordinates.
+bool isFiltered(const MeasureDef& def) {
+    return def.kind == Kind::Speed || def.kind == Kind::AngularSpeed || isPathKind(def.kind) || def.stat != Stat::None;
+}
+
+/// Kinds that read a picture's geometry, and so depend on where the camera stands.
+bool isGeometry(const MeasureDef& def) {
+    switch (def.kind) {
+    case Kind::Interval:
+    case Kind::PhaseShare:
+    case Kind::TempoRatio:
+    case Kind::Rate:
+    case Kind::Observed:
+    case Kind::PeakOrder:
+    case Kind::Turn:
+        return false;
+    default:
+        return true;
+    }
+}
+
+/// Kinds that follow a point through the picture, which a camera that moves with the athlete makes nothing of.
+bool needsStillCamera(Kind kind) {
+    return kind == Kind::Speed || kind == Kind::CycleLength || kind == Kind::CycleSpeed ||
+           (isPathKind(kind) && kind != Kind::Overlap);
+}
+
+void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
+    if (!context.trial.capture.cameraMoves || !value.valid() || !needsStillCamera(def.kind))
+        return;
+    value.value.reset();
+    value.reason = "the camera moves: take its movement out on the Film page, or film from a stand";
+}
+
+/// What the bearing of the camera leaves of a value: an angle in a plane turned away reads anywhere in a range, a
+/// length across it is foreshortened by the cosine.
+void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
+    const double bearing = context.trial.capture.bearingDeg.value_or(0);
+    if (!value.valid() || !isGeometry(def) || bearing <= kSquareDeg)
+        return;
+    if (bearing > kMostObliqueDeg) {
+        const auto rounded = std::to_string(std::lround(bearing));
+        value.value.reset();
+        value.validity = Validity::Refused;
+        value.reason = "filmed " + rounded + " degrees off the plane of movement: film square to it";
+        return;
+    }
+    value.validity = Validity::AsSeen;
+    if (def.unit == "deg") {
+        const double size = std::min(std::abs(*value.value), 180.0);
+        const auto [low, high] = seenAngleRange(size, bearing);
+        value.viewError = std::max(size - low, high - size);
+    } else {
+        value.viewError = std::abs(*value.value) * (1 / std::cos(bearing * std::numbers::pi / 180) - 1);
+    }
+    value.notes.push_back("as seen from " + std::to_string(std::lround(bearing)) + " degrees off");
+}
+
+TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
+    TrialMeasures out{context.trial.id, context.events.cycle, {}};
+    for (const MeasureDef& def : context.pack.measures) {
+        if (isSetKind(def.kind) || !wanted(def))
+            continue;
+        if (isPathKind(def.kind) && context.events.twice.empty()) {
+            for (auto& [id, value] : measurePath(context, def)) {
+                if (value.unit.empty())
+                    value.unit = def.unit;
+                value.filtered = true;
+                judgeCamera(context, def, value);
+                judgeView(context, def, value);
+                out.measures.emplace_back(id, std::move(value));
+            }
+            continue;
+        }
+        MeasureValue value = measureOne(context, def);
+        value.unit = def.unit;
+        value.filtered = isFiltered(def);
+        judgeCamera(context, def, value);
+        judgeView(context, def, value);
+        out.measures.emplace_back(def.id, std::move(value));
+    }
+    return out;
+}
+
+/// Widest that the line of a `turn` is seen in a trial: the 90th percentile over its frames, the largest of a few.
+double widestIn(const Pack& pack, const MeasureDef& def, const Trial& trial) {
+    const auto planned = planInstant(pack, def, trial, resolveRoles(pack, trial));
+    if (std::holds_alternative<Reason>(planned))
+        return 0;
+    MeasureDef distance = def;
+    distance.kind = Kind::Distance;
+    InstantPlan plan = std::get<InstantPlan>(planned);
+    plan.def = &distance;
+    std::vector<double> widths;
+    for (const auto& [frame, mark] :
+         trial.marks.contains(plan.landmarks[0]) ? trial.marks.at(plan.landmarks[0]) : MarksByFrame()) {
+        std::vector<Vec<double>> in;
+        for (const std::string& landmark : plan.landmarks)
+            if (const auto at = markAt(trial, landmark, frame))
+                in.push_back({at->at.x, at->at.y});
+        if (in.size() == plan.landmarks.size())
+            widths.push_back(instantValue(plan, in, 1.0));
+    }
+    return widths.empty() ? 0 : percentile(widths, widths.size() < kFramesForPercentile ? 1.0 : 0.9);
+}
+
+SetLengths lengthsOf(const Pack& pack, const std::vector<Trial>& trials) {
+    SetLengths lengths;
+    const auto addUnit = [&](const LengthUnit& unit) {
+        if (unit.metres || unit.a.part.empty() || lengths.medianUnits.contains(unitKey(unit)))
+            return;
+        std::vector<double> units;
+        for (const Trial& trial : trials) {
+            const auto scale = lengthScale(unit, trial, resolveRoles(pack, trial), 0);
+            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
+                units.push_back(known->pixels);
+        }
+        lengths.medianUnits[unitKey(unit)] = units.empty() ? 0 : median(units);
+    };
+    for (const MeasureDef& def : pack.measures) {
+        if (needsLengthUnit(def))
+            addUnit(def.in);
+        if (def.kind == Kind::Turn)
+            for (const Trial& trial : trials)
+                lengths.trueWidths[def.id] = std::max(lengths.trueWidths[def.id], widestIn(pack, def, trial));
+    }
+    return lengths;
+}
+
+/// What can be measured in metres on the floor is taken there.
+void takeFromFloor(const Pack& pack, const std::vector<TrialMeasures>& floor, std::vector<TrialMeasures>& measured) {
+    for (TrialMeasures& entry : measured)
+        for (const TrialMeasures& there : floor)
+            if (there.trial == entry.trial && there.cycle == entry.cycle)
+                for (auto& [id, value] : entry.measures) {
+                    const MeasureDef* def = pack.measure(baseMeasure(id));
+                    const MeasureValue* onFloor = there.find(id);
+                    if (!def || !onFloor || !onFloor->valid() || (def->unit != "m" && def->unit != "m/s"))
+                        continue;
+                    value = *onFloor;
+                    value.notes.emplace_back("in the plane of the floor");
+                }
+}
+
+} // namespace
+
+std::vector<TrialMeasures> measureTrials(const Pack& pack, const std::vector<Trial>& trials, double cutoffHz) {
+    const SetLengths lengths = lengthsOf(pack, trials);
+    std::vector<TrialMeasures> out;
+    for (const Trial& trial : trials) {
+        TrialRuns runs(trial, cutoffHz);
+        const auto add = [&](const Trial& repeated, const KeyEvents& events, const auto& wanted) {
+            const MeasureContext context{pack,     repeated, events, resolveRoles(pack, repeated, events),
+                                         cutoffHz, lengths,  runs};
+            out.push_back(measureRepetition(context, wanted));
+        };
+        if (pack.family != Family::Cyclic) {
+            add(trial, eventsOf(trial), [](const MeasureDef&) { return true; });
+            continue;
+        }
+        add(trial, eventsOf(trial), [](const MeasureDef& def) { return isCycleKind(def.kind); });
+        for (const KeyEvents& cycle : cyclesOf(pack, trial))
+            add(trial, cycle, [](const MeasureDef& def) { return !isCycleKind(def.kind); });
+    }
+    for (const Trial& trial : trials)
+        if (trial.floor)
+            takeFromFloor(pack, measureTrials(pack, {*trial.floor}, cutoffHz), out);
+    return out;
+}
+
+MeasureValue measureInFrame(const Pack& pack, const MeasureDef& def, const Trial& trial, int frame, double cutoffHz) {
+    constexpr const char* kHere = "this frame";
+    SetLengths lengths;
+    if (def.kind == Kind::Turn)
+        lengths.trueWidths[def.id] = widestIn(pack, def, trial);
+    TrialRuns runs(trial, cutoffHz);
+    const KeyEvents events = eventsOf(trial);
+    MeasureContext context{pack, trial, events, resolveRoles(pack, trial, events), cutoffHz, lengths, runs};
+    context.events.own.push_back({kHere, static_cast<double>(frame), trial.times.timeOf(frame), 0});
+    MeasureDef here = def;
+    here.at = kHere;
+    here.over.clear();
+    here.stat = Stat::None;
+    MeasureValue value = measureOne(context, here);
+    value.unit = def.unit;
+    value.filtered = isFiltered(here);
+    judgeView(context, here, value);
+    return value;
+}
+
+} // namespace riflesso

@@ -1,0 +1,368 @@
+#include "core/measure/measure_span.h"
+
+#include "core/signal/signal.h"
+#include "core/signal/trajectory.h"
+#include "core/uncertainty/series_draws.h"
+#include "core/uncertainty/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <memory>
+
+namespace riflesso {
+
+double wrapPeriodAlong(const MeasureDef& def) {
+    return def.kind == Kind::Flexion || def.kind == Kind::AngularSpeed ? 360 : def.period();
+}
+
+std::vector<double> valuesAlong(const InstantPlan& plan, const std::vector<double>& timesS,
+                                const Eigen::MatrixXd& coordinates, double unitPixels) {
+    if (plan.def->kind == Kind::Speed) {
+        std::vector<double> speeds = speedsOf(timesS, movingPathOf(plan, 0, coordinates));
+        for (double& speed : speeds)
+            speed /= unitPixels;
+        return speeds;
+    }
+    std::vector<double> values(timesS.size());
+    std::vector<Vec<double>> in(plan.landmarks.size());
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        for (std::size_t c = 0; c < in.size(); ++c)
+            in[c] = {coordinates(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(2 * c)),
+                     coordinates(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(2 * c + 1))};
+        values[i] = instantValue(plan, in, unitPixels);
+    }
+    if (const double period = wrapPeriodAlong(*plan.def); period > 0)
+        values = unwrapAlong(std::move(values), period);
+    return values;
+}
+
+namespace {
+
+struct SpanResult {
+    double value = 0;
+    std::size_t sample = 0;
+    bool atEdge = false;
+};
+
+/// The statistic over the phase; none with fewer than three samples inside.
+std::optional<SpanResult> statistic(Stat stat, const SpanCopy& copy, const std::vector<double>& values) {
+    if (stat == Stat::Mean)
+        return SpanResult{timeMean(copy.timesS, values, copy.fromS, copy.toS), 0, false};
+    const auto [first, last] = copy.inside();
+    constexpr std::size_t kFewest = 3;
+    if (last < first + kFewest)
+        return {};
+    const auto cut = [first = first, last = last](const std::vector<double>& whole) {
+        return std::vector<double>(whole.begin() + static_cast<std::ptrdiff_t>(first),
+                                   whole.begin() + static_cast<std::ptrdiff_t>(last));
+    };
+    const std::vector<double> t = cut(copy.timesS), y = cut(values);
+    std::vector<double> negative(y.size());
+    std::transform(y.begin(), y.end(), negative.begin(), [](double v) { return -v; });
+    Extremum high, low;
+    if (stat != Stat::Minimum)
+        high = findMaximum(t, y);
+    if (stat != Stat::Maximum)
+        low = findMaximum(t, negative);
+    if (stat == Stat::Maximum)
+        return SpanResult{high.value, high.sample + first, high.atEdge};
+    if (stat == Stat::Minimum)
+        return SpanResult{-low.value, low.sample + first, low.atEdge};
+    return SpanResult{high.value + low.value, high.sample + first, high.atEdge || low.atEdge};
+}
+
+/// The statistic in every copy.
+std::vector<double> drawnStatistics(const Span& span, const SeriesKind& kind, const std::vector<double>& series,
+                                    Stat stat) {
+    std::vector<double> out;
+    if (stat == Stat::Mean) {
+        const SeriesDraws draws(span, kind, series, Extreme::None);
+        for (int draw = 0; draw < kDraws; ++draw)
+            if (const auto value = draws.mean(draw))
+                out.push_back(*value);
+        return out;
+    }
+    std::optional<SeriesDraws> high, low;
+    if (stat != Stat::Minimum)
+        high.emplace(span, kind, series, Extreme::Largest);
+    if (stat != Stat::Maximum)
+        low.emplace(span, kind, series, Extreme::Smallest);
+    for (int draw = 0; draw < kDraws; ++draw) {
+        const std::optional<SeriesDraws::Peak> top = high ? high->peak(draw) : SeriesDraws::Peak();
+        const std::optional<SeriesDraws::Peak> bottom = low ? low->peak(draw) : SeriesDraws::Peak();
+        if (top && bottom)
+            out.push_back(high && low ? top->value - bottom->value : top->value + bottom->value);
+    }
+    return out;
+}
+
+/// Whatever is read from a series over the phase.
+MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const SeriesKind& kind, Stat stat) {
+    MeasureValue out;
+    const std::vector<double> series = seriesOf(span, span.itself, kind);
+    const auto result = statistic(stat, span.itself, series);
+    if (!result) {
+        out.reason = std::string(reasons::kFewFrames) + span.phase->title;
+        return out;
+    }
+    if (stat != Stat::Mean && span.besideGap(result->sample)) {
+        out.reason = "its extreme lies in or beside a gap in the marks";
+        return out;
+    }
+    const bool rate = kind.what != SeriesKind::What::Value;
+    if (result->atEdge && rate && stat == Stat::Maximum) {
+        out.reason = "fastest at the edge of " + span.phase->title + ": no peak inside";
+        return out;
+    }
+    if (result->atEdge)
+        out.notes.push_back("at the edge of the phase");
+    if (stat != Stat::Mean && span.nearRunEnd(result->sample))
+        out.notes.push_back("near the end of the marks: mark more frames outside the phase");
+    if (rate) {
+        // Share of a motion at the cutoff that central differences keep.
+        const double x = 2 * std::numbers::pi * span.whole->cutoffHz / span.run().rateHz;
+        constexpr double kKept = 0.9;
+        if (std::sin(x) / x < kKept)
+            out.notes.emplace_back(reasons::kFrameRate);
+    }
+    out.value = result->value;
+    const double period = rate || stat == Stat::Range ? 0 : wrapPeriodAlong(def);
+    const auto parts = stat == Stat::Mean && !rate ? meanToFirstOrder(span, series) : std::optional<MeanUncertainty>();
+    if (parts) {
+        out.u = parts->whole();
+        out.budget = {{"marks, filtered", parts->marks},
+                      {"time of the start of " + span.phase->title, parts->from},
+                      {"time of the end of " + span.phase->title, parts->to}};
+        if (needsLengthUnit(def))
+            out.budget.push_back({"length unit", parts->unit});
+    } else {
+        std::vector<double> values = drawnStatistics(span, kind, series, stat);
+        if (period > 0)
+            for (double& value : values)
+                value = result->value + wrapDifference(value - result->value, period);
+        out.u = drawnUncertainty(values, result->value,
+                                 !rate                                  ? OneSided::Square
+                                 : kind.what == SeriesKind::What::Speed ? OneSided::PeakOfLength
+                                                                        : OneSided::Peak);
+        out.budget.push_back({"marks, event times and unit, by simulation", out.u});
+    }
+    if (def.period() > 0 && stat != Stat::Range && !rate) {
+        const double low = def.kind == Kind::Clock ? 0 : -def.period() / 2;
+        out.value = detail::wrapInto(result->value, low, def.period());
+    }
+    if (span.scale.shared)
+        out.sharedU = std::abs(*out.value) * span.scale.relativeU;
+    span.describe(out, stat == Stat::Mean ? (span.from.timeS + span.to.timeS) / 2 : span.itself.timesS[result->sample]);
+    return out;
+}
+
+} // namespace
+
+MeasureValue measureSpan(const MeasureContext& context, const MeasureDef& def) {
+    const auto made = Span::of(context, def);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        MeasureValue out;
+        out.reason = *reason;
+        return out;
+    }
+    SeriesKind kind;
+    Stat stat = def.stat;
+    if (def.kind == Kind::Speed) {
+        kind = {SeriesKind::What::Speed, 0, 1};
+    } else if (def.kind == Kind::AngularSpeed) {
+        kind = {SeriesKind::What::Rate, 0, def.points.size()};
+        stat = Stat::Maximum;
+    }
+    return measureSeriesOver(std::get<Span>(made), def, kind, stat);
+}
+
+namespace {
+
+/// Marks round an event, filtered, and the samples between which a rate is taken there.
+struct EventRun {
+    SharedRun whole;
+    std::shared_ptr<const Eigen::MatrixXd> filter;
+    Eigen::Index nearest = 0, before = 0, after = 0;
+    double spanS = 0; ///< from before to after
+
+    [[nodiscard]] const std::vector<double>& times() const { return whole->run.timesS; }
+    static std::variant<EventRun, Reason> of(const MeasureContext& context, const std::vector<std::string>& landmarks,
+                                             double timeS) {
+        auto ran = context.runs.over(landmarks, timeS, timeS);
+        if (const Reason* reason = std::get_if<Reason>(&ran))
+            return *reason;
+        EventRun out;
+        out.whole = std::get<SharedRun>(std::move(ran));
+        const std::vector<double>& times = out.times();
+        out.filter = filterMatrix(static_cast<int>(times.size()), context.cutoffHz, out.whole->run.rateHz);
+        const auto closer = [&](double a, double b) { return std::abs(a - timeS) < std::abs(b - timeS); };
+        out.nearest = std::min_element(times.begin(), times.end(), closer) - times.begin();
+        out.before = std::max<Eigen::Index>(0, out.nearest - 1);
+        out.after = std::min<Eigen::Index>(std::ssize(times) - 1, out.nearest + 1);
+        out.spanS = times[static_cast<std::size_t>(out.after)] - times[static_cast<std::size_t>(out.before)];
+        return out;
+    }
+    /// Change a second of a rate at the event: a line through five samples, steadier than two.
+    [[nodiscard]] double changeOf(const std::vector<double>& rates) const {
+        double stt = 0, sty = 0, mt = 0, my = 0, n = 0;
+        constexpr Eigen::Index kReach = 2;
+        const Eigen::Index first = std::max<Eigen::Index>(0, nearest - kReach),
+                           last = std::min<Eigen::Index>(std::ssize(rates) - 1, nearest + kReach);
+        for (auto i = static_cast<std::size_t>(first); i <= static_cast<std::size_t>(last); ++i) {
+            mt += times()[i];
+            my += rates[i];
+            n += 1;
+        }
+        for (auto i = static_cast<std::size_t>(first); i <= static_cast<std::size_t>(last); ++i) {
+            stt += (times()[i] - mt / n) * (times()[i] - mt / n);
+            sty += (times()[i] - mt / n) * (rates[i] - my / n);
+        }
+        return stt > 0 ? sty / stt : 0;
+    }
+};
+
+} // namespace
+
+MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
+                          const LengthScale& scale, const TrialEvent& event) {
+    MeasureValue out;
+    out.landmarks = plan.landmarks;
+    out.events = {def.at};
+    const auto made = EventRun::of(context, plan.landmarks, event.timeS);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        out.reason = *reason;
+        return out;
+    }
+    const EventRun& at = std::get<EventRun>(made);
+    const MarkRun& run = at.whole->run;
+    const std::vector<double> speeds = valuesAlong(plan, run.timesS, at.whole->coordinates, scale.pixels);
+    out.value = valueAt(run.timesS, speeds, event.timeS);
+    // Weights of the raw coordinates in the velocity at the nearest sample: a shared offset cancels.
+    const Eigen::RowVectorXd weights = (at.filter->row(at.after) - at.filter->row(at.before)) / at.spanS / scale.pixels;
+    double variance = 0;
+    for (const auto& [index, share] : plan.points[0].parts) {
+        const double u =
+            std::sqrt((weights.transpose().array() * run.sigma.col(index).array()).square().sum() / 2) * share;
+        out.budget.push_back({inWords(plan.landmarks[static_cast<std::size_t>(index)]), u});
+        variance += u * u;
+    }
+    const double unitU = *out.value * scale.relativeU;
+    out.budget.push_back({"length unit", unitU});
+    if (scale.shared)
+        out.sharedU = unitU;
+    // Along an axis the speed has a corner where the movement turns; its velocity changes evenly there.
+    std::vector<double> rates = speeds;
+    if (plan.axis) {
+        const Eigen::VectorXd along = pathOf(plan, 0, at.whole->coordinates).col(*plan.axis) / scale.pixels;
+        rates = velocities(run.timesS, {along.begin(), along.end()});
+    }
+    const double timeU = std::abs(at.changeOf(rates)) * event.uS;
+    out.budget.push_back({eventWords(context.pack, def.at), timeU});
+    out.u = std::sqrt(variance + unitU * unitU + timeU * timeU);
+    out.frames = {static_cast<int>(std::lround(event.frame))};
+    return out;
+}
+
+MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef& def) {
+    MeasureValue out;
+    out.events = {def.at};
+    const TrialEvent* event = context.events.find(def.at);
+    if (!event) {
+        out.reason = "the event \"" + context.eventTitle(def.at) + "\" is not set";
+        return out;
+    }
+    const auto planned = planInstant(context.pack, def, context.trial, context.sides);
+    if (const Reason* reason = std::get_if<Reason>(&planned)) {
+        out.reason = *reason;
+        return out;
+    }
+    const InstantPlan& plan = std::get<InstantPlan>(planned);
+    out.landmarks = plan.landmarks;
+    const auto made = EventRun::of(context, plan.landmarks, event->timeS);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        out.reason = *reason;
+        return out;
+    }
+    const EventRun& at = std::get<EventRun>(made);
+    const std::vector<double> angles = valuesAlong(plan, at.times(), at.whole->coordinates, 1);
+    const std::vector<double> rates = velocities(at.times(), angles);
+    out.value = valueAt(at.times(), rates, event->timeS);
+    // The rate is (angle after - angle before) / time: the derivative of each angle by its coordinates, and of these by
+    // the raw marks. What all frames share moves both angles, and nearly cancels.
+    const auto slopes = [&](Eigen::Index row) {
+        std::vector<Vec<double>> in;
+        for (Eigen::Index c = 0; c < static_cast<Eigen::Index>(plan.landmarks.size()); ++c)
+            in.push_back({at.whole->coordinates(row, 2 * c), at.whole->coordinates(row, 2 * c + 1)});
+        return valueAndSlopes(plan, in, 1).slopes;
+    };
+    const auto after = slopes(at.after), before = slopes(at.before);
+    double variance = 0;
+    for (std::size_t landmark = 0; landmark < plan.landmarks.size(); ++landmark) {
+        const auto sigma = at.whole->run.sigma.col(static_cast<Eigen::Index>(landmark)).transpose().array();
+        double own = 0;
+        for (std::size_t i : {2 * landmark, 2 * landmark + 1}) {
+            const Eigen::RowVectorXd weights =
+                (after[i] * at.filter->row(at.after) - before[i] * at.filter->row(at.before)) / at.spanS;
+            const double common = (after[i] - before[i]) / at.spanS * sigma.mean();
+            own += ((weights.array() * sigma).square().sum() + common * common) / 2;
+        }
+        out.budget.push_back({inWords(plan.landmarks[landmark]), std::sqrt(own)});
+        variance += own;
+    }
+    const double timeU = std::abs(at.changeOf(rates)) * event->uS;
+    out.budget.push_back({eventWords(context.pack, def.at), timeU});
+    out.u = std::sqrt(variance + timeU * timeU);
+    out.frames = {static_cast<int>(std::lround(event->frame))};
+    return out;
+}
+
+Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial, double cutoffHz) {
+    Series out;
+    const auto sides = resolveRoles(pack, trial);
+    const auto planned = isInstantKind(def.kind) ? planInstant(pack, def, trial, sides)
+                                                 : std::variant<InstantPlan, Reason>(Reason("no value in every frame"));
+    const auto scaled =
+        needsLengthUnit(def) ? lengthScale(def.in, trial, sides, 0) : std::variant<LengthScale, Reason>(LengthScale{});
+    for (const Reason* reason : {std::get_if<Reason>(&planned), std::get_if<Reason>(&scaled)})
+        if (reason) {
+            out.reason = *reason;
+            return out;
+        }
+    const InstantPlan& plan = std::get<InstantPlan>(planned);
+    const double unit = std::get<LengthScale>(scaled).pixels;
+    const auto first = trial.marks.find(plan.landmarks[0]);
+    if (first == trial.marks.end()) {
+        out.reason = inWords(plan.landmarks[0]) + " is not marked";
+        return out;
+    }
+    if (def.kind == Kind::Speed) {
+        const double at = trial.times.timeOf(
+            std::next(first->second.begin(), static_cast<std::ptrdiff_t>(first->second.size() / 2))->first);
+        TrialRuns runs(trial, cutoffHz);
+        const auto ran = runs.over(plan.landmarks, at, at);
+        if (const SharedRun* whole = std::get_if<SharedRun>(&ran)) {
+            out.timesS = (*whole)->run.timesS;
+            out.values = valuesAlong(plan, out.timesS, (*whole)->coordinates, unit);
+        } else {
+            out.reason = std::get<Reason>(ran);
+        }
+        return out;
+    }
+    for (const auto& [frame, mark] : first->second) {
+        std::vector<Vec<double>> in;
+        for (const std::string& landmark : plan.landmarks)
+            if (const auto at = markAt(trial, landmark, frame))
+                in.push_back({at->at.x, at->at.y});
+        if (in.size() != plan.landmarks.size())
+            continue;
+        out.timesS.push_back(trial.times.timeOf(frame));
+        out.values.push_back(instantValue(plan, in, unit));
+    }
+    if (const double period = wrapPeriodAlong(def); period > 0)
+        out.values = unwrapAlong(std::move(out.values), period);
+    if (out.timesS.empty())
+        out.reason = "its points are not marked together in one frame";
+    return out;
+}
+
+} // namespace riflesso

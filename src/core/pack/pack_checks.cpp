@@ -1,0 +1,258 @@
+#include "core/pack/pack_reader.h"
+
+#include <functional>
+#include <set>
+
+namespace riflesso {
+namespace {
+
+class Checker {
+public:
+    Checker(const Pack& pack, std::vector<JsonFault>& faults) : pack_(pack), faults_(faults) {
+        for (const OwnPoint& point : pack.points)
+            ownPoints_.insert(point.id);
+    }
+
+    void run() {
+        uniqueIds();
+        points();
+        movement();
+        measures();
+        judgement();
+        remedies();
+        causeCycles();
+    }
+
+private:
+    void fault(std::string path, std::string expected, std::string got) {
+        faults_.push_back({std::move(path), std::move(expected), std::move(got)});
+    }
+    static std::string at(std::string_view list, std::size_t index, std::string_view key = {}) {
+        std::string path = "$." + std::string(list) + "[" + std::to_string(index) + "]";
+        return key.empty() ? path : path + "." + std::string(key);
+    }
+
+    template <class List> void unique(const List& list, std::string_view name) {
+        std::set<std::string> seen;
+        for (std::size_t i = 0; i < list.size(); ++i)
+            if (!list[i].id.empty() && !seen.insert(list[i].id).second)
+                fault(at(name, i, "id"), "an id of its own", list[i].id);
+    }
+    void uniqueIds() {
+        unique(pack_.points, "points");
+        unique(pack_.lines, "lines");
+        unique(pack_.events, "events");
+        unique(pack_.phases, "phases");
+        unique(pack_.measures, "measures");
+        unique(pack_.observations, "observations");
+        unique(pack_.results, "results");
+        unique(pack_.variants, "variants");
+        unique(pack_.faults, "faults");
+        unique(pack_.drills, "drills");
+        if (pack_.views.empty())
+            fault("$.views", "at least one view", "none");
+    }
+
+    void checkPoint(const std::string& path, const PointRef& ref) {
+        if (ref.part.empty())
+            return; // already a fault of the reader
+        if (!ref.role.empty()) {
+            if (!isSidedPart(ref.part))
+                fault(path, "a sided part of the body before @", ref.part);
+            if (!pack_.roles.contains(ref.role))
+                fault(path, "a role named in roles", ref.role);
+        } else if (!isAnatomical(ref.part) && !isDerived(ref.part) && !ownPoints_.contains(ref.part)) {
+            fault(path,
+                  isSidedPart(ref.part) ? "a role after this sided part, such as " + ref.part + "@lead"
+                                        : "a landmark or a point of the pack",
+                  ref.part);
+        }
+    }
+    void checkPoints(const std::string& path, const std::vector<PointRef>& refs) {
+        for (std::size_t i = 0; i < refs.size(); ++i)
+            checkPoint(path + "[" + std::to_string(i) + "]", refs[i]);
+    }
+    void points() {
+        for (std::size_t i = 0; i < pack_.points.size(); ++i) {
+            if (isAnatomical(pack_.points[i].id) || isDerived(pack_.points[i].id))
+                fault(at("points", i, "id"), "an id that is no landmark of the body", pack_.points[i].id);
+            if (pack_.points[i].on)
+                checkPoint(at("points", i, "on"), *pack_.points[i].on);
+        }
+        for (std::size_t i = 0; i < pack_.lines.size(); ++i)
+            checkPoints(at("lines", i, "points"), {pack_.lines[i].a, pack_.lines[i].b});
+        checkPoints("$.marked", pack_.marked);
+        for (std::size_t i = 0; i < pack_.marked.size(); ++i)
+            if (isDerived(pack_.marked[i].part))
+                fault("$.marked[" + std::to_string(i) + "]", "a point that can be marked", pack_.marked[i].part);
+        for (const auto& [role, rule] : pack_.roles)
+            if (!rule.event.empty() && pack_.eventIndex(rule.event) < 0)
+                fault("$.roles." + role, "an event of the pack", rule.event);
+    }
+
+    void checkEvent(const std::string& path, const std::string& id) {
+        if (!id.empty() && pack_.eventIndex(id) < 0)
+            fault(path, "an event of the pack", id);
+    }
+    void checkPhase(const std::string& path, const std::string& id) {
+        if (!id.empty() && !pack_.phase(id))
+            fault(path, "a phase of the pack", id);
+    }
+    void movement() {
+        for (std::size_t i = 0; i < pack_.events.size(); ++i)
+            checkPoints(at("events", i, "by"), pack_.events[i].by);
+        for (std::size_t i = 0; i < pack_.phases.size(); ++i) {
+            const PhaseDef& phase = pack_.phases[i];
+            checkEvent(at("phases", i, "from"), phase.from);
+            checkEvent(at("phases", i, "to"), phase.to);
+            const int from = pack_.eventIndex(phase.from), to = pack_.eventIndex(phase.to);
+            if (pack_.family != Family::Cyclic && from >= 0 && to >= 0 && from >= to)
+                fault(at("phases", i, "to"), "an event later in the pack's order than " + phase.from, phase.to);
+        }
+    }
+
+    void checkMeasure(const std::string& path, const std::string& id) {
+        if (id.empty())
+            return;
+        const MeasureDef* def = pack_.measure(id);
+        if (!def) {
+            fault(path, "a measure of the pack", id);
+            return;
+        }
+        const std::size_t lag = id.find(".lag.");
+        if (baseMeasure(id) == id)
+            return;
+        const std::string number = lag == std::string::npos ? std::string() : id.substr(lag + 5);
+        bool good = def->kind == Kind::PeakOrder && !number.empty() && number.size() < 4;
+        for (char c : number)
+            good = good && c >= '0' && c <= '9';
+        if (!good || std::stoi(number) < 1 || std::stoi(number) >= static_cast<int>(def->of.size()))
+            fault(path, "a lag of a peak_order measure", id);
+        else if (def->lagTolerance <= 0)
+            fault(path, "lag_tolerance in the measure " + def->id, "none");
+    }
+    void measures() {
+        for (std::size_t i = 0; i < pack_.measures.size(); ++i) {
+            const MeasureDef& def = pack_.measures[i];
+            checkPoints(at("measures", i), def.points);
+            checkPoints(at("measures", i), def.otherPoints);
+            for (const auto& group : def.of)
+                checkPoints(at("measures", i, "of"), group);
+            if (!def.in.metres && !def.in.a.part.empty()) {
+                checkPoint(at("measures", i, "in"), def.in.a);
+                checkPoint(at("measures", i, "in"), def.in.b);
+            }
+            checkEvent(at("measures", i, "at"), def.at);
+            checkEvent(at("measures", i, "from"), def.fromEvent);
+            checkEvent(at("measures", i, "to"), def.toEvent);
+            checkPhase(at("measures", i, "over"), def.over);
+            checkPhase(at("measures", i, "phase"), def.phase);
+            checkPhase(at("measures", i, def.kind == Kind::PhaseShare ? "of" : "to_phase"), def.otherPhase);
+            if (!def.source.empty() && !pack_.sources.contains(def.source))
+                fault(at("measures", i, "source"), "a key of sources", def.source);
+            if (def.kind == Kind::SegmentAngle && def.against != "horizontal" && def.against != "vertical" &&
+                !def.against.empty() && !pack_.line(def.against))
+                fault(at("measures", i, "against"), "horizontal, vertical or a line of the pack", def.against);
+            checkMeasure(at("measures", i, "of"), def.ofMeasure);
+            checkMeasure(at("measures", i, "left"), def.leftMeasure);
+            checkMeasure(at("measures", i, "right"), def.rightMeasure);
+            checkMeasure(at("measures", i, "trade_with"), def.tradeWith);
+            if (!def.observation.empty() && !pack_.observation(def.observation))
+                fault(at("measures", i, "observation"), "an observation of the pack", def.observation);
+            const bool cyclic = def.kind == Kind::Rate || def.kind == Kind::CycleLength || def.kind == Kind::CycleSpeed;
+            if (cyclic && pack_.family != Family::Cyclic)
+                fault(at("measures", i, "kind"), "only in a cyclic pack", std::string(toString(def.kind)));
+        }
+        for (std::size_t i = 0; i < pack_.ranges.size(); ++i) {
+            const RangeDef& range = pack_.ranges[i];
+            const std::string path = "$.model.ranges[" + std::to_string(i) + "]";
+            checkMeasure(path + ".measure", range.measure);
+            if (!range.source.empty() && !pack_.sources.contains(range.source))
+                fault(path + ".source", "a key of sources", range.source);
+            const MeasureDef* def = pack_.measure(range.measure);
+            if (range.low && range.high && *range.low > *range.high && def && def->kind != Kind::Clock)
+                fault(path, "low not above high", std::to_string(*range.low));
+        }
+    }
+
+    void checkTree(const std::string& path, const ConditionTree& tree) {
+        if (tree.shape == ConditionTree::Shape::Leaf) {
+            if (tree.leaf.subject == Condition::Subject::Measure) {
+                checkMeasure(path + ".measure", tree.leaf.id);
+            } else if (tree.leaf.subject == Condition::Subject::Observation) {
+                const ObservationDef* observation = pack_.observation(tree.leaf.id);
+                if (!observation)
+                    fault(path + ".observation", "an observation of the pack", tree.leaf.id);
+                else if ((observation->type == ObservationType::Choice) != !tree.leaf.values.empty())
+                    fault(path + ".values", "values with a choice observation, and only there", tree.leaf.id);
+            } else {
+                bool known = false;
+                for (const VariantDef& variant : pack_.variants)
+                    known = known || variant.id == tree.leaf.id;
+                if (!known)
+                    fault(path + ".variant", "a variant of the pack", tree.leaf.id);
+            }
+        }
+        for (const ConditionTree& member : tree.members)
+            checkTree(path, member);
+        for (const ConditionTree& member : tree.unless)
+            checkTree(path, member);
+    }
+    void judgement() {
+        for (std::size_t i = 0; i < pack_.faults.size(); ++i) {
+            const FaultDef& fault_ = pack_.faults[i];
+            checkPhase(at("faults", i, "phase"), fault_.phase);
+            checkTree(at("faults", i, "when"), fault_.when);
+            for (std::size_t c = 0; c < fault_.causes.size(); ++c)
+                if (!fault_.causes[c].fault.empty() && !pack_.fault(fault_.causes[c].fault))
+                    fault(at("faults", i, "causes[" + std::to_string(c) + "].fault"), "a fault of the pack",
+                          fault_.causes[c].fault);
+        }
+    }
+    void remedies() {
+        for (std::size_t i = 0; i < pack_.ladders.size(); ++i) {
+            if (!pack_.fault(pack_.ladders[i].fault))
+                fault(at("ladders", i, "fault"), "a fault of the pack", pack_.ladders[i].fault);
+            for (std::size_t r = 0; r < pack_.ladders[i].rungs.size(); ++r)
+                if (!pack_.drill(pack_.ladders[i].rungs[r]))
+                    fault(at("ladders", i, "rungs[" + std::to_string(r) + "]"), "a drill of the pack",
+                          pack_.ladders[i].rungs[r]);
+        }
+        for (std::size_t i = 0; i < pack_.profiles.size(); ++i)
+            for (const std::string& id : pack_.profiles[i].faults)
+                if (!pack_.fault(id))
+                    fault(at("profiles", i, "faults"), "a fault of the pack", id);
+    }
+
+    void causeCycles() {
+        std::map<std::string, int> colour; // 1: on the way, 2: done
+        const std::function<bool(const std::string&)> visit = [&](const std::string& id) {
+            if (colour[id] == 1)
+                return true;
+            if (colour[id] == 2)
+                return false;
+            colour[id] = 1;
+            if (const FaultDef* def = pack_.fault(id))
+                for (const CauseDef& cause : def->causes)
+                    if (!cause.fault.empty() && visit(cause.fault))
+                        return true;
+            colour[id] = 2;
+            return false;
+        };
+        for (std::size_t i = 0; i < pack_.faults.size(); ++i)
+            if (visit(pack_.faults[i].id)) {
+                fault(at("faults", i, "causes"), "no cycle of causes", pack_.faults[i].id + " is a cause of itself");
+                return;
+            }
+    }
+
+    const Pack& pack_;
+    std::vector<JsonFault>& faults_;
+    std::set<std::string> ownPoints_;
+};
+
+} // namespace
+
+void checkPack(const Pack& pack, std::vector<JsonFault>& faults) { Checker(pack, faults).run(); }
+
+} // namespace riflesso

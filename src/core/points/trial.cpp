@@ -1,0 +1,38 @@
+#include "core/points/trial.h"
+
+namespace riflesso {
+
+const TrialEvent* Trial::event(std::string_view id) const {
+    for (const TrialEvent& entry : events)
+        if (entry.event == id)
+            return &entry;
+    return nullptr;
+}
+
+bool isProposed(std::string_view source) {
+    return source == kProposedByNetwork || source == kDoubtfulFromNetwork || source == kTracked ||
+           source == kDoubtfullyTracked || source == kProposedEvent || source == kDoubtfulEvent;
+}
+
+std::string confirmedSource(std::string_view source) {
+    return std::string(source.substr(0, source.find('?'))) + ", confirmed";
+}
+
+std::map<std::string, Side> rolesByHand(const Pack& pack, Side handedness) {
+    std::map<std::string, Side> sides;
+    Capture capture;
+    capture.handedness = handedness;
+    for (const auto& [role, rule] : pack.roles)
+        if (const auto side = resolveSide(rule, capture))
+            sides[role] = *side;
+    return sides;
+}
+
+std::string resolvePoint(const PointRef& ref, const std::map<std::string, Side>& sides) {
+    if (ref.role.empty())
+        return ref.part;
+    const auto side = sides.find(ref.role);
+    return side == sides.end() ? std::string() : std::string(toString(side->second)) + "_" + ref.part;
+}
+
+} // namespace riflesso

@@ -1,0 +1,534 @@
+#include "core/signal/propose_events.h"
+
+#include "core/measure/filtered_run.h"
+#include "core/measure/measure_span.h"
+#include "core/signal/posture.h"
+#include "core/signal/signal.h"
+#include "core/signal/trajectory.h"
+#include "core/uncertainty/stats.h"
+
+#include <Eigen/Cholesky>
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+constexpr double kPostureRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
+constexpr double kBand = 0.2, kPartBand = 0.3;
+/// Low-pass of a rule's signal. A rate of noisy marks crosses its threshold early and late: start and stop want a
+/// smoother one than extremes do (own choice).
+constexpr double kSignalHz = 6, kRestHz = 4;
+bool isRest(const EventRule& rule) {
+    return rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
+}
+
+/// A trial's posture on the points of one event, over what is marked of it.
+struct Followed {
+    const Trial* trial;
+    double fromS, toS;
+};
+Followed follow(const Trial& trial) {
+    const auto [from, to] = markedTimes(trial);
+    return {&trial, from, to};
+}
+
+class Carrier {
+public:
+    Carrier(const Pack& pack, const std::vector<Trial>& examples, const std::vector<Trial>& targets) : pack_(pack) {
+        for (const Trial& target : targets)
+            between_.push_back(follow(target));
+        for (const Trial& example : examples)
+            examples_.push_back(follow(example));
+    }
+
+    TrialProposal propose(const Trial& target) {
+        TrialProposal out;
+        out.trial = target.id;
+        const Followed to = follow(target);
+        Tried tried;
+        const auto isOpen = [&](const std::string& bound) { return pack_.event(bound) && !tried.contains(bound); };
+        // An event bounded by others comes after them; two that bound each other stand in the pack's order.
+        for (const bool bounded : {true, false})
+            for (std::size_t round = 0; round < pack_.events.size(); ++round)
+                for (const EventDef& event : pack_.events)
+                    if (!tried.contains(event.id) &&
+                        !(bounded && event.rule && (isOpen(event.rule->after) || isOpen(event.rule->before))))
+                        tried.emplace(event.id, proposeOne(event, to, tried));
+        for (const EventDef& event : pack_.events)
+            if (const auto& proposal = tried.at(event.id); std::holds_alternative<EventProposal>(proposal))
+                out.events.push_back(std::get<EventProposal>(proposal));
+            else
+                out.notFound.emplace_back(event.id, std::get<std::string>(proposal));
+        for (std::size_t i = 1; i < out.events.size(); ++i)
+            if (out.events[i].timeS < out.events[i - 1].timeS)
+                out.orderChanged.push_back(out.events[i].event);
+        return out;
+    }
+
+private:
+    struct Carried {
+        double timeS;
+        int run; ///< target samples that met the example's
+    };
+
+    const PostureTrack& trackOf(const EventDef& event, const Followed& trial) {
+        const auto key = std::pair(trial.trial, event.by.empty() ? std::string() : event.id);
+        const auto known = tracks_.find(key);
+        if (known != tracks_.end())
+            return known->second;
+        return tracks_
+            .emplace(key,
+                     postureOf(pack_, *trial.trial, event.by.empty() ? pack_.marked : event.by, trial.fromS, trial.toS))
+            .first->second;
+    }
+
+    /// Instant of an event of `from`, carried to `to`; none where no warp keeps the slope limit.
+    std::optional<Carried> carry(const EventDef& event, const Followed& from, double timeS, const Followed& to) {
+        const PostureTrack &example = trackOf(event, from), &target = trackOf(event, to);
+        const auto key = std::tuple(from.trial, to.trial, event.by.empty() ? std::string() : event.id);
+        auto known = warps_.find(key);
+        if (known == warps_.end())
+            known = warps_.emplace(key, HeldWarp(example, target, event.by.empty() ? kBand : kPartBand)).first;
+        if (!known->second.found())
+            return {};
+        const auto [sample, run] = known->second.across(example.sampleOf(timeS));
+        return Carried{target.timeOf(sample), run};
+    }
+
+    using Tried = std::map<std::string, std::variant<EventProposal, std::string>>;
+
+    /// A repetition cut to the events that bound a rule, where they are known; the pack names them only where the order
+    /// is physical.
+    template <typename InstantOf>
+    static Followed boundBy(const EventRule& rule, Followed whole, const InstantOf& instantOf) {
+        if (const std::optional<double> after = instantOf(rule.after))
+            whole.fromS = std::max(whole.fromS, *after);
+        if (const std::optional<double> before = instantOf(rule.before))
+            whole.toS = std::min(whole.toS, *before);
+        return whole;
+    }
+    static Followed boundByMarks(const EventRule& rule, const Followed& example) {
+        return boundBy(rule, example, [&](const std::string& event) -> std::optional<double> {
+            const TrialEvent* marked = example.trial->event(event);
+            return marked ? std::optional(marked->timeS) : std::nullopt;
+        });
+    }
+
+    /// Median of where the examples carry an event to.
+    std::optional<double> carriedInstant(const std::string& id, const Followed& to) {
+        const EventDef* event = pack_.event(id);
+        std::vector<double> instants;
+        for (const Followed& example : examples_)
+            if (const TrialEvent* marked = event ? example.trial->event(id) : nullptr;
+                marked && example.trial != to.trial)
+                if (const auto carried = carry(*event, example, marked->timeS, to))
+                    instants.push_back(carried->timeS);
+        return instants.empty() ? std::nullopt : std::optional(median(instants));
+    }
+
+    std::variant<EventProposal, std::string> proposeOne(const EventDef& event, const Followed& to,
+                                                        const Tried& before) {
+        std::vector<double> instants, runs, offsets;
+        for (const Followed& example : examples_) {
+            const TrialEvent* marked = example.trial->event(event.id);
+            if (!marked || example.trial == to.trial)
+                continue;
+            if (const auto carried = carry(event, example, marked->timeS, to)) {
+                instants.push_back(carried->timeS);
+                runs.push_back(carried->run);
+            }
+            if (event.rule)
+                if (const auto ruled = byRule(*event.rule, boundByMarks(*event.rule, example), marked->timeS))
+                    offsets.push_back(marked->timeS - *ruled);
+        }
+        // Of two events that bound each other the second is not placed yet: where it is carried to will do.
+        const auto proposed = [&](const std::string& other) -> std::optional<double> {
+            const auto found = before.find(other);
+            if (found == before.end())
+                return carriedInstant(other, to);
+            const EventProposal* known = std::get_if<EventProposal>(&found->second);
+            return known ? std::optional(known->timeS) : std::nullopt;
+        };
+        const Followed bounds = event.rule ? boundBy(*event.rule, to, proposed) : to;
+        EventProposal out;
+        out.event = event.id;
+        const double length = to.toS - to.fromS;
+        if (instants.empty()) {
+            const std::optional<double> alone =
+                event.rule && examples_.empty() ? byRule(*event.rule, bounds, std::nullopt) : std::nullopt;
+            if (!alone)
+                return std::string(
+                    examples_.empty()
+                        ? event.rule ? "the rule finds no such point in the marks"
+                                     : "no marked repetition to carry it over from"
+                        : "no example fits: its tempo lies outside a half to double, or the event is not set in it");
+            out.timeS = *alone;
+            out.byRule = out.rough = true;
+            constexpr double kRuleAloneFrames = 2;
+            out.frame = to.trial->times.frameOf(out.timeS);
+            out.uS = kRuleAloneFrames * to.trial->times.intervalAt(out.frame);
+            return out;
+        }
+        const double carried = median(instants);
+        out.timeS = carried;
+        if (event.rule)
+            if (const auto ruled = byRule(*event.rule, bounds, carried);
+                ruled && std::abs(*ruled - carried) <= kFurthest * length) {
+                out.timeS = *ruled;
+                out.byRule = true;
+                // The analyst's own convention wins over the rule's: wholly from three examples on, before that nearly
+                // so, since one offset holds the rule's own scatter too, less than a frame where conventions lie two
+                // apart (own choice).
+                constexpr double kConvention = 3, kScatter = 0.25;
+                if (const auto n = static_cast<double>(offsets.size()); n > 0)
+                    out.timeS += median(offsets) * (n >= kConvention ? 1 : n / (n + kScatter));
+            }
+        out.frame = to.trial->times.frameOf(out.timeS);
+        const double least = to.trial->times.intervalAt(out.frame) / std::sqrt(12.0);
+        const double spread = std::max(standardDeviation(instants), routeSpread(event, to, carried));
+        constexpr std::size_t kEnough = 3;
+        if (instants.size() >= kEnough) {
+            out.uS = std::max(std::hypot(transferError(event), spread / std::sqrt(3.0)), least);
+        } else {
+            out.rough = true;
+            const double ambiguity = median(runs) / kPostureRate / std::sqrt(12.0);
+            // Transfers of one example lie off together, which neither spread nor ambiguity shows: by a sample, or most
+            // of a frame; by more on marks that a network has proposed, whose errors last (own choices, by the clips of
+            // the simulated camera).
+            constexpr double kOfFrame = 0.75, kOnProposed = 2;
+            const double together = std::max(1 / kPostureRate, kOfFrame * to.trial->times.intervalAt(out.frame));
+            out.uS = std::max(
+                {ambiguity, spread, least, together * (mostlyProposed(event, to, out.frame) ? kOnProposed : 1)});
+        }
+        constexpr double kScatter = 2; // frames at 60 a second
+        out.reviewFirst = spread > kScatter / kPostureRate;
+        return out;
+    }
+
+    /// Whether most marks of an event's points round a frame come from a network and are not confirmed.
+    bool mostlyProposed(const EventDef& event, const Followed& in, double frame) const {
+        constexpr double kRound = 10; // frames to either side
+        int proposed = 0, all = 0;
+        const auto sides = resolveRoles(pack_, *in.trial);
+        for (const PointRef& ref : event.by.empty() ? pack_.marked : event.by)
+            if (const auto track = in.trial->marks.find(resolvePoint(ref, sides)); track != in.trial->marks.end())
+                for (const auto& [at, mark] : track->second)
+                    if (std::abs(at - frame) <= kRound) {
+                        ++all;
+                        proposed += mark.source == kProposedByNetwork || mark.source == kDoubtfulFromNetwork;
+                    }
+        return 2 * proposed > all;
+    }
+
+    /// SD of the instants that reach the target by way of other repetitions.
+    double routeSpread(const EventDef& event, const Followed& to, double carried) {
+        std::vector<double> ends = {carried};
+        constexpr std::size_t kMostRoutes = 4;
+        for (const Followed& between : between_) {
+            if (between.trial == to.trial || ends.size() > kMostRoutes)
+                continue;
+            for (const Followed& example : examples_) {
+                const TrialEvent* marked = example.trial->event(event.id);
+                if (!marked || example.trial == between.trial)
+                    continue;
+                const auto first = carry(event, example, marked->timeS, between);
+                const auto second = first ? carry(event, between, first->timeS, to) : std::nullopt;
+                if (second)
+                    ends.push_back(second->timeS);
+                break;
+            }
+        }
+        return standardDeviation(ends);
+    }
+
+    /// Root mean square of each example's transfer to the others.
+    double transferError(const EventDef& event) {
+        const auto known = errors_.find(event.id);
+        if (known != errors_.end())
+            return known->second;
+        double squares = 0;
+        int count = 0;
+        for (const Followed& from : examples_)
+            for (const Followed& to : examples_) {
+                const TrialEvent *marked = from.trial->event(event.id), *truth = to.trial->event(event.id);
+                if (from.trial == to.trial || !marked || !truth)
+                    continue;
+                const auto carried = carry(event, from, marked->timeS, to);
+                if (!carried)
+                    continue;
+                double found = carried->timeS;
+                if (event.rule)
+                    found = byRule(*event.rule, boundByMarks(*event.rule, to), found).value_or(found);
+                squares += (found - truth->timeS) * (found - truth->timeS);
+                ++count;
+            }
+        return errors_[event.id] = count ? std::sqrt(squares / count) : 0;
+    }
+
+    struct Window {
+        double fromS, toS;
+        [[nodiscard]] bool holds(double timeS) const { return timeS >= fromS && timeS <= toS; }
+    };
+
+    /// Instant of the rule's feature nearest to `near` within the window; without `near` over the whole repetition.
+    std::optional<double> byRule(const EventRule& rule, const Followed& in, std::optional<double> near) {
+        const auto planned = planInstant(pack_, rule.signal, *in.trial, resolveRoles(pack_, *in.trial));
+        if (std::holds_alternative<Reason>(planned))
+            return {};
+        const InstantPlan& plan = std::get<InstantPlan>(planned);
+        TrialRuns runs(*in.trial, isRest(rule) ? kRestHz : kSignalHz);
+        const double centre = near.value_or((in.fromS + in.toS) / 2);
+        const auto ran = runs.over(plan.landmarks, centre, centre);
+        const SharedRun* whole = std::get_if<SharedRun>(&ran);
+        if (!whole)
+            return {};
+        double unit = 1;
+        if (needsLengthUnit(rule.signal)) {
+            const auto scale = lengthScale(rule.signal.in, *in.trial, resolveRoles(pack_, *in.trial), 0);
+            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
+                unit = known->pixels;
+            else
+                return {};
+        }
+        const std::vector<double>& times = (*whole)->run.timesS;
+        std::vector<double> values = valuesAlong(plan, times, (*whole)->coordinates, unit);
+        const Window window{near ? std::max(in.fromS, *near - kRuleWindowS) : in.fromS,
+                            near ? std::min(in.toS, *near + kRuleWindowS) : in.toS};
+        if (rule.feature != EventRule::Feature::Maximum && rule.feature != EventRule::Feature::Minimum)
+            return crossing(times, std::move(values), rule, window, {in.fromS, in.toS}, near);
+        // What the marks' own noise leaves in the signal: the filter's share of what it took away.
+        const std::vector<double> raw = valuesAlong(plan, times, (*whole)->run.raw, unit);
+        std::vector<double> taken;
+        for (std::size_t i = 0; i < raw.size(); ++i)
+            taken.push_back(raw[i] - values[i]);
+        const double noise = standardDeviation(taken) * (*whole)->bank().level;
+        return extremum(times, values, rule.feature == EventRule::Feature::Maximum, window, noise);
+    }
+
+    static std::optional<double> extremum(const std::vector<double>& times, const std::vector<double>& values,
+                                          bool largest, const Window& window, double noise) {
+        std::vector<double> t, y;
+        for (std::size_t i = 0; i < times.size(); ++i)
+            if (window.holds(times[i])) {
+                t.push_back(times[i]);
+                y.push_back(largest ? values[i] : -values[i]);
+            }
+        constexpr std::size_t kFewest = 3;
+        if (t.size() < kFewest)
+            return {};
+        const Extremum peak = findMaximum(t, y);
+        // A plateau has no instant: the extreme must stand out on both sides of the window by more than noise does (own
+        // choice).
+        constexpr double kStandsOut = 7;
+        if (peak.atEdge || peak.value - std::max(y.front(), y.back()) < kStandsOut * noise)
+            return {};
+        // A parabola through all samples near it is steadier than one through three.
+        constexpr double kNearS = 0.07;
+        double n = 0, s1 = 0, s2 = 0, s3 = 0, s4 = 0, b0 = 0, b1 = 0, b2 = 0;
+        for (std::size_t i = 0; i < t.size(); ++i) {
+            const double x = t[i] - peak.timeS;
+            if (std::abs(x) > kNearS)
+                continue;
+            n += 1, s1 += x, s2 += x * x, s3 += x * x * x, s4 += x * x * x * x;
+            b0 += y[i], b1 += x * y[i], b2 += x * x * y[i];
+        }
+        Eigen::Matrix3d normal;
+        normal << n, s1, s2, s1, s2, s3, s2, s3, s4;
+        const Eigen::Vector3d c = normal.ldlt().solve(Eigen::Vector3d(b0, b1, b2));
+        constexpr double kParabola = 5; // samples
+        if (n < kParabola || c[2] >= 0)
+            return peak.timeS;
+        return peak.timeS + std::clamp(-c[1] / (2 * c[2]), -kNearS, kNearS);
+    }
+
+    /// The crossing in the window nearest to an instant; without one the first start or rise, the last stop or fall.
+    /// Rest is a share of the fastest rate in the phase that the rule's bounds make.
+    static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,
+                                          const EventRule& rule, const Window& window, const Window& phase,
+                                          std::optional<double> near) {
+        double level = rule.level;
+        const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
+        if (isRest(rule)) {
+            // A speed is a rate already; of anything else the rate counts.
+            const bool isRate = rule.signal.kind == Kind::Speed || rule.signal.kind == Kind::AngularSpeed;
+            if (!isRate)
+                values = velocities(times, values);
+            double peak = 0;
+            for (std::size_t i = 0; i < values.size(); ++i) {
+                values[i] = std::abs(values[i]);
+                if (phase.holds(times[i]))
+                    peak = std::max(peak, values[i]);
+            }
+            level = rule.share * peak;
+        }
+        std::optional<double> best;
+        for (std::size_t i = 1; i < times.size(); ++i) {
+            const bool crosses =
+                upward ? values[i - 1] < level && values[i] >= level : values[i - 1] > level && values[i] <= level;
+            if (!crosses)
+                continue;
+            const double at =
+                times[i - 1] + (times[i] - times[i - 1]) * (level - values[i - 1]) / (values[i] - values[i - 1]);
+            if (!window.holds(at))
+                continue;
+            if (!best || (near ? std::abs(at - *near) < std::abs(*best - *near) : !upward))
+                best = at;
+        }
+        return best;
+    }
+
+    const Pack& pack_;
+    std::vector<Followed> examples_, between_; // between_: other repetitions, for routes
+    std::map<std::pair<const Trial*, std::string>, PostureTrack> tracks_;
+    std::map<std::tuple<const Trial*, const Trial*, std::string>, HeldWarp> warps_;
+    std::map<std::string, double> errors_;
+};
+
+/// Speed of the pack's points, the fastest of them, in body lengths (extent of all points) a second.
+std::vector<double> liveliness(const Pack& pack, const Trial& recording, double fromS, int samples) {
+    const auto sides = resolveRoles(pack, recording);
+    std::vector<double> speeds(static_cast<std::size_t>(samples), 0), extents;
+    std::vector<std::vector<double>> xs, ys;
+    std::vector<double> times;
+    for (int i = 0; i < samples; ++i)
+        times.push_back(fromS + i / kPostureRate);
+    for (const PointRef& ref : pack.marked) {
+        const std::string name = resolvePoint(ref, sides);
+        if (!recording.marks.contains(name))
+            continue;
+        TrialRuns runs(recording, kSignalHz);
+        const auto ran = runs.over({name}, (times.front() + times.back()) / 2, (times.front() + times.back()) / 2);
+        const SharedRun* whole = std::get_if<SharedRun>(&ran);
+        if (!whole)
+            continue;
+        const Eigen::MatrixXd& c = (*whole)->coordinates;
+        xs.emplace_back();
+        ys.emplace_back();
+        for (double t : times) {
+            xs.back().push_back(valueAt((*whole)->run.timesS, {c.col(0).begin(), c.col(0).end()}, t));
+            ys.back().push_back(valueAt((*whole)->run.timesS, {c.col(1).begin(), c.col(1).end()}, t));
+        }
+    }
+    if (xs.empty())
+        return speeds;
+    for (std::size_t i = 0; i < times.size(); ++i) {
+        double lowX = xs[0][i], highX = lowX, lowY = ys[0][i], highY = lowY;
+        for (std::size_t k = 0; k < xs.size(); ++k) {
+            lowX = std::min(lowX, xs[k][i]);
+            highX = std::max(highX, xs[k][i]);
+            lowY = std::min(lowY, ys[k][i]);
+            highY = std::max(highY, ys[k][i]);
+        }
+        extents.push_back(std::hypot(highX - lowX, highY - lowY));
+    }
+    const double body = std::max(1.0, percentile(extents, 0.9));
+    for (std::size_t k = 0; k < xs.size(); ++k) {
+        const std::vector<double> vx = velocities(times, xs[k]), vy = velocities(times, ys[k]);
+        for (std::size_t i = 0; i < times.size(); ++i)
+            speeds[i] = std::max(speeds[i], std::hypot(vx[i], vy[i]) / body);
+    }
+    return speeds;
+}
+
+std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
+    const auto [fromS, toS] = markedTimes(recording);
+    const int samples = static_cast<int>(std::floor((toS - fromS) * kPostureRate)) + 1;
+    std::vector<RepetitionHit> hits;
+    if (samples < 3)
+        return hits;
+    const std::vector<double> speeds = liveliness(pack, recording, fromS, samples);
+    constexpr double kOn = 0.5, kOff = kOn / 5;
+    constexpr int kClosed = 3; // samples of rest that do not end a repetition
+    int start = -1, quiet = 0;
+    for (int i = 0; i < samples; ++i) {
+        const double speed = speeds[static_cast<std::size_t>(i)];
+        if (start < 0 && speed >= kOn) {
+            start = i;
+            while (start > 0 && speeds[static_cast<std::size_t>(start) - 1] > kOff)
+                --start;
+        }
+        quiet = speed < kOff ? quiet + 1 : 0;
+        if (start >= 0 && (quiet >= kClosed || i + 1 == samples)) {
+            hits.push_back({fromS + start / kPostureRate, fromS + (i - quiet + 1) / kPostureRate, 0});
+            start = -1;
+        }
+    }
+    return hits;
+}
+
+} // namespace
+
+Trial cutTrial(const Trial& recording, double fromS, double toS, const std::string& id) {
+    Trial out = recording;
+    out.id = id;
+    out.events.clear();
+    const double from = recording.times.frameOf(fromS), to = recording.times.frameOf(toS);
+    for (auto& [landmark, marks] : out.marks)
+        std::erase_if(marks, [&](const auto& mark) { return mark.first < from || mark.first > to; });
+    return out;
+}
+
+std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* example, const Trial& recording,
+                                           double mostCost) {
+    const Trial clean = withoutJumps(recording);
+    if (!example)
+        return restToRest(pack, clean);
+    const Trial shown = withoutJumps(*example);
+    const auto [exampleFrom, exampleTo] = markedTimes(shown);
+    const auto [from, to] = markedTimes(clean);
+    const PostureTrack pattern = postureOf(pack, shown, pack.marked, exampleFrom, exampleTo);
+    const PostureTrack whole = postureOf(pack, clean, pack.marked, from, to);
+    const Eigen::Index n = pattern.values.rows(), all = whole.values.rows();
+    std::vector<RepetitionHit> hits;
+    std::vector<std::pair<double, std::size_t>>
+        order;                        // of hits, by cost: rest at both ends makes a window look like more
+    constexpr double kByLength = 0.6; // so one of another length has to be that much better (own choice)
+    constexpr Eigen::Index kStride = 4;
+    for (double stretch : {0.7, 0.85, 1.0, 1.2, 1.4}) {
+        const auto m = static_cast<Eigen::Index>(std::lround(stretch * static_cast<double>(n)));
+        for (Eigen::Index start = 0; start + m <= all; start += kStride) {
+            PostureTrack piece;
+            piece.startS = whole.timeOf(static_cast<double>(start));
+            piece.values = whole.values.middleRows(start, m);
+            const Warp warp = warpOnto(pattern, piece, kBand);
+            if (warp.found && warp.cost <= mostCost) {
+                order.emplace_back(warp.cost * (1 + kByLength * std::abs(std::log(stretch))), hits.size());
+                hits.push_back({piece.startS, piece.timeOf(static_cast<double>(m - 1)), warp.cost});
+            }
+        }
+    }
+    std::sort(order.begin(), order.end());
+    std::vector<RepetitionHit> kept;
+    constexpr double kOverlap = 0.3;
+    for (const auto& [cost, index] : order) {
+        const RepetitionHit& hit = hits[index];
+        const bool free = std::all_of(kept.begin(), kept.end(), [&](const RepetitionHit& other) {
+            const double common = std::min(hit.toS, other.toS) - std::max(hit.fromS, other.fromS);
+            return common <= kOverlap * std::min(hit.toS - hit.fromS, other.toS - other.fromS);
+        });
+        if (free)
+            kept.push_back(hit);
+    }
+    std::sort(kept.begin(), kept.end(),
+              [](const RepetitionHit& a, const RepetitionHit& b) { return a.fromS < b.fromS; });
+    return kept;
+}
+
+std::vector<TrialProposal> proposeEvents(const Pack& pack, const std::vector<Trial>& examples,
+                                         const std::vector<Trial>& targets) {
+    const auto gated = [](const std::vector<Trial>& trials) {
+        std::vector<Trial> out;
+        for (const Trial& trial : trials)
+            out.push_back(withoutJumps(trial));
+        return out;
+    };
+    const std::vector<Trial> from = gated(examples), to = gated(targets);
+    Carrier carrier(pack, from, to);
+    std::vector<TrialProposal> out;
+    for (const Trial& target : to)
+        out.push_back(carrier.propose(target));
+    return out;
+}
+
+} // namespace riflesso
