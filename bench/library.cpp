@@ -3,6 +3,7 @@
 //   build/bin/bench-library [ATHLETES [FOLDER]]     FOLDER: the library is made there, and stays
 
 #include "store/library.h"
+#include "core/tables/json_walk.h"
 #include "store/edit.h"
 #include "support/made_trials.h"
 

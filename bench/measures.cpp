@@ -1,6 +1,7 @@
 // 1,000 trials x 40 measures on one core, Monte Carlo included; and that the cost grows with the number of trials.
 
 #include "core/measure/measure.h"
+#include "core/tables/json_walk.h"
 #include "support/made_trials.h"
 
 #include <benchmark/benchmark.h>

@@ -230,7 +230,7 @@ int main(int argc, char** argv) {
     std::printf(", a picture of it median %.1f ms, 95 %% within %.1f ms\n", within(paints, .5), within(paints, .95));
 
     window.showPage(QStringLiteral("findings"));
-    waitFor([&] { return quiet() && workspace.framesUnderWay() == 0; }); // the page stands, with its pictures
+    waitFor([&] { return quiet() && workspace.frames().underWay() == 0; }); // the page stands, with its pictures
     settle();
     std::vector<double> ranked;
     for (const char* school : {"effect", "ground", "earliest", "root", "effect", "root"}) {

@@ -16,5 +16,4 @@ echo "$files" | xargs clang-format --dry-run -Werror
 [ "$mode" = --tidy ] || exit 0
 shift
 echo "clang-tidy"
-sources=$(tools/tidy_sources.py build "$@")
-echo "$sources" | xargs -P 2 -n 1 clang-tidy -p build/tidy --quiet 2>build/tidy/counts
+tools/tidy.py build "$@"

@@ -1645,6 +1645,14 @@
         <source>speak a note</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>No library is open: what is recorded would have no place. Choose one in Settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The session is not there any more; nothing was kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::BenchView</name>
@@ -2733,6 +2741,10 @@
         <source>reading the clip …</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The session is not there any more; its clips were not added.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FindingsPage</name>
@@ -2798,10 +2810,6 @@
     </message>
     <message>
         <source>Measuring…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4125,6 +4133,10 @@
         <source>frame %1 of %2 · %3 s from its start</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Listening for &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -4226,6 +4238,14 @@
     </message>
     <message>
         <source>, placed as you place yours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The repetitions were changed meanwhile: nothing was proposed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The repetition was changed meanwhile: nothing was tracked.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4411,14 +4431,6 @@
     </message>
     <message>
         <source>Who stands below the waterline: model, own best or another session</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Measuring…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5393,6 +5405,10 @@
         <source>%1 found. What is none is removed with Del; all are taken back with Ctrl Z.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The section was changed meanwhile: find the repetitions again.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::RulerList</name>
@@ -6325,6 +6341,10 @@
         <source>This section is too long to follow its camera: split it (S) into takes of at most %1 frames.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The section was changed meanwhile: follow its camera again.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SettingsPage</name>
@@ -6381,10 +6401,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Pictures kept in memory for each clip that is open. More makes going back and forth quicker.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Pictures kept of a clip</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6425,10 +6441,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Clips opened from now on keep %1 MiB of pictures.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Text and controls have the new size from the next start on.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6462,6 +6474,14 @@
     </message>
     <message>
         <source>Only the demo library can be put back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures kept in memory, of all clips together. More makes going back and forth quicker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clips keep %1 MiB of pictures together.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6737,6 +6757,22 @@
         <source>all keys</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Stops what is named beside it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lists what else runs, each with its own stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::TimeStrip</name>
@@ -6939,6 +6975,22 @@
     </message>
     <message>
         <source>Assessing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped, with nothing changed, as what it was for is not open any more: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not measured: %1 &lt;b&gt;Next: change something, or open the case again.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -7,6 +7,7 @@
 #include "report/words.h"
 
 #include <QApplication>
+#include <QCommandLineParser>
 #include <QDir>
 #include <QFileInfo>
 #include <QLocale>
@@ -28,6 +29,7 @@ constexpr const char* kUsage =
     "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [--numbers LANGUAGE] "
     "[CLIP…]\n"
     "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
+    "       riflesso --help | --version\n"
     "  --library DIR  the library to open, made where there is none\n"
     "  --demo         the demo library, made where there is none\n"
     "  --case ID      the case to show first\n"
@@ -47,43 +49,60 @@ struct Options {
     QStringList clips;
 };
 
-std::optional<Options> parse(const QStringList& words) {
+/// None where a word is not understood; `problem` says which.
+std::optional<Options> parse(const QStringList& words, QString& problem) {
+    QCommandLineParser parser;
+    const auto option = [&](const char* name, bool value = true) {
+        parser.addOption(QCommandLineOption(QLatin1String(name), {}, value ? QStringLiteral("value") : QString()));
+    };
+    for (const char* name : {"library", "case", "theme", "text", "numbers", "shot", "size"})
+        option(name);
+    option("demo", false);
     Options out;
-    for (qsizetype i = 1; i < words.size(); ++i) {
-        const auto next = [&] { return ++i < words.size() ? words[i] : QString(); };
-        if (words[i] == QLatin1String("--library"))
-            out.library = next();
-        else if (words[i] == QLatin1String("--case")) {
-            out.caseId = next().toLongLong();
-            if (out.caseId <= 0)
-                return {};
-        } else if (words[i] == QLatin1String("--text")) {
-            if (next().toInt() <= 0)
-                return {};
-        } else if (words[i] == QLatin1String("--demo"))
-            out.demo = true;
-        else if (words[i] == QLatin1String("--shot")) {
-            const QString page = next();
-            out.shotPage = page.section(u':', 0, 0);
-            out.shotDetail = page.section(u':', 1);
-            out.shotFile = next();
-            if (out.shotFile.isEmpty())
-                return {};
-        } else if (words[i] == QLatin1String("--size")) {
-            const QStringList sides = next().split(u'x');
-            if (sides.size() != 2 || sides[0].toInt() < 200 || sides[1].toInt() < 200)
-                return {};
-            out.size = {sides[0].toInt(), sides[1].toInt()};
-        } else if (words[i] == QLatin1String("--theme"))
-            out.theme =
-                next() == QLatin1String("dark") ? riflesso::theme::Choice::Dark : riflesso::theme::Choice::Light;
-        else if (words[i] == QLatin1String("--numbers"))
-            out.numbers = next();
-        else if (words[i].startsWith(QLatin1String("--")))
-            return {};
-        else
-            out.clips << QFileInfo(words[i]).absoluteFilePath();
+    const auto wrong = [&](const QString& expected, const QString& got) {
+        problem = QStringLiteral("expected %1, got %2").arg(expected, got);
+        return std::nullopt;
+    };
+    if (!parser.parse(words)) {
+        problem = parser.errorText();
+        return {};
     }
+    const auto value = [&](const char* name) { return parser.value(QLatin1String(name)); };
+    const auto given = [&](const char* name) { return parser.isSet(QLatin1String(name)); };
+    out.library = value("library");
+    out.demo = given("demo");
+    if (given("case")) {
+        out.caseId = value("case").toLongLong();
+        if (out.caseId <= 0)
+            return wrong(QStringLiteral("--case and the number of a case"), value("case"));
+    }
+    if (given("text") && value("text").toInt() <= 0)
+        return wrong(QStringLiteral("--text and a size in per cent"), value("text"));
+    if (given("theme")) {
+        const bool dark = value("theme") == QLatin1String("dark");
+        if (!dark && value("theme") != QLatin1String("light"))
+            return wrong(QStringLiteral("--theme light or dark"), value("theme"));
+        out.theme = dark ? riflesso::theme::Choice::Dark : riflesso::theme::Choice::Light;
+    }
+    if (given("numbers"))
+        out.numbers = value("numbers");
+    if (given("size")) {
+        const QStringList sides = value("size").split(u'x');
+        constexpr int kLeast = 200;
+        if (sides.size() != 2 || sides[0].toInt() < kLeast || sides[1].toInt() < kLeast)
+            return wrong(QStringLiteral("--size WIDTHxHEIGHT, 200 or more each"), value("size"));
+        out.size = {sides[0].toInt(), sides[1].toInt()};
+    }
+    QStringList plain = parser.positionalArguments();
+    if (given("shot")) {
+        out.shotPage = value("shot").section(u':', 0, 0);
+        out.shotDetail = value("shot").section(u':', 1);
+        if (plain.isEmpty())
+            return wrong(QStringLiteral("--shot PAGE FILE.png"), QStringLiteral("no file"));
+        out.shotFile = plain.takeFirst();
+    }
+    for (const QString& clip : plain)
+        out.clips << QFileInfo(clip).absoluteFilePath();
     return out;
 }
 
@@ -126,6 +145,9 @@ int main(int argc, char** argv) {
         if (std::strcmp(argv[i], "--help") == 0 || std::strcmp(argv[i], "-h") == 0) {
             std::fputs(kUsage, stdout);
             return 0;
+        } else if (std::strcmp(argv[i], "--version") == 0) {
+            std::puts("riflesso " RIFLESSO_VERSION);
+            return 0;
         }
     QCoreApplication::setOrganizationName(QStringLiteral("riflesso"));
     QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
@@ -136,9 +158,10 @@ int main(int argc, char** argv) {
                         QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/translations")))
         QCoreApplication::installTranslator(&translator);
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
-    const auto options = parse(app.arguments());
+    QString problem;
+    const auto options = parse(app.arguments(), problem);
     if (!options) {
-        std::fputs(kUsage, stderr);
+        std::fprintf(stderr, "riflesso: %s\n%s", qPrintable(problem), kUsage);
         return 2;
     }
     if (!options->shotPage.isEmpty() && !riflesso::MainWindow::pageIds().contains(options->shotPage)) {

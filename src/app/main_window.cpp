@@ -105,6 +105,10 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     addPage(QStringLiteral("settings"), tr("Settings"), new SettingsPage(workspace, stack_), false);
 
     connect(course_, &CourseBar::asked, this, [this](const QString& id) { showPage(id); });
+    connect(&workspace, &Workspace::closed, this, [this] {
+        for (const auto& [id, page] : pages_)
+            page->forget();
+    });
     connect(&workspace, &Workspace::dataChanged, this, &MainWindow::refreshAll);
     connect(&workspace, &Workspace::selectionChanged, this, &MainWindow::refreshAll);
     connect(&workspace, &Workspace::assessmentChanged, this, &MainWindow::refreshAll);
@@ -167,6 +171,8 @@ void MainWindow::addPage(const QString& id, const QString& title, Page* page, bo
     connect(page, &Page::goTo, this, &MainWindow::showPage);
     connect(page, &Page::why, this, &MainWindow::explain);
     connect(page, &Page::headlineChanged, this, [this, id, page] {
+        if (!workspace_.hasCase() && !worksWithoutCase(id) && id != QLatin1String("start"))
+            return; // it has nothing to tell of
         course_->setState(id, page->state());
         if (current_ == id) {
             headline_->setText(page->headline());

@@ -34,6 +34,8 @@ public:
     [[nodiscard]] virtual QList<KeyHint> allKeys() const { return keys(); }
     /// Shows the workspace's values. Called when they change and the page is seen, and when it comes to the front.
     virtual void refresh() = 0;
+    /// Another library is opened: drops what is kept of the one before, whose row ids mean other things there.
+    virtual void forget() {}
 
 signals:
     void headlineChanged();

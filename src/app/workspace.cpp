@@ -71,6 +71,7 @@ void Workspace::close() {
     repetition_ = {};
     stress_.reset();
     retireJobs();
+    emit closed();
 }
 
 Result<void> Workspace::open(const QString& folder) {

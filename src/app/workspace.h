@@ -105,6 +105,7 @@ public:
     void say(const QString& text, bool isError = false) { emit said(text, isError); }
 
 signals:
+    void closed();           ///< nothing is open; another library may be soon
     void dataChanged();      ///< the case's values are new
     void selectionChanged(); ///< another session, set or repetition
     void assessmentChanged();

@@ -1,5 +1,7 @@
 #include "cli/arguments.h"
 
+#include <QCommandLineParser>
+
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -7,25 +9,36 @@
 namespace riflesso::cli {
 
 Result<Arguments> Arguments::parse(const std::vector<std::string>& words, const std::vector<std::string>& known) {
-    Arguments out;
-    for (std::size_t i = 0; i < words.size(); ++i) {
-        if (!words[i].starts_with("--")) {
-            out.plain_.push_back(words[i]);
-            continue;
-        }
-        const std::string name = words[i].substr(2);
-        if (std::find(known.begin(), known.end(), name) == known.end()) {
-            std::string list;
-            for (const std::string& entry : known)
-                list += (list.empty() ? "--" : " --") + entry;
-            return badInput("command line", "one of " + list, words[i]);
-        }
-        if (i + 1 >= words.size())
-            return badInput("command line", "a value after " + words[i], "nothing");
-        if (!out.values_.emplace(name, words[i + 1]).second)
-            return badInput("command line", words[i] + " once", "twice");
-        ++i;
+    // Words are bytes, names of files may be any: Latin-1 brings each byte through Qt's texts and back.
+    const auto qt = [](const std::string& bytes) { return QString::fromLatin1(bytes.data(), qsizetype(bytes.size())); };
+    const auto bytes = [](const QString& text) { return text.toLatin1().toStdString(); };
+    QCommandLineParser parser;
+    QStringList given{QStringLiteral("riflesso-cli")};
+    for (const std::string& word : words)
+        given << qt(word);
+    std::string list;
+    for (const std::string& name : known) {
+        parser.addOption(QCommandLineOption(qt(name), {}, QStringLiteral("value")));
+        list += (list.empty() ? "--" : " --") + name;
     }
+    const bool understood = parser.parse(given);
+    if (!parser.unknownOptionNames().isEmpty()) {
+        const std::string name = bytes(parser.unknownOptionNames().front());
+        return badInput("command line", known.empty() ? "no switches here" : "one of " + list,
+                        (name.size() > 1 ? "--" : "-") + name);
+    }
+    if (!understood)
+        return badInput("command line", "a value after " + words.back(), "nothing");
+    Arguments out;
+    for (const std::string& name : known) {
+        const QStringList values = parser.values(qt(name));
+        if (values.size() > 1)
+            return badInput("command line", "--" + name + " once", "twice");
+        if (!values.isEmpty())
+            out.values_[name] = bytes(values.front());
+    }
+    for (const QString& word : parser.positionalArguments())
+        out.plain_.push_back(bytes(word));
     return out;
 }
 

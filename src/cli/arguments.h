@@ -12,7 +12,8 @@ namespace riflesso::cli {
 
 class Arguments {
 public:
-    /// `known`: switches with a value. Anything else that starts with "--" is an error.
+    /// `known`: switches with a value, "--name VALUE" or "--name=VALUE". Anything else that starts with "-" is an
+    /// error.
     [[nodiscard]] static Result<Arguments> parse(const std::vector<std::string>& words,
                                                  const std::vector<std::string>& known);
     [[nodiscard]] const std::vector<std::string>& plain() const { return plain_; }

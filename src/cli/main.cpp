@@ -4,44 +4,93 @@
 #include "core/judge/assessment.h"
 #include "core/tables/json_walk.h"
 
+#include <QString>
+
 #include <cstdio>
 #include <exception>
 #include <functional>
-#include <map>
+#include <string>
+#include <vector>
 
 namespace {
 
 using riflesso::Error;
 using riflesso::Json;
 using riflesso::Result;
-using Command = std::function<Result<Json>(const riflesso::cli::Words&)>;
 
-const std::map<std::string, Command>& commands() {
+struct Command {
+    const char* name;
+    std::function<Result<Json>(const riflesso::cli::Words&)> run;
+    const char *words, *what; ///< what stands after the name; what it does
+};
+
+constexpr const char* kSetWords =
+    "--pack P --landmarks L --events E [--handedness left|right] [--facing left|right] "
+    "[--view V] [--scale M] [--slow-motion N] [--bearing DEG] [--athlete A] [--cutoff HZ|auto]";
+
+const std::vector<Command>& commands() {
     using namespace riflesso::cli;
-    static const std::map<std::string, Command> kCommands = {{"probe", probe},
-                                                             {"frame", frame},
-                                                             {"track", track},
-                                                             {"propose", propose},
-                                                             {"measure", measure},
-                                                             {"assess", assessCommand},
-                                                             {"model", modelCommand},
-                                                             {"laps", lapsCommand},
-                                                             {"taps", tapsCommand},
-                                                             {"rung", rung},
-                                                             {"pack", packCheck},
-                                                             {"demo", demo},
-                                                             {"verify", verify},
-                                                             {"export", exportCommand},
-                                                             {"import", importCommand},
-                                                             {"report", report},
-                                                             {"simulate", simulate},
-                                                             {"tables", tables},
-                                                             {"retest", retestCommand},
-                                                             {"events", eventsCommand},
-                                                             {"smooth", smoothCommand},
-                                                             {"reliability", reliabilityCommand},
-                                                             {"plan-capture", planCaptureCommand}};
+    static const std::vector<Command> kCommands = {
+        {"probe", probe, "CLIP", "what a clip is, repeated frames, and where it looks cut"},
+        {"frame", frame, "CLIP --index N --out F.png", "exactly frame N, upright"},
+        {"track", track, "CLIP --from N --to M --points P.csv [--out T.csv]",
+         "landmarks carried from the frames where P has them to all frames N to M"},
+        {"propose", propose, "CLIP --from N --to M [--box X,Y,WIDTH,HEIGHT] [--out T.csv]",
+         "landmarks proposed by the pose network"},
+        {"measure", measure, kSetWords, "every measure of every trial, with u, or the reason why not"},
+        {"assess", assessCommand, kSetWords,
+         "deviations, strengths, findings in order, prescription, filming list; "
+         "for the model the same switches with --model- in front, or --model M"},
+        {"model", modelCommand, "--pack P --landmarks L --events E --title T --source S --out M.json",
+         "measures model trials and writes them as a model file"},
+        {"events", eventsCommand, "--pack P --landmarks L [--example E]",
+         "key events proposed from marked repetitions"},
+        {"rung", rung, "--reps GOOD/ALL [--window N]", "one block of practice: advance, hold or ease"},
+        {"retest", retestCommand, "--before B.json --after A.json", "two answers of assess compared"},
+        {"smooth", smoothCommand, "S.csv --cutoff HZ|auto", "the low-pass alone"},
+        {"reliability", reliabilityCommand, "R.csv", "ICC, typical error, SEM, detectable change, limits of agreement"},
+        {"laps", lapsCommand, "L.csv [--count cycles|sides]", "rate, length and speed from a table of laps"},
+        {"taps", tapsCommand, "T.csv [--count cycles|sides]", "rate from tapped beats"},
+        {"plan-capture", planCaptureCommand,
+         "--width PX --height PX --fps N --field-width M [--exposure S] [--speed M/S] [--segment M] …",
+         "what a camera set-up can tell, before filming"},
+        {"pack", packCheck, "check P.json", "every fault of a skill pack, with its path"},
+        {"demo", demo, "DIR", "makes the demo library"},
+        {"verify", verify, "LIBRARY", "whether a library is sound"},
+        {"report", report, "LIBRARY --assessment ID --out R.pdf", "prints a frozen assessment"},
+        {"tables", tables, "LIBRARY --case ID --out DIR [--session YYYY-MM-DD] [--stress LEVEL]",
+         "a case as the files that measure and assess read"},
+        {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},
+        {"import", importCommand, "LIBRARY C.zip [--only-show yes|no]", "a case in from an archive"},
+        {"simulate", simulate, "NAME --out DIR [--clips DIR]", "renders a demo clip again"},
+    };
     return kCommands;
+}
+
+const Command* find(const std::string& name) {
+    for (const Command& command : commands())
+        if (name == command.name)
+            return &command;
+    return nullptr;
+}
+
+/// A message for a terminal: UTF-8 whatever bytes the input held.
+void complain(const std::string& text) {
+    std::fprintf(stderr, "riflesso-cli: %s\n",
+                 QString::fromUtf8(text.data(), qsizetype(text.size())).toUtf8().constData());
+}
+
+void help(const Command* one) {
+    if (one) {
+        std::printf("usage: riflesso-cli %s %s\n%s\n", one->name, one->words, one->what);
+        return;
+    }
+    std::puts(
+        "usage: riflesso-cli COMMAND …\nThe work of Riflesso without a window: one JSON object on standard output.\n"
+        "Exit 0: done; 2: bad input; 1: a fault of ours.\n");
+    for (const Command& command : commands())
+        std::printf("  %-13s %s\n", command.name, command.what);
+    std::puts("\n  COMMAND --help   its switches        --version   the version");
 }
 
 /// Exit code of a command: 0 done, 2 bad input, 1 a fault of ours.
@@ -53,7 +102,7 @@ int finish(const Result<Json>& result) {
     }
     const Error& error = result.error();
     std::puts(riflesso::errorJson(error).dump(2, ' ', false, Json::error_handler_t::replace).c_str());
-    std::fprintf(stderr, "riflesso-cli: %s\n", error.sentence().c_str());
+    complain(error.sentence());
     return error.kind == Error::Kind::BadInput ? 2 : 1;
 }
 
@@ -61,15 +110,24 @@ int finish(const Result<Json>& result) {
 
 int main(int argc, char** argv) {
     const std::vector<std::string> words(argv + 1, argv + argc);
-    const auto command = words.empty() ? commands().end() : commands().find(words[0]);
+    const Command* command = words.empty() ? nullptr : find(words[0]);
+    if (!words.empty() && words[0] == "--version") {
+        std::puts("riflesso-cli " RIFLESSO_VERSION);
+        return 0;
+    }
+    for (const std::string& word : words)
+        if (word == "--help" || word == "-h") {
+            help(command);
+            return 0;
+        }
     try {
-        if (command == commands().end()) {
+        if (!command) {
             std::string list;
-            for (const auto& [name, run] : commands())
-                list += (list.empty() ? "" : " ") + name;
+            for (const Command& known : commands())
+                list += (list.empty() ? "" : " ") + std::string(known.name);
             return finish(riflesso::badInput("command line", "one of " + list, words.empty() ? "nothing" : words[0]));
         }
-        return finish(command->second({words.begin() + 1, words.end()}));
+        return finish(command->run({words.begin() + 1, words.end()}));
     } catch (const std::exception& problem) {
         return finish(riflesso::fault(words[0], problem.what()));
     }

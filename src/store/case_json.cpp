@@ -335,6 +335,26 @@ private:
         return clip;
     }
 
+    /// What is said of a picture names frames too.
+    static void inClip(const JsonNode& section, const PictureSetup& picture, int frames) {
+        std::vector<int> named;
+        if (picture.vertical)
+            named.push_back(picture.vertical->frame);
+        if (picture.plane)
+            named.push_back(picture.plane->frame);
+        if (picture.motion) {
+            named.push_back(picture.motion->reference);
+            for (const auto& [frame, step] : picture.motion->steps)
+                named.push_back(frame);
+        }
+        for (const int frame : named)
+            if (frame < 0 || frame >= frames) {
+                section.faultAt("picture", "frames within the clip, 0 to " + std::to_string(frames - 1),
+                                std::to_string(frame));
+                return;
+            }
+    }
+
     Section sectionOf(const JsonNode& node, int frames) {
         node.expectObject({"from", "to", "view", "facing", "handedness", "performer", "slow_motion", "stress",
                            "metres_per_pixel", "scale_u", "bearing", "known_lengths", "picture", "repetitions"});
@@ -349,7 +369,9 @@ private:
         constexpr double kSlowest = 1e-3, kFastest = 1e4;
         s.slowMotion = node.requiredNumber("slow_motion", kSlowest, kFastest);
         s.stress = node.word("stress", Stress::Calm, true, "a stress level", stressFrom);
-        s.metresPerPixel = optional(node, "metres_per_pixel");
+        constexpr double kFinest = 1e-9, kCoarsest = 1e3;
+        if (node.has("metres_per_pixel") && !node.at("metres_per_pixel").json().is_null())
+            s.metresPerPixel = node.requiredNumber("metres_per_pixel", kFinest, kCoarsest);
         s.scaleRelativeU = node.number("scale_u", 0, 0, 1);
         constexpr double kRightAngle = 90;
         if (node.has("bearing") && !node.at("bearing").json().is_null())
@@ -365,16 +387,20 @@ private:
             length.uM = known.requiredNumber("u_m", 0, kLongest);
             s.knownLengths.push_back(length);
         });
-        if (node.has("picture"))
+        if (node.has("picture")) {
             s.picture = pictureFromJson(node.at("picture"));
+            inClip(node, s.picture, frames);
+        }
         node.list("repetitions", true, [&](const JsonNode& r) {
             r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as", "again", "proposed",
                             "variant_fits"});
             Repetition repetition;
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
             repetition.number = r.integer("number", 0, 0, kMostFrames);
-            repetition.from = r.integer("from", 0, 0, frames - 1);
-            repetition.to = r.integer("to", 0, repetition.from, frames - 1);
+            // It begins in its section; its last frames, kept as room, may reach into the next.
+            repetition.from = r.integer("from", s.from, s.from, s.to);
+            repetition.to = r.integer("to", repetition.from, repetition.from, frames - 1);
+            framesOf_[repetition.id.value] = frames;
             repetition.result = r.text("result", false);
             repetition.variant = r.text("variant", false);
             repetition.felt = r.text("felt", false);
@@ -463,8 +489,10 @@ private:
                 return !found ? found.error() : frame.error();
             Repetition& r = **found;
             const std::string &landmark = row.cells[1], &hidden = row.cells[7];
-            if (landmark.empty() || *frame > kMostFrames)
-                return badInput(rows->place(row), "a landmark and a frame", landmark + ", " + row.cells[2]);
+            const int last = framesOf_[r.id.value] - 1;
+            if (landmark.empty() || *frame < 0 || *frame > last)
+                return badInput(rows->place(row), "a landmark, and a frame of the clip, 0 to " + std::to_string(last),
+                                landmark + ", " + row.cells[2]);
             if (row.cells[3].empty() && !hidden.empty()) {
                 r.hidden.push_back({landmark, static_cast<int>(*frame), hidden});
                 continue;
@@ -493,6 +521,11 @@ private:
                 return !found ? found.error() : !frame ? frame.error() : u.error();
             if (!out_.data.pack.event(row.cells[1]))
                 return badInput(rows->place(row), "an event of the pack", row.cells[1]);
+            const int last = framesOf_[(*found)->id.value] - 1;
+            if (!(*frame >= 0 && *frame <= last) || (*u && !(**u >= 0)))
+                return badInput(rows->place(row),
+                                "a frame of the clip, 0 to " + std::to_string(last) + ", and u_s of 0 or more",
+                                row.cells[2] + ", " + row.cells[3]);
             StoredEvent& event = (*found)->events[row.cells[1]];
             event = {*frame, *u, row.cells[4]};
             if (const auto before = proposed_.find({*rows->whole(row, 0), row.cells[1]}); before != proposed_.end())
@@ -547,7 +580,7 @@ private:
     std::set<std::int64_t> clips_, repetitions_;
     std::map<std::pair<std::int64_t, std::string>, double> proposed_; ///< frame of an event as it was proposed
     std::vector<std::pair<std::int64_t, std::int64_t>> leads_;        ///< a repetition, and the one it belongs to
-    std::map<std::int64_t, int> frames_;
+    std::map<std::int64_t, int> frames_, framesOf_;                   ///< of a clip; of the clip of a repetition
     std::map<std::int64_t, Repetition*> byId_;
 };
 

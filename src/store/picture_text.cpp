@@ -51,7 +51,7 @@ void stepsFromJson(const JsonNode& node, CameraMotion& motion) {
         for (std::size_t i = 0; good && i < kStepNumbers; ++i)
             good = row[i].is_number() && std::abs(row[i].get<double>()) < 1e9;
         if (!good || row[0].get<double>() < 0 || row[0].get<double>() > kLastFrame || row[10].get<double>() < 0) {
-            node.faultAt("steps", "rows of a frame, nine numbers and an uncertainty", row.dump().substr(0, 60));
+            node.faultAt("steps", "rows of a frame, nine numbers and an uncertainty", "another row");
             return;
         }
         CameraMotion::Step step;

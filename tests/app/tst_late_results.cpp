@@ -474,6 +474,25 @@ private slots:
         QTRY_COMPARE(came, int(clips.size()) + 1);
     }
 
+    /// Row ids mean other things in another library: pages begin anew there.
+    void pagesOfAnotherLibraryBeginAnew() {
+        Driver app;
+        begin(app);
+        const RepetitionPlace place = app.workspace.place();
+        app.window->showPage(QStringLiteral("mark"), QStringLiteral("frame:%1").arg(place.clip->frames() - 1));
+        app.step("film");
+        auto* clips = app.find<QListWidget>("clips");
+        QVERIFY(clips->count() > 1);
+        clips->setCurrentRow(1);
+        begin(app);
+        app.step("mark");
+        const int frame = qobject_cast<MarkPage*>(app.window->page(QStringLiteral("mark")))->frame();
+        QVERIFY2(frame >= app.workspace.place().repetition->from && frame <= app.workspace.place().repetition->to,
+                 qPrintable(QString::number(frame)));
+        app.step("film");
+        QCOMPARE(clips->currentRow(), 0);
+    }
+
     void findingsOfAnUnmarkedSessionResized() {
         Driver app;
         QVERIFY(app.workspace.open(freshLibrary()).ok());

@@ -244,6 +244,9 @@ private slots:
         QCOMPARE(found.source, std::string("implement"));
         app_->workspace.undo();
         app_->workspace.undo();
+        const Repetition& back = *app_->data().repetition(rep);
+        QCOMPARE(back.marks.at("left_wrist").at(frame).at.x, hand.at.x);
+        QCOMPARE(back.marks.at("left_wrist").at(frame).source, hand.source);
     }
     void theViewAlone() {
         auto* stage = app_->find<StageView>("markStage");

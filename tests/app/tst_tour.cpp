@@ -23,10 +23,7 @@ class TestTour : public QObject {
         return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
     }
     /// Waits until the page stands still, as a person does who reads first.
-    void read() const {
-        QTRY_VERIFY(app_->quiet());
-        QTest::qWait(700);
-    }
+    void read() const { QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && app_->window->tour().settled(), 20000); }
     /// All of the card's text is to be seen, and the card lies inside the window.
     void next() const {
         const auto* text = app_->find<QLabel>("tourText");

@@ -8,6 +8,9 @@
 #include <QTemporaryDir>
 #include <QtTest>
 
+#include <QRegularExpression>
+#include <QStringDecoder>
+
 using namespace riflesso;
 using namespace riflesso::test;
 
@@ -28,7 +31,88 @@ class TestCli : public QObject {
         return out.fileName();
     }
 
+    struct Printed {
+        int code = -1;
+        QByteArray out, messages;
+    };
+    static Printed printed(const QString& program, const QStringList& arguments) {
+        QProcess process;
+        process.start(QStringLiteral(PROGRAMS "/") + program, arguments);
+        if (!process.waitForFinished(30000))
+            return {};
+        return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+    }
+
 private slots:
+    void helpAndVersion() {
+        for (const QString& program : {QStringLiteral("riflesso-cli"), QStringLiteral("riflesso")}) {
+            const Printed version = printed(program, {QStringLiteral("--version")});
+            QCOMPARE(version.code, 0);
+            QVERIFY2(version.out.startsWith(program.toUtf8() + " 0."), version.out.constData());
+            const Printed help = printed(program, {QStringLiteral("--help")});
+            QCOMPARE(help.code, 0);
+            QVERIFY(help.out.startsWith("usage: " + program.toUtf8()));
+        }
+        // Every command the list names tells its switches, and each of the switches is one.
+        static const QRegularExpression command(QStringLiteral("^  ([a-z-]+) +\\S"),
+                                                QRegularExpression::MultilineOption);
+        static const QRegularExpression option(QStringLiteral("--([a-z-]+)"));
+        auto each = command.globalMatch(
+            QString::fromUtf8(printed(QStringLiteral("riflesso-cli"), {QStringLiteral("--help")}).out));
+        int commands = 0;
+        while (each.hasNext()) {
+            const QString name = each.next().captured(1);
+            const Printed help = printed(QStringLiteral("riflesso-cli"), {name, QStringLiteral("--help")});
+            QCOMPARE(help.code, 0);
+            QVERIFY2(help.out.startsWith("usage: riflesso-cli " + name.toUtf8()), help.out.constData());
+            const QByteArray usage = help.out.left(help.out.indexOf('\n'));
+            const Answer wrong = runCli({name, QStringLiteral("--no-such-switch"), QStringLiteral("1")});
+            QCOMPARE(wrong.code, 2);
+            auto told = option.globalMatch(QString::fromUtf8(usage));
+            while (told.hasNext()) {
+                const QString known = told.next().captured(0);
+                QVERIFY2(wrong.messages.contains(known), qPrintable(name + u' ' + known + u' ' + wrong.messages));
+            }
+            ++commands;
+        }
+        QVERIFY2(commands >= 23, qPrintable(QString::number(commands)));
+        const Printed wrong =
+            printed(QStringLiteral("riflesso"), {QStringLiteral("--theme"), QStringLiteral("purple")});
+        QCOMPARE(wrong.code, 2);
+        QVERIFY(wrong.messages.contains("light or dark, got purple"));
+    }
+    void switchesAreStrict() {
+        const auto said = [](const QStringList& words) { return runCli(words).messages; };
+        const QString reps = QStringLiteral("--reps");
+        QVERIFY(said({QStringLiteral("rung"), reps, QStringLiteral("9/12"), reps, QStringLiteral("9/12")})
+                    .contains(QStringLiteral("once")));
+        QVERIFY(said({QStringLiteral("rung"), reps}).contains(QStringLiteral("a value after --reps")));
+        QCOMPARE(runCli({QStringLiteral("rung"), QStringLiteral("--reps=9/12")}).code, 0);
+        QCOMPARE(runCli({QStringLiteral("rung"), reps, QStringLiteral("9/12"), QStringLiteral("-v")}).code, 2);
+    }
+    /// Whatever the input holds, messages can be read: UTF-8 on standard error, JSON on standard output.
+    void messagesAreUtf8() {
+        const QByteArray wrong = QByteArray("trial,frame,time_s,landmark,x_px,y_px\n1,0,0,left_knee,\xff\xfe\xc3(,2\n");
+        const Printed said =
+            printed(QStringLiteral("riflesso-cli"),
+                    {QStringLiteral("track"), QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4"), QStringLiteral("--from"),
+                     QStringLiteral("1"), QStringLiteral("--to"), QStringLiteral("2"), QStringLiteral("--points"),
+                     file(QStringLiteral("wrong.csv"), wrong)});
+        QCOMPARE(said.code, 2);
+        QVERIFY(said.messages.contains("wrong.csv"));
+        for (const QByteArray& bytes : {said.messages, said.out}) {
+            QStringDecoder utf8(QStringDecoder::Utf8);
+            const QString text = utf8(bytes);
+            QVERIFY(!text.isEmpty() && !utf8.hasError());
+        }
+        // A long text is cut between characters.
+        const Answer pack =
+            runCli({QStringLiteral("pack"), QStringLiteral("check"),
+                    file(QStringLiteral("pack.json"),
+                         "{\"id\": [\"" + QByteArray("x") + QByteArray("\xc3\xa9").repeated(80) + "\"]}")});
+        QCOMPARE(pack.code, 2);
+        QVERIFY(!QString::fromStdString(pack.json.dump()).contains(QChar::ReplacementCharacter));
+    }
     void trackAndPropose() {
         // Shapes as scripts rely on them; how good the places are is tests/media's matter.
         const QString clip = QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4");

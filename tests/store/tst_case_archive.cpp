@@ -127,6 +127,15 @@ void writeRaw(const QString& path, const std::vector<RawEntry>& entries) {
     archive_write_close(zip);
     archive_write_free(zip);
 }
+/// Changes the first place that a pattern matches; one that matches nothing would spoil nothing.
+void replaceOnce(QByteArray& bytes, const char* pattern, const char* with) {
+    const QString before = QString::fromUtf8(bytes);
+    const auto match = QRegularExpression(QLatin1String(pattern)).match(before);
+    QVERIFY2(match.hasMatch(), pattern);
+    QString part = match.captured(0);
+    part.replace(QRegularExpression(QLatin1String(pattern)), QLatin1String(with));
+    bytes = (before.left(match.capturedStart()) + part + before.mid(match.capturedEnd())).toUtf8();
+}
 QStringList everythingIn(const QString& folder) {
     QStringList out;
     QDirIterator files(folder, QDir::Files | QDir::Hidden | QDir::Dirs | QDir::NoDotAndDotDot,
@@ -246,6 +255,12 @@ private slots:
         QTest::newRow("two that are each other's") << 15 << QStringLiteral("same_as");
         QTest::newRow("a spoken note that is no sound") << 16 << QStringLiteral("16,000 samples");
         QTest::newRow("a spoken note that is not there") << 17 << QStringLiteral("spoken[0]");
+        QTest::newRow("mark outside its clip") << 18 << QStringLiteral("0 to 199");
+        QTest::newRow("hidden mark outside its clip") << 19 << QStringLiteral("0 to 199");
+        QTest::newRow("event outside its clip") << 20 << QStringLiteral("events.csv:2");
+        QTest::newRow("repetition outside its section") << 21 << QStringLiteral("repetitions[");
+        QTest::newRow("picture of a frame outside its clip") << 22 << QStringLiteral("picture");
+        QTest::newRow("a picture's element has no size") << 23 << QStringLiteral("metres_per_pixel");
     }
     void hostile() {
         QFETCH(int, kind);
@@ -304,6 +319,26 @@ private slots:
             break;
         case 17:
             entry("case.json").bytes.replace("spoken/1.wav", "times.csv");
+            break;
+        case 18:
+            entry("marks.csv").bytes =
+                "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden\n1,left_knee,200,1,1,1,,\n";
+            break;
+        case 19:
+            entry("marks.csv").bytes =
+                "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden\n1,left_knee,200,,,,,behind\n";
+            break;
+        case 20:
+            replaceOnce(entry("events.csv").bytes, R"(\n(\d+,\w+,)[\d.]+)", "\n\\1199.5");
+            break;
+        case 21:
+            replaceOnce(entry("case.json").bytes, R"("to": 199)", R"("to": 1)");
+            break;
+        case 22:
+            replaceOnce(entry("case.json").bytes, R"(("vertical": \{\s*"frame": )\d+)", "\\1200");
+            break;
+        case 23:
+            replaceOnce(entry("case.json").bytes, R"("metres_per_pixel": (null|[\d.e-]+))", R"("metres_per_pixel": 0)");
             break;
         default:
             break;

@@ -422,6 +422,11 @@ void AthletePage::showSessions() {
     }
 }
 
+void AthletePage::forget() {
+    found_.clear();
+    lookedAt_.reset();
+}
+
 void AthletePage::lookWhatWasFound() {
     const auto fill = [this] {
         for (const auto& [id, titles] : found_)

@@ -26,6 +26,7 @@ public:
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
     void refresh() override;
+    void forget() override;
 
 private:
     QWidget* buildPerson();

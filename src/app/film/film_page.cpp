@@ -231,6 +231,18 @@ QList<KeyHint> FilmPage::keys() const {
     return hints;
 }
 
+void FilmPage::forget() {
+    player_->stop();
+    picture_->leave();
+    cutStart_.reset();
+    timeline_->setCutStart({});
+    filling_ = true;
+    list_->clear();
+    filling_ = false;
+    clip_ = {};
+    frame_ = 0;
+}
+
 void FilmPage::refresh() {
     if (!workspace().hasCase())
         return;

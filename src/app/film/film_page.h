@@ -30,6 +30,7 @@ public:
     [[nodiscard]] StepState state() const override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
+    void forget() override;
     /// Reads the clips in a job and adds them to the chosen session.
     void addClips(const QStringList& paths);
 

@@ -141,6 +141,14 @@ int MarkPage::openAt(const Repetition& repetition, int frame) const {
     return open;
 }
 
+void MarkPage::forget() {
+    again_->forget();
+    playing_.stop();
+    proposals_->forget();
+    shown_ = {};
+    frame_ = 0;
+}
+
 void MarkPage::refresh() {
     if (!workspace().hasCase())
         return;

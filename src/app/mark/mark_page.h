@@ -29,6 +29,7 @@ public:
     [[nodiscard]] QList<KeyHint> keys() const override;
     [[nodiscard]] QList<KeyHint> allKeys() const override;
     void refresh() override;
+    void forget() override;
     [[nodiscard]] int frame() const { return frame_; }
     /// Landmark that the next click sets; empty when all are set here.
     [[nodiscard]] std::string nextLandmark() const;

@@ -35,6 +35,8 @@ public:
     /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition.
     void confirmFrame(RepetitionId repetition, int frame);
     void confirmSure(RepetitionId repetition);
+    /// What was learned is kept by section: of another library it says nothing.
+    void forget() { habits_ = {}; }
 
 private:
     Workspace& workspace_;

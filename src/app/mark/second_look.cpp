@@ -141,12 +141,16 @@ void SecondLook::start(unsigned seed) {
     emit moved();
 }
 
-void SecondLook::leave() {
-    if (tasks_.empty())
-        return;
+void SecondLook::forget() {
     tasks_.clear();
     step_ = 0;
     hide();
+}
+
+void SecondLook::leave() {
+    if (tasks_.empty())
+        return;
+    forget();
     const QString own = ownErrorWords(workspace_.data().own);
     if (!own.isEmpty())
         workspace_.say(tr("Your own hand: %1.").arg(own));

@@ -33,6 +33,8 @@ public:
     SecondLook(Workspace& workspace, QWidget* parent);
     void start(unsigned seed);
     void leave();
+    /// Leaves without a word: the case it was about is not open any more.
+    void forget();
     [[nodiscard]] bool active() const { return step_ < tasks_.size(); }
     /// Precondition: active().
     [[nodiscard]] const SecondTask& task() const { return tasks_[step_]; }

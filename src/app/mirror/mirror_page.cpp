@@ -296,6 +296,11 @@ QList<KeyHint> MirrorPage::keys() const {
 bool MirrorPage::equalTime() const { return timing_->currentData().toBool(); }
 const MeasureDef* MirrorPage::measureDef() const { return workspace().data().pack.measure(measure_); }
 
+void MirrorPage::forget() {
+    shownRepetition_ = {};
+    shownCase_ = {};
+}
+
 void MirrorPage::refresh() {
     if (!workspace().hasCase())
         return;

@@ -31,6 +31,7 @@ public:
     [[nodiscard]] StepState state() const override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     void refresh() override;
+    void forget() override;
     [[nodiscard]] double phase() const { return phase_; }
     [[nodiscard]] const std::string& measure() const { return measure_; }
 

@@ -135,6 +135,8 @@ void Tour::show(int step) {
     place();
 }
 
+bool Tour::settled() const { return running() && (!current().watched || settled_ >= kSettle); }
+
 void Tour::watch() {
     place();
     const TourStep& now = current();

@@ -23,6 +23,8 @@ public:
     void leave();
     [[nodiscard]] bool running() const { return at_ >= 0; }
     [[nodiscard]] QString step() const;
+    /// Whether the page of the step has come to itself: what changes from now on was done by the person.
+    [[nodiscard]] bool settled() const;
 
 signals:
     void pageAsked(const QString& page);

@@ -14,7 +14,13 @@ constexpr std::size_t kMaxListEntries = 2000;
 
 std::string shortened(const Json& value) {
     std::string text = value.dump(-1, ' ', false, Json::error_handler_t::replace);
-    return text.size() > 80 ? text.substr(0, 77) + "..." : text;
+    constexpr std::size_t kLongest = 80, kKept = 77;
+    if (text.size() <= kLongest)
+        return text;
+    std::size_t end = kKept;
+    while (end > 0 && (static_cast<unsigned char>(text[end]) & 0xC0U) == 0x80U) // not in the middle of a character
+        --end;
+    return text.substr(0, end) + "...";
 }
 
 std::string numberWords(double low, double high) {
