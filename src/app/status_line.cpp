@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QTime>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include <utility>
@@ -111,8 +112,12 @@ void StatusLine::listJobs() {
             row->addWidget(stop);
             rows->addLayout(row);
         }
-        list->adjustSize();
-        list->move(more_->mapToGlobal(QPoint(0, -list->height() - 6)));
+        // Its height is known once its rows have been laid out.
+        QTimer::singleShot(0, list, [this, list] {
+            list->adjustSize();
+            constexpr int kAbove = 6;
+            list->move(more_->mapToGlobal(QPoint(0, -list->height() - kAbove)));
+        });
     };
     fill();
     // Only when one comes or goes: a button that is being pressed must not be made anew at every step of progress.

@@ -30,8 +30,12 @@ MadeLibrary richLibrary(const QString& folder) {
     const auto done = made.library->change(QStringLiteral("Fill"), [&](Edit& edit) -> Result<void> {
         std::vector<Result<void>> steps;
         const RepetitionId r = made.repetitions[0];
-        NewClip there{QStringLiteral("Second, \"quoted\""), QStringLiteral("media/clip.mp4"), hash, 640, 480,
-                      {0, 1 / 3.0, 0.7000000000000001}};
+        NewClip there{QStringLiteral("Second, \"quoted\""),
+                      QStringLiteral("media/clip.mp4"),
+                      hash,
+                      640,
+                      480,
+                      {0, 1 / 3.0, 0.7000000000000001, 1, 4 / 3.0, 5 / 3.0, 2, 7 / 3.0}};
         Section section;
         section.performer = QStringLiteral("Performer");
         section.handedness = Side::Left;
