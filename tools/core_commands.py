@@ -11,6 +11,6 @@ import sys
 
 build = pathlib.Path(sys.argv[1]).resolve()
 for entry in json.loads((build / "compile_commands.json").read_text()):
-    command = re.sub(r"^(.* )?(?=/\S*\+\+ )", "", entry["command"])  # less the compiler cache
+    command = re.sub(r"^(?:\S+ )*?(?=/\S*\+\+ )", "", entry["command"], count=1)  # less the compiler cache
     command = re.sub(r" -o \S+", "", command).replace(" -c ", " -M -MF /dev/null ")
     print(f"cd {shlex.quote(entry['directory'])} && {command}")

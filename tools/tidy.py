@@ -38,7 +38,7 @@ def groups():
     for entry in json.loads((build / "compile_commands.json").read_text()):
         file = pathlib.Path(entry["file"])
         # The compiler cache, precompiled headers and some of the compiler's own switches mean nothing to clang.
-        command = re.sub(r"^(.* )?(?=/\S*\+\+ )", "", entry["command"])
+        command = re.sub(r"^(?:\S+ )*?(?=/\S*\+\+ )", "", entry["command"], count=1)
         command = re.sub(r" -Winvalid-pch| -fpch-preprocess| -Wno-restrict| -include \S*cmake_pch\.hxx| -o \S+", "", command)
         parts = [str(file)]
         if file.parent.name == "Unity":

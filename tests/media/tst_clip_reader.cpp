@@ -96,6 +96,13 @@ private slots:
             QVERIFY2(same(i), qPrintable(QStringLiteral("jump %1, frame %2").arg(k).arg(i)));
         }
         QVERIFY((*reader)->cachedBytes() <= (3 << 20));
+        // Another bound takes hold at once, and the pictures stay the same.
+        QVERIFY((*reader)->cachedBytes() > (1 << 20));
+        (*reader)->keepWithin(1 << 20);
+        QVERIFY((*reader)->cachedBytes() <= (1 << 20));
+        for (int i : {100, 99, 98, 5, 179})
+            QVERIFY2(same(i), qPrintable(QStringLiteral("after another bound, frame %1").arg(i)));
+        QVERIFY((*reader)->cachedBytes() <= (1 << 20));
     }
     void clipsOfAllSorts_data() {
         QTest::addColumn<QString>("name");
