@@ -8,7 +8,7 @@
 namespace riflesso {
 namespace {
 
-std::string plain(const QString& text) { return text.toStdString(); }
+std::string groupName(const QString& text) { return text.toStdString(); }
 
 void add(std::vector<Group>& groups, const std::string& name, const Trial& trial) {
     for (Group& group : groups)
@@ -25,7 +25,7 @@ std::vector<Group> byCondition(const CaseData& data, SessionId session) {
     std::vector<Group> out;
     for (const Trial& trial : trials)
         if (trial.stress)
-            add(out, plain(words::stressName(*trial.stress)), trial);
+            add(out, groupName(words::stressName(*trial.stress)), trial);
     return out;
 }
 
@@ -39,7 +39,7 @@ std::vector<Group> byResult(const Pack& pack, const std::vector<Trial>& trials) 
         for (const std::string& value : def.values)
             for (const Trial& trial : trials)
                 if (trial.result == value)
-                    add(out, plain(words::resultText(pack, value)), trial);
+                    add(out, groupName(words::resultText(pack, value)), trial);
         return out;
     }
     std::vector<std::pair<double, const Trial*>> known;
@@ -51,7 +51,8 @@ std::vector<Group> byResult(const Pack& pack, const std::vector<Trial>& trials) 
     }
     std::stable_sort(known.begin(), known.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     for (std::size_t i = 0; i < known.size(); ++i)
-        add(out, plain(i < known.size() / 2 ? Report::tr("better half") : Report::tr("other half")), *known[i].second);
+        add(out, groupName(i < known.size() / 2 ? Report::tr("better half") : Report::tr("other half")),
+            *known[i].second);
     return out;
 }
 
@@ -61,7 +62,7 @@ std::vector<Group> byThird(std::vector<Trial> trials) {
     std::vector<Group> out;
     for (std::size_t i = 0; i < trials.size(); ++i)
         if (i < third || i >= trials.size() - third)
-            add(out, plain(i < third ? Report::tr("first third") : Report::tr("last third")), trials[i]);
+            add(out, groupName(i < third ? Report::tr("first third") : Report::tr("last third")), trials[i]);
     return out;
 }
 
@@ -94,7 +95,7 @@ std::vector<Group> groupsOf(const CaseData& data, SessionId session, std::option
         for (const Session& each : data.sessions)
             if (!each.isModel)
                 if (auto trials = trialsOf(data, each.id, stress); !trials.empty())
-                    out.push_back({plain(each.title), std::move(trials)});
+                    out.push_back({groupName(each.title), std::move(trials)});
         return out;
     case GroupBy::Variant:
         for (const VariantDef& variant : data.pack.variants)
@@ -108,7 +109,7 @@ std::vector<Group> groupsOf(const CaseData& data, SessionId session, std::option
         for (const char* felt : {"right", "off"})
             for (const Trial& trial : trialsOf(data, session, stress))
                 if (const Repetition* r = data.repetition(repetitionId(trial.id)); r && r->felt == felt)
-                    add(out, plain(r->felt == "right" ? Report::tr("felt right") : Report::tr("felt off")), trial);
+                    add(out, groupName(r->felt == "right" ? Report::tr("felt right") : Report::tr("felt off")), trial);
         return out;
     case GroupBy::Thirds:
         return byThird(trialsOf(data, session, stress));

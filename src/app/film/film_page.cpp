@@ -15,6 +15,7 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QListWidget>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QVBoxLayout>
