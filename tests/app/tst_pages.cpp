@@ -156,11 +156,12 @@ private slots:
         QTemporaryDir dir;
         Driver d;
         QVERIFY(d.workspace.open(dir.path()));
-        std::atomic<bool> ended{false};
+        std::atomic<bool> begun{false}, ended{false};
         bool cancelledSeen = false;
         d.workspace.start<int>(
             QStringLiteral("Long work"), d.window.get(), Workspace::ofProgram(),
-            [&ended](JobControl& control) -> Result<int> {
+            [&begun, &ended](JobControl& control) -> Result<int> {
+                begun = true;
                 for (int i = 0; control.goOn(0.5); ++i)
                     QThread::msleep(2);
                 ended = true;
@@ -169,6 +170,7 @@ private slots:
             [&cancelledSeen](const Result<int>& result) {
                 cancelledSeen = !result && result.error().kind == Error::Kind::Cancelled;
             });
+        QTRY_VERIFY(begun.load()); // one that waits would end without beginning
         QTRY_VERIFY(d.find<QWidget>("stopJob")->isVisible());
         d.click("stopJob");
         QTRY_VERIFY(ended.load());
