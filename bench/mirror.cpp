@@ -11,6 +11,7 @@
 #include "app/widgets/stage_view.h"
 #include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
+#include "work/clip_files.h"
 
 #include <QApplication>
 #include <QDir>

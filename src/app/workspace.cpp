@@ -2,7 +2,7 @@
 
 #include "demo/demo_library.h"
 #include "report/words.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include <QCoreApplication>
 #include <QTimer>

@@ -37,6 +37,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> exportCommand(const Words& words);
 [[nodiscard]] Result<Json> importCommand(const Words& words);
 [[nodiscard]] Result<Json> report(const Words& words);
+/// Works on a case in an archive and writes it as another.
+[[nodiscard]] Result<Json> workCommand(const Words& words);
 /// Writes the tables of a stored case (pack.json, landmarks.csv, …) for the commands above.
 [[nodiscard]] Result<Json> tables(const Words& words);
 

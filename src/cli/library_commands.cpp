@@ -1,5 +1,6 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
+#include "cli/qt_life.h"
 #include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
@@ -8,30 +9,13 @@
 #include "store/case_archive.h"
 #include "store/library.h"
 
-#include <QCoreApplication>
-#include <QDir>
 #include <QFile>
-#include <QGuiApplication>
 
 #include <map>
 #include <memory>
 
 namespace riflesso::cli {
 namespace {
-
-/// Qt's application object, which its plugins (SQL, fonts) want; without a display.
-struct QtLife {
-    QtLife() {
-        qputenv("QT_QPA_PLATFORM", "offscreen");
-        static int argc = 1;
-        static char name[] = "riflesso-cli";
-        static char* argv[] = {name, nullptr};
-        app = std::make_unique<QGuiApplication>(argc, argv);
-    }
-    std::unique_ptr<QGuiApplication> app;
-};
-
-QString absolute(const std::string& path) { return QDir::current().absoluteFilePath(QString::fromStdString(path)); }
 
 Json strings(const QStringList& list) {
     Json out = Json::array();

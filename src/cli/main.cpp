@@ -33,10 +33,13 @@ const std::vector<Command>& commands() {
     static const std::vector<Command> kCommands = {
         {"probe", probe, "CLIP", "what a clip is, repeated frames, and where it looks cut"},
         {"frame", frame, "CLIP --index N --out F.png", "exactly frame N, upright"},
-        {"track", track, "CLIP --from N --to M --points P.csv [--out T.csv]",
-         "landmarks carried from the frames where P has them to all frames N to M"},
-        {"propose", propose, "CLIP --from N --to M [--box X,Y,WIDTH,HEIGHT] [--out T.csv]",
-         "landmarks proposed by the pose network"},
+        {"track", track,
+         "CLIP --from N --to M --points P.csv [--mirrored yes|no] [--pack P --handedness left|right] [--out T.csv]",
+         "landmarks carried from the frames where P has them to all frames N to M, tips of the pack's implements along "
+         "their line"},
+        {"propose", propose,
+         "CLIP --from N --to M [--box X,Y,WIDTH,HEIGHT] [--points H.csv] [--mirrored yes|no] [--out T.csv]",
+         "landmarks proposed by the pose network, left and right and each place after the marks by hand in H"},
         {"measure", measure, kSetWords, "every measure of every trial, with u, or the reason why not"},
         {"assess", assessCommand, kSetWords,
          "deviations, strengths, findings in order, prescription, filming list; "
@@ -62,6 +65,9 @@ const std::vector<Command>& commands() {
          "a case as the files that measure and assess read"},
         {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},
         {"import", importCommand, "LIBRARY C.zip [--only-show yes|no]", "a case in from an archive"},
+        {"work", workCommand, "CASE.zip --do look,find,propose,track,assess --out CASE2.zip",
+         "a case in an archive worked on without a library: clips looked through, repetitions found, marks proposed "
+         "and tracked, sets assessed; done again it goes on"},
         {"simulate", simulate, "NAME --out DIR [--clips DIR]", "renders a demo clip again"},
     };
     return kCommands;

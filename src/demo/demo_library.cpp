@@ -1,27 +1,38 @@
 #include "demo/demo_library.h"
 
 #include "demo/demo_case.h"
-#include "media/clip_reader.h"
 
 #include <QDir>
 #include <QFileInfo>
 
+#include <algorithm>
+
 namespace riflesso {
+namespace {
+
+/// All that lie beside the clips, in the order of their shelf.
+Result<std::vector<Story>> storiesIn(const DemoSources& sources) {
+    std::vector<Story> out;
+    for (const QFileInfo& entry : QDir(sources.clips).entryInfoList({QStringLiteral("*.story.json")}, QDir::Files)) {
+        QFile file(entry.filePath());
+        if (!file.open(QIODevice::ReadOnly))
+            return badInput(file.fileName().toStdString(), "a file of the demo", file.errorString().toStdString());
+        auto story = readStory(file.readAll().toStdString(), entry.fileName().toStdString());
+        if (!story)
+            return story.error();
+        out.push_back(std::move(*story));
+    }
+    if (out.empty())
+        return badInput(sources.clips.toStdString(), "a folder with stories of the demo", "none");
+    std::sort(out.begin(), out.end(), [](const Story& a, const Story& b) { return a.shelf < b.shelf; });
+    return out;
+}
+
+} // namespace
 
 DemoSources DemoSources::besideProgram(const QString& programFolder) {
     const QString share = QDir::cleanPath(programFolder + QStringLiteral("/../share/riflesso"));
     return {share + QStringLiteral("/demo"), share + QStringLiteral("/packs")};
-}
-
-Result<NewClip> describeClip(const QString& path, const QString& keptPath, const QString& title) {
-    const auto reader = ClipReader::open(path.toStdString());
-    if (!reader)
-        return reader.error();
-    const auto hash = fileHash(path);
-    if (!hash)
-        return hash.error();
-    const ClipInfo& info = (*reader)->info();
-    return NewClip{title, keptPath, *hash, info.displayWidth, info.displayHeight, info.timesS};
 }
 
 Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources) {
@@ -30,17 +41,18 @@ Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources)
     auto library = Library::open(folder);
     if (!library)
         return library.error();
-    const auto ilka = addIlka(**library, sources);
-    if (!ilka)
-        return ilka.error();
-    const auto davor = addDavor(**library, sources);
-    if (!davor)
-        return davor.error();
-    const auto mirelle = addMirelle(**library, sources);
-    if (!mirelle)
-        return mirelle.error();
-    for (const DemoPlace& place : {*mirelle, *davor, *ilka}) // the first story was opened last
-        if (auto noted = (*library)->noteOpened(place.id, place.session); !noted)
+    const auto stories = storiesIn(sources);
+    if (!stories)
+        return stories.error();
+    std::vector<DemoPlace> places;
+    for (const Story& story : *stories) {
+        const auto place = addStory(**library, sources, story);
+        if (!place)
+            return place.error();
+        places.push_back(*place);
+    }
+    for (auto place = places.rbegin(); place != places.rend(); ++place) // the first story was opened last
+        if (auto noted = (*library)->noteOpened(place->id, place->session); !noted)
             return noted;
     return (*library)->forgetUndo();
 }

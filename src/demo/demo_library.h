@@ -21,7 +21,4 @@ struct DemoSources {
 /// Removes what is in the folder (a library of this program only) and builds the demo again.
 [[nodiscard]] Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources);
 
-/// Facts of a clip file for the store: times, size, hash. `relativePath`: as the library keeps it.
-[[nodiscard]] Result<NewClip> describeClip(const QString& path, const QString& keptPath, const QString& title);
-
 } // namespace riflesso

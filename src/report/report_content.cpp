@@ -5,7 +5,7 @@
 #include "report/goal_words.h"
 #include "report/report_text.h"
 #include "report/words.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include <QRegularExpression>
 

@@ -5,8 +5,8 @@
 
 #include "app/athlete/goal_box.h"
 #include "report/goal_words.h"
-#include "store/case_assessment.h"
 #include "window_driver.h"
+#include "work/case_assessment.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

@@ -7,7 +7,7 @@
 #include "app/findings/findings_page.h"
 #include "app/mark/observation_form.h"
 #include "report/report_content.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

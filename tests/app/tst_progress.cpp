@@ -3,8 +3,8 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "report/words.h"
-#include "store/case_assessment.h"
 #include "window_driver.h"
+#include "work/case_assessment.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -1,13 +1,14 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "demo/demo_library.h"
+#include "demo/story.h"
 
 #include "core/judge/assessment.h"
 #include "core/judge/what_if.h"
 #include "report/evidence.h"
 #include "report/report_content.h"
-#include "store/case_assessment.h"
 #include "support/built_demo.h"
+#include "work/case_assessment.h"
 
 #include <QTemporaryDir>
 #include <QtTest>
@@ -50,6 +51,26 @@ private slots:
             all += clip.size();
         }
         QVERIFY(all > 0 && all < 30'000'000);
+    }
+    void aStoryThatIsWrongSaysWhere() {
+        QFile file(QStringLiteral(DEMO_CLIPS "/mirelle.story.json"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const std::string good = file.readAll().toStdString();
+        QVERIFY(readStory(good, "s"));
+        for (const auto& [from, to, where] : {std::tuple{"\"2026-09-22\"", "\"soon\"", "baseline"},
+                                              {"\"park\"", "\"perhaps\"", "choice"},
+                                              {"\"shelf\": 3", "\"shelve\": 3", "shelve"},
+                                              {"110101101101", "1101x1", "good"},
+                                              {"\"18:40\"", "\"6 pm\"", "time"},
+                                              {"[\"yes\", \"partly\"]", "[]", "face_touch"}}) {
+            std::string bad = good;
+            const auto at = bad.find(from);
+            QVERIFY2(at != std::string::npos, from);
+            bad.replace(at, std::string(from).size(), to);
+            const auto read = readStory(bad, "s");
+            QVERIFY2(!read && read.error().where.find(where) != std::string::npos,
+                     read ? where : read.error().where.c_str());
+        }
     }
     void theStoryIsFoundInTheMarks() {
         const Assessment answer = assessed(data_);

@@ -2,9 +2,9 @@
 
 // What a coach says of a case beside the marks: kept, judged by, taken back.
 
-#include "store/case_assessment.h"
 #include "store/edit.h"
 #include "support/made_library.h"
+#include "work/case_assessment.h"
 
 #include <QTemporaryDir>
 #include <QtTest>

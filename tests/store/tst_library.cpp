@@ -3,8 +3,8 @@
 #include "support/made_library.h"
 #include "support/same.h"
 
-#include "store/case_assessment.h"
 #include "store/schema.h"
+#include "work/case_assessment.h"
 
 #include <QTemporaryDir>
 

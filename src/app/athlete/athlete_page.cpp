@@ -10,7 +10,7 @@
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/choice_box.h"
 #include "report/words.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include <QDateEdit>
 #include <QFormLayout>

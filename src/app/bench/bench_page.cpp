@@ -4,9 +4,9 @@
 #include "app/widgets/choice_box.h"
 #include "app/widgets/live_panel.h"
 #include "app/widgets/voice_recorder.h"
-#include "demo/demo_library.h"
 #include "report/words.h"
 #include "store/spoken_sound.h"
+#include "work/clip_files.h"
 
 #include <QDir>
 #include <QDoubleSpinBox>

@@ -5,6 +5,7 @@
 #include "app/theme.h"
 #include "core/uncertainty/stats.h"
 #include "report/words.h"
+#include "work/clip_files.h"
 
 #include <QFileDialog>
 #include <QPushButton>
@@ -131,16 +132,9 @@ ClipCheckBox::ClipCheckBox(Workspace& workspace, QWidget* parent) : QWidget(pare
 
 const Clip* ClipCheckBox::clip() const { return workspace_.hasCase() ? workspace_.data().clip(clip_) : nullptr; }
 
-std::vector<int> ClipCheckBox::openCuts(const Clip& shown) const {
-    std::vector<int> open;
+std::vector<int> ClipCheckBox::cutsOf(const Clip& shown) const {
     const auto found = found_.find(shown.hash);
-    if (found == found_.end() || !found->second)
-        return open;
-    for (int cut : found->second->cuts)
-        if (std::none_of(shown.sections.begin(), shown.sections.end(),
-                         [cut](const Section& section) { return section.from == cut; }))
-            open.push_back(cut);
-    return open;
+    return found != found_.end() && found->second ? openCuts(shown, found->second->cuts) : std::vector<int>();
 }
 
 QStringList ClipCheckBox::foundLines(const Clip& shown) const {
@@ -182,7 +176,7 @@ void ClipCheckBox::show(const Clip* shown, const Section* section) {
     text_->setText(
         (measuredLines(*shown, section, workspace_.data().pack.views) + foundLines(*shown)).join(QStringLiteral("\n")));
     look_->setVisible(!found_.contains(shown->hash));
-    const std::size_t open = openCuts(*shown).size();
+    const std::size_t open = cutsOf(*shown).size();
     split_->setVisible(open > 0);
     split_->setText(tr("Split into %1 sections there").arg(shown->sections.size() + open));
 }
@@ -224,20 +218,8 @@ void ClipCheckBox::splitAtCuts() {
     const Clip* shown = clip();
     if (!shown)
         return;
-    std::vector<int> cuts = openCuts(*shown);
-    std::sort(cuts.rbegin(), cuts.rend()); // from the end: what lies before keeps its section
-    workspace_.apply(tr("Split %1 at its cuts").arg(shown->title), [&](Edit& edit) -> Result<void> {
-        for (Section section : shown->sections)
-            for (int cut : cuts) {
-                if (cut <= section.from || cut > section.to)
-                    continue;
-                if (const auto done = edit.splitSection(section, cut); !done)
-                    return done.error();
-                section.to = cut - 1;
-                std::erase_if(section.repetitions, [cut](const Repetition& r) { return r.from >= cut; });
-            }
-        return {};
-    });
+    workspace_.apply(tr("Split %1 at its cuts").arg(shown->title),
+                     [&](Edit& edit) { return riflesso::splitAtCuts(edit, *shown, cutsOf(*shown)); });
 }
 
 } // namespace riflesso

@@ -26,7 +26,7 @@ private:
     [[nodiscard]] const Clip* clip() const;
     [[nodiscard]] QStringList foundLines(const Clip& clip) const;
     /// Suggested cuts at which no section begins yet.
-    [[nodiscard]] std::vector<int> openCuts(const Clip& clip) const;
+    [[nodiscard]] std::vector<int> cutsOf(const Clip& clip) const;
 
     Workspace& workspace_;
     ClipId clip_;

@@ -4,48 +4,13 @@
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
 #include "report/words.h"
+#include "work/clip_files.h"
 
 #include <QDir>
-#include <QFile>
 #include <QPushButton>
 #include <QVBoxLayout>
 
 namespace riflesso {
-namespace {
-
-/// Copied in pieces, so that it can be stopped; a half copy is taken away again.
-Result<QString> copied(const QString& from, const QString& to, JobControl& control) {
-    QFile source(from), target(to + QStringLiteral(".incoming"));
-    if (!source.open(QIODevice::ReadOnly))
-        return fault(from.toStdString(), "the clip cannot be read");
-    const auto failed = [&](const char* words) {
-        target.remove();
-        return fault(to.toStdString(), words);
-    };
-    if (!target.open(QIODevice::WriteOnly))
-        return failed("the library's folder cannot be written to");
-    constexpr qint64 kPiece = 4 << 20;
-    while (!source.atEnd()) {
-        if (!control.goOn(static_cast<double>(source.pos()) /
-                          static_cast<double>(std::max<qint64>(1, source.size())))) {
-            target.remove();
-            return cancelled();
-        }
-        const QByteArray piece = source.read(kPiece);
-        if (target.write(piece) != piece.size())
-            return failed("the copy does not fit on the disk; the clip stays where it is");
-    }
-    if (!target.flush())
-        return failed("the copy does not fit on the disk; the clip stays where it is");
-    target.close();
-    QFile::remove(to); // an older copy of the same content, or what is left of one
-    if (!target.rename(to))
-        return failed("the copy cannot be put in its place");
-    return to;
-}
-
-} // namespace
-
 ClipKeeping::ClipKeeping(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -95,14 +60,15 @@ void ClipKeeping::copyIn() {
     const Clip* shown = clip();
     if (!shown || shown->missing)
         return;
-    const QString from = shown->path;
-    const QString name = QStringLiteral("media/") + shown->hash + u'.' + QFileInfo(from).suffix().toLower();
+    const QString from = shown->path, name = keptName(*shown);
     const QString to = QDir(workspace_.library()->folder()).absoluteFilePath(name);
     const ClipId id = shown->id;
-    workspace_.start<QString>(
+    workspace_.start<void>(
         tr("Copying %1").arg(shown->title), this, workspace_.ofClip(id),
-        [from, to](JobControl& control) { return copied(from, to, control); },
-        [this, id, name](const Result<QString>& done) {
+        [from, to](JobControl& control) {
+            return copyFile(from, to, [&](double share) { return control.goOn(share); });
+        },
+        [this, id, name](const Result<void>& done) {
             if (!done) {
                 if (done.error().kind != Error::Kind::Cancelled)
                     workspace_.say(words::text(done.error().sentence()), true);

@@ -6,8 +6,8 @@
 #include "app/theme.h"
 #include "app/widgets/live_panel.h"
 #include "core/judge/filming_list.h"
-#include "demo/demo_library.h"
 #include "report/words.h"
+#include "work/clip_files.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -243,15 +243,8 @@ void FilmPage::addClips(const QStringList& paths) {
     workspace().start<std::vector<Result<NewClip>>>(
         tr("Reading %1").arg(words::counted(static_cast<std::size_t>(paths.size()), tr("clip"), tr("clips"))), this,
         workspace().ofCase(),
-        [paths](JobControl& control) -> Result<std::vector<Result<NewClip>>> {
-            std::vector<Result<NewClip>> clips;
-            for (const QString& path : paths) {
-                if (!control.goOn(static_cast<double>(clips.size()) / static_cast<double>(paths.size())))
-                    return cancelled();
-                const QString absolute = QFileInfo(path).absoluteFilePath();
-                clips.push_back(describeClip(absolute, absolute, QFileInfo(path).completeBaseName()));
-            }
-            return clips;
+        [paths](JobControl& control) {
+            return describeClips(paths, [&](double share) { return control.goOn(share); });
         },
         [this, session](Result<std::vector<Result<NewClip>>> result) {
             if (!result) {
@@ -268,11 +261,9 @@ void FilmPage::addClips(const QStringList& paths) {
                     workspace().say(words::text(read.error().sentence()), true);
                     continue;
                 }
-                Section whole;
-                whole.view = workspace().data().pack.views.front();
                 ClipId made;
                 workspace().apply(tr("Add the clip %1").arg(read->title), [&](Edit& edit) -> Result<void> {
-                    const auto id = edit.addClip(session, *read, whole);
+                    const auto id = takeClip(edit, workspace().data().pack, session, *read);
                     if (!id)
                         return id.error();
                     made = *id;

@@ -1,8 +1,8 @@
 #pragma once
-// Repetitions of a section proposed by the program: the pose network looks at some of its frames, and a marked
-// repetition (the athlete's, else a model's) is sought in what it saw; without one, movement between rests.
+// The window's side of finding repetitions: in the background, then added and said. How they are found: src/work.
 
 #include "app/workspace.h"
+#include "work/find_repetitions.h"
 
 #include <QObject>
 
@@ -19,12 +19,8 @@ signals:
     void found();
 
 private:
-    void keep(const Section& looked, const std::vector<std::pair<int, int>>& spans);
+    void keep(const Section& looked, const std::vector<FrameSpan>& spans);
     Workspace& workspace_;
 };
-
-/// A repetition whose marks and key events are whole and dense enough to be sought in others: the athlete's before a
-/// model's.
-[[nodiscard]] std::optional<Trial> exampleTrial(const CaseData& data);
 
 } // namespace riflesso

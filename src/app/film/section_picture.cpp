@@ -1,15 +1,12 @@
 #include "app/film/section_picture.h"
 
-#include "app/mark/heard_event.h"
 #include "app/page.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
-#include "app/widgets/section_pictures.h"
-#include "media/camera_follow.h"
-#include "media/lens_from_boards.h"
-#include "media/proposed_marks.h"
 #include "report/words.h"
+#include "work/camera_setup.h"
+#include "work/heard_sounds.h"
 
 #include <QCheckBox>
 #include <QDoubleSpinBox>
@@ -26,20 +23,6 @@ namespace riflesso {
 namespace {
 
 constexpr double kMostOfBearing = 89; ///< degrees
-constexpr double kFewestSeen = 0.6;   ///< share of the frames: less is no way to take a movement out
-
-/// Where the athlete is in the frames that are marked.
-std::function<std::optional<PictureBox>(int)> athleteIn(const Section& section) {
-    std::map<int, PictureBox> boxes;
-    for (const Repetition& repetition : section.repetitions)
-        for (int frame = repetition.from; frame <= repetition.to; ++frame)
-            if (const auto box = boxRound(repetition.marks, frame))
-                boxes[frame] = *box;
-    return [boxes = std::move(boxes)](int frame) {
-        const auto found = boxes.find(frame);
-        return found == boxes.end() ? std::nullopt : std::optional(found->second);
-    };
-}
 
 QString motionWords(const PictureSetup& picture) {
     if (!picture.motion)
@@ -326,21 +309,11 @@ void SectionPicture::lensFrom(const QString& file) {
     if (!shown)
         return;
     const ClipId id = shown->id;
-    const int width = shown->width, height = shown->height;
     const BoardSize board{columns_->value(), rows_->value()};
     workspace_.start<LensFit>(
         tr("Finding the lens"), this, workspace_.ofClip(id).newest(QStringLiteral("lens")),
-        [file, board, width, height](JobControl& control) -> Result<LensFit> {
-            const auto reader = ClipReader::open(file.toStdString());
-            if (!reader)
-                return reader.error();
-            const ClipInfo& info = (*reader)->info();
-            const auto size = [](int w, int h) { return std::to_string(w) + " x " + std::to_string(h); };
-            if (info.displayWidth != width || info.displayHeight != height)
-                return badInput(file.toStdString(), "a chessboard clip of the same camera, " + size(width, height),
-                                size(info.displayWidth, info.displayHeight));
-            return lensFromBoards([&](int at) { return (*reader)->frame(at); }, info.frames(), board,
-                                  [&](double share) { return control.goOn(share); });
+        [clip = *shown, file = file.toStdString(), board](JobControl& control) {
+            return lensFor(clip, file, board, [&](double share) { return control.goOn(share); });
         },
         [this, id](const Result<LensFit>& fit) {
             if (!fit) {
@@ -351,17 +324,7 @@ void SectionPicture::lensFrom(const QString& file) {
             const Clip* now = workspace_.data().clip(id);
             if (!now)
                 return;
-            // One camera took the whole clip.
-            workspace_.apply(tr("Lens of the camera"), [&](Edit& edit) -> Result<void> {
-                for (Section part : now->sections) {
-                    part.repetitions.clear();
-                    part.picture.lens = fit->lens;
-                    part.picture.lensResidualPx = fit->residualPx;
-                    if (auto done = edit.setSection(part); !done)
-                        return done;
-                }
-                return {};
-            });
+            workspace_.apply(tr("Lens of the camera"), [&](Edit& edit) { return keepLens(edit, *now, *fit); });
             workspace_.say(
                 tr("Lens found from %1: focal length %2 px, within %3 px (RMS).")
                     .arg(words::counted(static_cast<std::size_t>(fit->boards), tr("chessboard"), tr("chessboards")))
@@ -405,29 +368,14 @@ void SectionPicture::followCamera() {
     const Section* part = section();
     if (!shown || !part || shown->missing)
         return;
-    constexpr int kMostFrames = 20'000;
-    if (part->to - part->from > kMostFrames) {
-        workspace_.say(
-            tr("This section is too long to follow its camera: split it (S) into takes of at most %1 frames.")
-                .arg(kMostFrames),
-            true);
-        return;
-    }
     const SectionId id = part->id;
     const ClipId clipId = shown->id;
-    const QString path = shown->path;
-    const int from = part->from, to = part->to, height = shown->height;
-    const PictureSetup setup = part->picture;
-    const auto athlete = athleteIn(*part);
+    const int height = shown->height;
     workspace_.start<FollowedCamera>(
         tr("Following the camera of %1").arg(shown->title), this,
         workspace_.ofClip(clipId).newest(QStringLiteral("camera %1").arg(id.value)),
-        [path, from, to, setup, athlete](JobControl& control) -> Result<FollowedCamera> {
-            const auto reader = ClipReader::open(path.toStdString());
-            if (!reader)
-                return reader.error();
-            return riflesso::followCamera([&](int at) { return asShown((*reader)->frame(at), setup); }, from, to,
-                                          athlete, [&](double share) { return control.goOn(share); });
+        [clip = *shown, own = *part](JobControl& control) {
+            return followCameraOf(clip, own, [&](double share) { return control.goOn(share); });
         },
         [this, id, clipId, height, own = *part](const Result<FollowedCamera>& followed) {
             if (!followed) {
@@ -440,35 +388,26 @@ void SectionPicture::followCamera() {
                 workspace_.say(tr("The section was changed meanwhile: follow its camera again."));
                 return;
             }
-            const SectionId wasShown = std::exchange(section_, id);
-            const ClipId clipBefore = std::exchange(clip_, clipId);
-            if (!followed->moved(height)) {
-                change(tr("The camera stands"), [](Section& s) {
-                    s.picture.camera = CameraHold::Stands;
-                    s.picture.motion.reset();
-                });
+            Section changed = *now;
+            changed.repetitions.clear();
+            const CameraFound found = keepCamera(changed.picture, *followed, height);
+            const QString name = found == CameraFound::Stands          ? tr("The camera stands")
+                                 : found == CameraFound::TooLittleSeen ? tr("The camera moves")
+                                                                       : tr("Take the camera's movement out");
+            if (!workspace_.apply(name, [&](Edit& edit) { return edit.setSection(changed); }))
+                return;
+            if (found == CameraFound::Stands)
                 workspace_.say(tr("The camera stands: the background wanders by %1 px at most.")
                                    .arg(words::number(followed->farthestPx, 1)));
-            } else if (followed->motion.seen < kFewestSeen) {
-                change(tr("The camera moves"), [](Section& s) {
-                    s.picture.camera = CameraHold::Moves;
-                    s.picture.motion.reset();
-                });
+            else if (found == CameraFound::TooLittleSeen)
                 workspace_.say(tr("The camera moves, and too little of the background could be followed (%1 % of the "
                                   "frames). Film from a stand, or with more to see behind the athlete.")
                                    .arg(words::number(100 * followed->motion.seen, 0)),
                                true);
-            } else {
-                change(tr("Take the camera's movement out"), [&](Section& s) {
-                    s.picture.camera = CameraHold::Moves;
-                    s.picture.motion = followed->motion;
-                });
+            else
                 workspace_.say(
                     tr("The camera's movement, up to %1 px, is taken out: the background meets within %2 px.")
                         .arg(words::number(followed->farthestPx, 0), words::number(followed->motion.residualPx, 2)));
-            }
-            section_ = wasShown;
-            clip_ = clipBefore;
         });
 }
 

@@ -1,6 +1,5 @@
 #include "app/mark/mark_page.h"
 
-#include "app/mark/heard_event.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
@@ -9,6 +8,7 @@
 #include "app/theme.h"
 #include "report/key_picture.h"
 #include "report/words.h"
+#include "work/heard_sounds.h"
 
 #include <QHBoxLayout>
 #include <QRandomGenerator>

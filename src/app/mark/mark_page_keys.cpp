@@ -1,12 +1,12 @@
 #include "app/mark/mark_page.h"
 
-#include "app/mark/hidden_wrist.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
 #include "app/mark/second_look.h"
 #include "app/settings/stored_settings.h"
 #include "report/words.h"
+#include "work/hidden_wrist.h"
 
 #include <QKeyEvent>
 #include <QRandomGenerator>

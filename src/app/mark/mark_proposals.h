@@ -1,9 +1,9 @@
 #pragma once
-// Marks and key events that the program proposes: by the pose network, by tracking from set marks, by other marked
-// repetitions. Runs in the background; a person's mark is never written over.
+// The window's side of marks and key events that the program proposes: in the background, then said. What is found and
+// what of it is written: src/work.
 
-#include "app/mark/section_habits.h"
 #include "app/workspace.h"
+#include "work/propose_marks.h"
 
 #include <QObject>
 #include <QRectF>
@@ -12,12 +12,6 @@
 
 namespace riflesso {
 
-/// What of a repetition is proposed and not yet confirmed.
-struct OpenProposals {
-    int marks = 0, doubtful = 0, events = 0;
-    std::vector<int> doubtfulFrames; ///< in order
-};
-[[nodiscard]] OpenProposals openProposals(const Repetition& repetition);
 /// "12 marks and 2 key events of this set are proposed, not confirmed. ", empty where none is.
 [[nodiscard]] QString openProposalsText(const Workspace& workspace);
 

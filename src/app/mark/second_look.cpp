@@ -11,29 +11,9 @@
 #include <algorithm>
 #include <cmath>
 #include <random>
-#include <set>
 
 namespace riflesso {
 namespace {
-
-constexpr std::size_t kFewestLandmarks = 3;
-
-/// Set or brought by a person, not found by the program.
-bool isByHand(const std::string& source) { return !isProposed(source) && !source.ends_with("confirmed"); }
-
-/// Landmarks of a frame that were set by hand.
-std::set<std::string> byHandIn(const Repetition& repetition, int frame) {
-    std::set<std::string> out;
-    for (const auto& [landmark, marks] : repetition.marks)
-        if (const auto mark = marks.find(frame); mark != marks.end() && isByHand(mark->second.source))
-            out.insert(landmark);
-    return out;
-}
-
-bool isAgain(const Repetition& repetition, const std::string& landmark, int frame) {
-    const auto marks = repetition.marksAgain.find(landmark);
-    return marks != repetition.marksAgain.end() && marks->second.contains(frame);
-}
 
 QString listed(const std::map<std::string, TypicalError>& errors, const QString& unit, std::size_t& few) {
     QStringList out;
@@ -49,36 +29,6 @@ QString listed(const std::map<std::string, TypicalError>& errors, const QString&
 
 } // namespace
 
-std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, std::optional<Stress> stress,
-                                    unsigned seed, int frames, int events) {
-    std::vector<SecondTask> marked, timed;
-    for (const Trial& trial : trialsOf(data, session, stress)) {
-        const Repetition* repetition = data.repetition(repetitionId(trial.id));
-        std::set<int> at;
-        for (const auto& [landmark, marks] : repetition->marks)
-            for (const auto& [frame, mark] : marks)
-                if (isByHand(mark.source))
-                    at.insert(frame);
-        for (const int frame : at) {
-            const auto byHand = byHandIn(*repetition, frame);
-            if (byHand.size() >= kFewestLandmarks &&
-                std::none_of(byHand.begin(), byHand.end(),
-                             [&](const std::string& name) { return isAgain(*repetition, name, frame); }))
-                marked.push_back({repetition->id, {}, frame});
-        }
-        for (const auto& [event, value] : repetition->events)
-            if (isByHand(value.source) && !repetition->eventsAgain.contains(event))
-                timed.push_back({repetition->id, event, static_cast<int>(std::lround(value.frame))});
-    }
-    std::mt19937 random(seed);
-    std::shuffle(marked.begin(), marked.end(), random);
-    std::shuffle(timed.begin(), timed.end(), random);
-    marked.resize(std::min(marked.size(), static_cast<std::size_t>(frames)));
-    timed.resize(std::min(timed.size(), static_cast<std::size_t>(events)));
-    marked.insert(marked.end(), timed.begin(), timed.end());
-    return marked;
-}
-
 QString ownErrorWords(const OwnError& own) {
     std::size_t few = 0;
     QStringList out;
@@ -92,14 +42,7 @@ QString ownErrorWords(const OwnError& own) {
 }
 
 QString correctionWords(const CaseData& data) {
-    std::vector<double> frames;
-    for (const Session& session : data.sessions)
-        for (const Clip& clip : session.clips)
-            for (const Section& section : clip.sections)
-                for (const Repetition& r : section.repetitions)
-                    for (const auto& [id, event] : r.events)
-                        if (event.proposedFrame && !isProposed(event.source))
-                            frames.push_back(std::abs(event.frame - *event.proposedFrame));
+    const std::vector<double> frames = correctedByFrames(data);
     return frames.empty() ? QString()
                           : SecondLook::tr("Proposed key events were corrected by %1 frames (median of %2).")
                                 .arg(words::number(median(frames), 1))
@@ -169,15 +112,10 @@ int SecondLook::startFrame() const {
 }
 
 std::vector<std::string> SecondLook::open(const std::vector<std::string>& order) const {
-    std::vector<std::string> out;
     const Repetition* repetition = workspace_.data().repetition(task().repetition);
     if (!repetition || !task().event.empty())
-        return out;
-    const auto byHand = byHandIn(*repetition, task().frame);
-    for (const std::string& name : order)
-        if (byHand.contains(name) && !isAgain(*repetition, name, task().frame))
-            out.push_back(name);
-    return out;
+        return {};
+    return openLandmarks(*repetition, task().frame, order);
 }
 
 std::map<std::string, QPointF> SecondLook::marksHere(int frame) const {
@@ -197,9 +135,10 @@ void SecondLook::place(const std::string& landmark, QPointF pixel) {
         }))
         return;
     const Repetition* repetition = workspace_.data().repetition(id);
-    const auto byHand = byHandIn(*repetition, frame);
-    if (std::all_of(byHand.begin(), byHand.end(),
-                    [&](const std::string& name) { return isAgain(*repetition, name, frame); }))
+    std::vector<std::string> all;
+    for (const auto& [name, marks] : repetition->marks)
+        all.push_back(name);
+    if (openLandmarks(*repetition, frame, all).empty())
         next();
 }
 

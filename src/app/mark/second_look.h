@@ -3,6 +3,7 @@
 // unseen. What lies between the two is the analyst's own uncertainty.
 
 #include "app/workspace.h"
+#include "work/second_sitting.h"
 
 #include <QWidget>
 
@@ -11,16 +12,6 @@ class QPushButton;
 
 namespace riflesso {
 
-/// One thing to be marked again: an event, or all landmarks of a frame.
-struct SecondTask {
-    RepetitionId repetition;
-    std::string event; ///< empty: the landmarks of `frame`
-    int frame = 0;
-};
-/// What of a set was marked by hand and not yet again: up to `frames` frames with three landmarks or more and up to
-/// `events` events, drawn by `seed`, the frames first.
-[[nodiscard]] std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, std::optional<Stress> stress,
-                                                  unsigned seed, int frames, int events);
 /// "left knee ± 3.1 px from 12 pairs; 2 others need more pairs", empty before anything was marked again.
 [[nodiscard]] QString ownErrorWords(const OwnError& own);
 /// "Proposed key events were corrected by 1.5 frames (median of 12)"; empty where none was proposed and settled.

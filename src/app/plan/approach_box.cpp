@@ -5,7 +5,7 @@
 #include "core/plan/plan_outline.h"
 #include "report/report_content.h"
 #include "report/words.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include <QGridLayout>
 #include <QLineEdit>

@@ -3,7 +3,7 @@
 // under harder conditions, what was believed.
 
 #include "app/page.h"
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 class QComboBox;
 class QTableWidget;

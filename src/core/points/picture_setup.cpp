@@ -95,15 +95,19 @@ Trial straightened(Trial trial, const PictureSetup& setup, int width, int height
     return trial;
 }
 
+Lens turnedOver(Lens lens, int width) {
+    lens.centre.x = width - 1 - lens.centre.x;
+    lens.p2 = -lens.p2; // tangential term along x
+    return lens;
+}
+
 PictureSetup turnedOver(PictureSetup setup, int width) {
     const auto over = [width](PixelPoint& at) { at.x = width - 1 - at.x; };
     setup.mirrored = !setup.mirrored;
     if (setup.area)
         setup.area->left = width - setup.area->left - setup.area->width;
-    if (setup.lens) {
-        over(setup.lens->centre);
-        setup.lens->p2 = -setup.lens->p2; // tangential term along x
-    }
+    if (setup.lens)
+        setup.lens = turnedOver(*setup.lens, width);
     if (setup.plane) {
         // The plane's x stays to the right in the picture, which is now the other way.
         for (KnownPoint& point : setup.plane->points) {

@@ -76,6 +76,8 @@ struct PictureSetup {
 /// (Trial::floor): it serves only lengths between points that touch it. A plane that cannot be solved is left out.
 [[nodiscard]] Trial straightened(Trial trial, const PictureSetup& setup, int width, int height);
 
+/// The lens of the same camera as it looks in pictures `width` px wide that are turned left for right.
+[[nodiscard]] Lens turnedOver(Lens lens, int width);
 /// The setup of the same picture turned left for right. The camera's movement has to be looked for again.
 [[nodiscard]] PictureSetup turnedOver(PictureSetup setup, int width);
 

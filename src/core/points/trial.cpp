@@ -17,6 +17,7 @@ bool isProposed(std::string_view source) {
 std::string confirmedSource(std::string_view source) {
     return std::string(source.substr(0, source.find('?'))) + ", confirmed";
 }
+bool isFromPerson(std::string_view source) { return !isProposed(source) && !source.ends_with(confirmedSource({})); }
 
 std::map<std::string, Side> rolesByHand(const Pack& pack, Side handedness) {
     std::map<std::string, Side> sides;

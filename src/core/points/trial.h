@@ -33,6 +33,9 @@ inline constexpr std::string_view kByHand = "analyst";
 /// Source of what was proposed and then confirmed: "network, confirmed".
 [[nodiscard]] std::string confirmedSource(std::string_view source);
 
+/// Set by a person's hand or brought from a table; what was proposed and then confirmed is not.
+[[nodiscard]] bool isFromPerson(std::string_view source);
+
 /// Standard uncertainty of a mark where nothing better is known: 2 px at 1080 lines (own choice), scaled with
 /// the height of the picture where it is known.
 [[nodiscard]] inline double defaultSigmaPx(int pictureHeight = 1080) {

@@ -1,4 +1,4 @@
-#include "app/mark/section_habits.h"
+#include "work/section_habits.h"
 
 #include <algorithm>
 
@@ -6,11 +6,6 @@ namespace riflesso {
 namespace {
 
 constexpr int kOfATeacher = 3, kTaughtFrames = 2; ///< of a teacher: landmarks in a frame, such frames
-
-/// By a person's hand or from a table; what was proposed and confirmed would teach that the network is right.
-bool isPlaced(const Mark& mark) {
-    return !isProposed(mark.source) && !std::string_view(mark.source).ends_with(confirmedSource({}));
-}
 
 /// All of a teacher's marks in a row, to tell whether they are still the same.
 std::vector<double> numbersOf(const Teacher& teacher) {
@@ -23,23 +18,28 @@ std::vector<double> numbersOf(const Teacher& teacher) {
 
 } // namespace
 
+bool teaches(const std::map<std::string, MarksByFrame>& byHand) {
+    std::map<int, int> landmarks; // of each frame
+    for (const auto& [landmark, track] : byHand)
+        for (const auto& [frame, mark] : track)
+            ++landmarks[frame];
+    return std::count_if(landmarks.begin(), landmarks.end(),
+                         [](const auto& frame) { return frame.second >= kOfATeacher; }) >= kTaughtFrames;
+}
+
 std::optional<Teacher> teacherOf(const Section& section) {
     std::optional<Teacher> best;
     std::size_t most = 0;
     for (const Repetition& repetition : section.repetitions) {
         Teacher teacher{repetition.id, {}};
-        std::map<int, int> landmarks; // of each frame
         std::size_t marks = 0;
         for (const auto& [landmark, track] : repetition.marks)
             for (const auto& [frame, mark] : track)
-                if (isPlaced(mark)) {
+                if (isFromPerson(mark.source)) { // what was confirmed would teach that the network is right
                     teacher.byHand[landmark][frame] = mark;
-                    ++landmarks[frame];
                     ++marks;
                 }
-        const auto frames = std::count_if(landmarks.begin(), landmarks.end(),
-                                          [](const auto& frame) { return frame.second >= kOfATeacher; });
-        if (frames >= kTaughtFrames && marks > most) {
+        if (marks > most && teaches(teacher.byHand)) {
             most = marks;
             best = std::move(teacher);
         }

@@ -1,4 +1,4 @@
-#include "app/mark/hidden_wrist.h"
+#include "work/hidden_wrist.h"
 
 #include "core/uncertainty/stats.h"
 
@@ -6,20 +6,6 @@
 #include <numbers>
 
 namespace riflesso {
-
-std::optional<HeldPoint> heldBy(const Pack& pack, const std::map<std::string, Side>& sides,
-                                const std::string& landmark) {
-    for (const OwnPoint& point : pack.points) {
-        if (!point.on || (point.on->part != "hand" && point.on->part != "wrist"))
-            continue;
-        PointRef ref = *point.on;
-        ref.part = "wrist"; // the hand itself is seldom marked
-        const std::string wrist = resolvePoint(ref, sides);
-        if (!wrist.empty() && (wrist == landmark || point.id == landmark))
-            return HeldPoint{point.id, wrist};
-    }
-    return {};
-}
 
 std::optional<Mark> wristAlong(const Repetition& repetition, const HeldPoint& held, PixelPoint tip, PixelPoint along,
                                double sigmaPx) {

@@ -3,18 +3,11 @@
 // the hand is in other frames.
 
 #include "store/case_data.h"
+#include "work/held_points.h"
 
 #include <optional>
 
 namespace riflesso {
-
-/// A point of an implement that a hand holds: "tip" and "left_wrist".
-struct HeldPoint {
-    std::string tip, wrist;
-};
-/// What this landmark holds, or holds it; none where it has to do with no implement.
-[[nodiscard]] std::optional<HeldPoint> heldBy(const Pack& pack, const std::map<std::string, Side>& sides,
-                                              const std::string& landmark);
 
 /// The wrist on the line from the tip through `along`, as far from the tip as in the frames of this repetition in which
 /// both are marked (three or more); its sigma holds the scatter of that length and the width of the two clicks

@@ -1,4 +1,4 @@
-#include "app/mark/heard_event.h"
+#include "work/heard_sounds.h"
 
 #include "core/signal/sound_onsets.h"
 #include "media/sound_track.h"
@@ -9,7 +9,7 @@
 namespace riflesso {
 
 Result<std::vector<HeardSound>> heardSounds(const Clip& clip, const Section& section, int from, int to,
-                                            const std::function<bool(double share)>& goOn) {
+                                            const GoOn& goOn) {
     const std::string path = clip.path.toStdString();
     if (std::abs(section.slowMotion - 1) > 1e-6)
         return badInput(path, "sound at the speed it was made", "a section in slow motion");

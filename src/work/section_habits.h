@@ -16,8 +16,9 @@ struct Teacher {
     std::map<std::string, MarksByFrame> byHand;
 };
 
-/// Of a section the repetition with the most such marks, in at least two frames with three landmarks or more;
-/// none where there is no such one.
+/// Whether marks by hand are enough to learn from: at least two frames with three landmarks or more.
+[[nodiscard]] bool teaches(const std::map<std::string, MarksByFrame>& byHand);
+/// Of a section the repetition with the most such marks that teaches; none where there is no such one.
 [[nodiscard]] std::optional<Teacher> teacherOf(const Section& section);
 
 /// Habits learned so far, by section; one is forgotten as soon as its teacher's marks are others.

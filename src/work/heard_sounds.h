@@ -2,6 +2,7 @@
 // A contact, strike or release by its sound: the onset nearest to a frame, as an instant between frames.
 
 #include "store/case_data.h"
+#include "work/go_on.h"
 
 namespace riflesso {
 
@@ -15,7 +16,7 @@ struct HeardSound {
 /// distance is not known: 0 to 10 m, in the middle, which u holds). Bad input where the section was slowed or its sound
 /// replaced, or the clip has none.
 [[nodiscard]] Result<std::vector<HeardSound>> heardSounds(const Clip& clip, const Section& section, int from, int to,
-                                                          const std::function<bool(double share)>& goOn = {});
+                                                          const GoOn& goOn = {});
 
 /// The one nearest to a frame, within 0.2 s; none there is bad input.
 [[nodiscard]] Result<HeardSound> heardNear(const Clip& clip, const Section& section, int frame);

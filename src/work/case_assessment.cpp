@@ -1,4 +1,4 @@
-#include "store/case_assessment.h"
+#include "work/case_assessment.h"
 
 #include "core/tables/json_walk.h"
 

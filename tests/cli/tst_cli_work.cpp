@@ -1,0 +1,234 @@
+// Clips and whole cases worked on from the command line: the same work as the window's.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "store/case_archive.h"
+#include "support/command_line.h"
+#include "support/files.h"
+#include "support/made_library.h"
+#include "work/clip_files.h"
+
+#include <QTemporaryDir>
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+const QString kClip = QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4");
+const QString kFencing = QStringLiteral(PACKS "/fencing_lunge.json");
+
+} // namespace
+
+class TestCliWork : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    Json truth_ = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
+
+    [[nodiscard]] PixelPoint at(const std::string& landmark, int frame) const {
+        const Json& point = truth_["landmarks_px"][landmark][static_cast<std::size_t>(frame)];
+        return {point[0].get<double>(), point[1].get<double>()};
+    }
+    [[nodiscard]] PixelPoint turned(PixelPoint at) const { return {truth_["width"].get<double>() - 1 - at.x, at.y}; }
+
+    /// A table of marks.
+    QString marks(const QString& name, const std::vector<std::tuple<std::string, int, PixelPoint>>& rows) const {
+        QFile file(dir_.filePath(name));
+        if (file.open(QIODevice::WriteOnly)) {
+            file.write("landmark,x_px,y_px,frame,sigma_px\n");
+            for (const auto& [landmark, frame, point] : rows)
+                file.write(QStringLiteral("%1,%2,%3,%4,1\n")
+                               .arg(QString::fromStdString(landmark))
+                               .arg(point.x)
+                               .arg(point.y)
+                               .arg(frame)
+                               .toUtf8());
+        }
+        return file.fileName();
+    }
+    static Answer run(const char* command, int from, int to, const QStringList& more) {
+        return runCli(QStringList{QLatin1String(command), kClip, QStringLiteral("--from"), QString::number(from),
+                                  QStringLiteral("--to"), QString::number(to)} +
+                      more);
+    }
+    static const Json& framesOf(const Answer& answer, const std::string& landmark) {
+        static const Json none = Json::array();
+        for (const Json& point : answer.json["points"])
+            if (point["landmark"] == landmark)
+                return point["frames"];
+        return none;
+    }
+    static int countOf(const Answer& answer, const std::string& landmark, const char* status) {
+        int count = 0;
+        for (const Json& frame : framesOf(answer, landmark))
+            count += frame["status"] == status;
+        return count;
+    }
+    /// Median distance of a landmark from where it is by `truth(frame)`, px.
+    static double off(const Answer& answer, const std::string& landmark, const std::function<PixelPoint(int)>& truth) {
+        std::vector<double> away;
+        for (const Json& frame : framesOf(answer, landmark))
+            if (frame["x_px"].is_number()) {
+                const PixelPoint is = truth(frame["frame"].get<int>());
+                away.push_back(std::hypot(frame["x_px"].get<double>() - is.x, frame["y_px"].get<double>() - is.y));
+            }
+        std::sort(away.begin(), away.end());
+        return away.empty() ? 1e9 : away[away.size() / 2];
+    }
+
+private slots:
+    void tipsAreTrackedAlongTheirLine() {
+        constexpr int kFrom = 30, kTo = 90; // a lunge: the tip blurs
+        std::vector<std::tuple<std::string, int, PixelPoint>> rows, over;
+        for (const char* name : {"tip", "right_wrist"})
+            for (const int frame : {kFrom, kTo}) {
+                rows.emplace_back(name, frame, at(name, frame));
+                over.emplace_back(name, frame, turned(at(name, frame)));
+            }
+        const QStringList points{QStringLiteral("--points"), marks(QStringLiteral("p.csv"), rows)};
+        const QStringList pack{QStringLiteral("--pack"), kFencing};
+        const Answer plain = run("track", kFrom, kTo, points), along = run("track", kFrom, kTo, points + pack);
+        QCOMPARE(plain.code, 0);
+        QCOMPARE(along.code, 0);
+        QVERIFY2(countOf(along, "tip", "tracked") > 2 * countOf(plain, "tip", "tracked"),
+                 qPrintable(QString::number(countOf(along, "tip", "tracked"))));
+        // The weapon hand of a left-handed athlete is not marked here: nothing to go along.
+        const Answer left = run("track", kFrom, kTo,
+                                points + pack + QStringList{QStringLiteral("--handedness"), QStringLiteral("left")});
+        QCOMPARE(countOf(left, "tip", "tracked"), countOf(plain, "tip", "tracked"));
+        // Turned over, the same is found at the other side.
+        const Answer mirrored = run("track", kFrom, kTo,
+                                    QStringList{QStringLiteral("--points"), marks(QStringLiteral("m.csv"), over),
+                                                QStringLiteral("--mirrored"), QStringLiteral("yes")} +
+                                        pack);
+        QVERIFY(std::abs(countOf(mirrored, "tip", "tracked") - countOf(along, "tip", "tracked")) <= 3);
+        for (const char* word : {"--mirrored", "--handedness"})
+            QCOMPARE(run("track", kFrom, kTo, points + QStringList{QLatin1String(word), QStringLiteral("maybe")}).code,
+                     2);
+    }
+
+    void proposalsFollowTheHand() {
+        constexpr int kFrom = 40, kTo = 45;
+        const std::vector<std::string> names{"left_hip",  "left_knee",  "left_ankle",
+                                             "right_hip", "right_knee", "right_ankle"};
+        const auto opposite = [](std::string name) {
+            return name.starts_with("left_") ? "right_" + name.substr(5) : "left_" + name.substr(6);
+        };
+        const Answer plain = run("propose", kFrom, kTo, {});
+        QCOMPARE(plain.code, 0);
+        QCOMPARE(plain.json["placed_as_by_hand"].get<int>(), 0);
+        // The hand says that left is right, and puts everything 9 px higher.
+        constexpr double kHigher = 9;
+        std::vector<std::tuple<std::string, int, PixelPoint>> rows;
+        for (const std::string& name : names)
+            for (const int frame : {kFrom, kFrom + 2, kTo}) {
+                const PixelPoint is = at(opposite(name), frame);
+                rows.emplace_back(name, frame, PixelPoint{is.x, is.y - kHigher});
+            }
+        const Answer byHand =
+            run("propose", kFrom, kTo, {QStringLiteral("--points"), marks(QStringLiteral("h.csv"), rows)});
+        QCOMPARE(byHand.code, 0);
+        QVERIFY(byHand.json["placed_as_by_hand"].get<int>() >= 4);
+        constexpr double kNear = 8; // px; the two ankles are over 100 px apart
+        for (const char* name : {"left_ankle", "right_ankle"}) {
+            QVERIFY(off(plain, name, [&](int frame) { return at(name, frame); }) < kNear);
+            const double away = off(byHand, name, [&](int frame) {
+                const PixelPoint is = at(opposite(name), frame);
+                return PixelPoint{is.x, is.y - kHigher};
+            });
+            QVERIFY2(away < kNear, qPrintable(QString::number(away)));
+        }
+        // Turned over, a landmark lies at the other side of the picture.
+        const Answer mirrored = run("propose", kFrom, kFrom + 1, {QStringLiteral("--mirrored"), QStringLiteral("yes")});
+        const double nose = off(mirrored, "nose", [&](int frame) { return turned(at("nose", frame)); });
+        QVERIFY2(nose < 2 * kNear, qPrintable(QString::number(nose)));
+        QCOMPARE(run("propose", kFrom, kTo,
+                     {QStringLiteral("--points"), marks(QStringLiteral("x.csv"), {{"nose", 99999, {1, 1}}})})
+                     .code,
+                 2);
+    }
+
+    void aWholeCaseIsWorkedOn() {
+        // One clip; in its first section nothing is cut yet, in its second one repetition with two frames by hand.
+        const QString zip = dir_.filePath(QStringLiteral("case.zip")),
+                      out = dir_.filePath(QStringLiteral("worked.zip")),
+                      again = dir_.filePath(QStringLiteral("again.zip"));
+        constexpr int kSecond = 113, kFrom = 120, kTo = 130;
+        {
+            auto library = Library::open(dir_.filePath(QStringLiteral("lib")));
+            QVERIFY(library);
+            CaseId id;
+            const auto built = (*library)->change(QStringLiteral("Build"), [&](Edit& edit) -> Result<void> {
+                Athlete athlete;
+                athlete.name = QStringLiteral("Test Person");
+                id = *edit.addCase(*edit.addAthlete(athlete), QStringLiteral("Lunge"),
+                                   QString::fromStdString(readText(kFencing.toStdString())));
+                const SessionId session = *edit.addSession(id, QDate(2026, 11, 3), QStringLiteral("First"), false);
+                const auto clip = describeClip(kClip, kClip, QStringLiteral("Lunges"));
+                if (!clip)
+                    return clip.error();
+                const ClipId added = *edit.addClip(session, *clip, {});
+                Section section;
+                section.id = *edit.firstSection(added);
+                section.to = static_cast<int>(clip->timesS.size()) - 1;
+                const SectionId second = *edit.splitSection(section, kSecond);
+                Repetition repetition;
+                repetition.number = 1;
+                repetition.from = kFrom;
+                repetition.to = kTo;
+                const RepetitionId made = *edit.addRepetition(second, repetition);
+                for (const char* name : {"right_hip", "right_knee", "right_ankle"})
+                    for (const int frame : {kFrom, kTo})
+                        if (auto done = edit.setMark(made, name, frame, {at(name, frame), 1, std::string(kByHand)});
+                            !done)
+                            return done;
+                return {};
+            });
+            QVERIFY2(built, built ? "" : built.error().sentence().c_str());
+            QVERIFY(writeCaseArchive(**library, id, zip, true));
+        }
+        const auto work = [](const QString& in, const char* steps, const QString& to) {
+            return runCli({QStringLiteral("work"), in, QStringLiteral("--do"), QLatin1String(steps),
+                           QStringLiteral("--out"), to});
+        };
+        const Answer first = work(zip, "look,track,find", out);
+        QVERIFY2(first.code == 0, qPrintable(first.messages));
+        QCOMPARE(first.json["looked"].size(), std::size_t(1));
+        QVERIFY(first.json["repetitions_found"].get<int>() >= 1);
+        QVERIFY(first.json["marks_tracked"].get<int>() > 10);
+        QVERIFY(first.json["left_out"].empty());
+        QVERIFY(first.messages.contains(QStringLiteral("\"step\":\"find\"")));
+        // On its own output there is nothing left to find; what was worked on is there.
+        const Answer second = work(out, "find,assess", again);
+        QVERIFY2(second.code == 0, qPrintable(second.messages));
+        QCOMPARE(second.json["repetitions_found"].get<int>(), 0);
+        QCOMPARE(second.json["assess"].size(), std::size_t(1));
+        QCOMPARE(second.json["assess"][0]["session"].get<std::string>(), std::string("2026-11-03"));
+        QCOMPARE(second.json["assess"][0]["answer"]["measures"]["trials"].size(),
+                 first.json["repetitions_found"].get<std::size_t>() + 1);
+        {
+            auto library = Library::open(dir_.filePath(QStringLiteral("lib2")));
+            auto archive = CaseArchive::open(again, (*library)->folder());
+            QVERIFY(archive);
+            const auto& sections = (*archive)->data().sessions[0].clips[0].sections;
+            // Nothing marked is there to seek: movement between rests, and there are two, out and back.
+            constexpr int kGo = 27, kBack = 98; // frames of the lunge's first and last key event
+            const auto& found = sections[0].repetitions;
+            QVERIFY2(found.front().from <= kGo && found.back().to >= kBack - 3,
+                     qPrintable(QStringLiteral("%1 %2").arg(found.front().from).arg(found.back().to)));
+            QCOMPARE(found.front().number, 2); // counted on
+            const auto& knee = sections[1].repetitions[0].marks.at("right_knee");
+            QCOMPARE(knee.size(), std::size_t(kTo - kFrom + 1));
+            QCOMPARE(knee.at(kFrom).source, std::string(kByHand)); // as it was set
+        }
+        // No folder of its own stays behind, and bad words name themselves.
+        QVERIFY(QDir(dir_.path()).entryList({QStringLiteral(".riflesso-work*")}, QDir::Dirs | QDir::Hidden).isEmpty());
+        const Answer bad = work(zip, "look,paint", out);
+        QVERIFY(bad.code == 2 && bad.json["error"]["got"] == "paint");
+        QCOMPARE(work(dir_.filePath(QStringLiteral("none.zip")), "look", out).code, 2);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCliWork)
+#include "tst_cli_work.moc"
