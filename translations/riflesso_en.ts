@@ -6338,10 +6338,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This section is too long to follow its camera: split it (S) into takes of at most %1 frames.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The section was changed meanwhile: follow its camera again.</source>
         <translation type="unfinished"></translation>
     </message>

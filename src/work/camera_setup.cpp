@@ -27,7 +27,7 @@ Result<FollowedCamera> followCameraOf(const Clip& clip, const Section& section, 
     constexpr int kMostFrames = 20'000;
     const std::string path = clip.path.toStdString();
     if (section.to - section.from > kMostFrames)
-        return badInput(path, "a section of at most 20000 frames, to follow its camera: split it (S) into takes",
+        return badInput(path, "a section of at most 20000 frames to follow its camera in; split it into takes",
                         std::to_string(section.to - section.from + 1) + " frames");
     const auto pictures = ShownClip::open(path, section.picture);
     if (!pictures)

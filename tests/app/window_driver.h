@@ -11,6 +11,8 @@
 #include <QTemporaryDir>
 #include <QtTest>
 
+#include "support/sanitized.h" // after QtTest, whose waits it makes longer
+
 namespace riflesso::test {
 
 inline DemoSources demoSources() { return {QStringLiteral(DEMO_CLIPS), QStringLiteral(PACKS)}; }
