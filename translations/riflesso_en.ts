@@ -3456,11 +3456,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;b&gt;recording&lt;/b&gt;, %1 s</source>
+        <source>not recording</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>not recording</source>
+        <source>&lt;b&gt;recording&lt;/b&gt;, %1 s, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -208,6 +208,7 @@ public:
         written_ = 0;
         return {};
     }
+    int recordedSoFar() const override { return written_; }
     Result<int> stopRecording() override {
         const std::lock_guard lock(mutex_);
         wanted_ = false;
@@ -217,7 +218,7 @@ public:
         writer_.reset();
         if (!done)
             return done.error();
-        return written_;
+        return written_.load();
     }
 
 private:
@@ -285,7 +286,7 @@ private:
     std::string path_;
     bool wanted_ = false;
     std::int64_t lastMs_ = 0;
-    int written_ = 0;
+    std::atomic<int> written_ = 0;
     std::atomic<bool> stop_ = false;
     std::thread thread_; // last: starts when all else is there
 };

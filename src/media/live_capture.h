@@ -30,6 +30,8 @@ public:
     /// What comes from now on goes into an MP4 at `path`, each picture at its own time, in milliseconds. What is
     /// written stays readable if the program is killed.
     [[nodiscard]] virtual Result<void> record(const std::string& path) = 0;
+    /// Pictures of the recording until now; a busy machine writes fewer than the camera gives.
+    [[nodiscard]] virtual int recordedSoFar() const = 0;
     /// Ends the recording; how many pictures it holds.
     [[nodiscard]] virtual Result<int> stopRecording() = 0;
 };

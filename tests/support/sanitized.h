@@ -15,5 +15,5 @@ constexpr bool kSanitized = false;
 // What is waited for comes later there: the same waits, longer.
 #undef QTRY_IMPL
 #define QTRY_IMPL(expr, timeout)                                                                                       \
-    { QTRY_LOOP_IMPL(expr, (timeout) * 6, 50) }
+    { QTRY_LOOP_IMPL(expr, (timeout)*6, 50) }
 #endif

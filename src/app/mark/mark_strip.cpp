@@ -23,9 +23,7 @@ namespace {
 std::vector<double> bandOf(const Pack& pack, const MeasureDef& def, const Trial& trial,
                            const std::vector<double>& frames, double cutoffHz) {
     constexpr std::size_t kDrawn = 8;
-    const std::size_t step = def.kind == Kind::Speed || def.kind == Kind::AngularSpeed
-                                 ? std::max<std::size_t>(1, frames.size() / kDrawn)
-                                 : 1;
+    const std::size_t step = isRateKind(def.kind) ? std::max<std::size_t>(1, frames.size() / kDrawn) : 1;
     std::vector<std::size_t> at;
     std::vector<double> u;
     for (std::size_t i = 0; i < frames.size(); i += step) {

@@ -27,8 +27,7 @@ std::vector<MeasureGroup> groupedMeasures(const Pack& pack) {
         groups.push_back({title, {&def}});
     };
     for (const MeasureDef& def : pack.measures)
-        if (def.kind == Kind::Interval || def.kind == Kind::PhaseShare || def.kind == Kind::TempoRatio ||
-            isCycleKind(def.kind))
+        if (rowOf(def.kind).by == MeasuredBy::Timing || isCycleKind(def.kind))
             add(RulerList::tr("Timing"), def);
     for (const EventDef& event : pack.events)
         for (const MeasureDef& def : pack.measures)

@@ -209,10 +209,12 @@ void LivePanel::tick() {
     stage_->setCaption(late ? tr("%1 s ago").arg(words::number(std::min(delay_->value(), pictures_->newestS()), 1))
                             : tr("Now"),
                        devices_->currentText(), look::dark().athlete);
-    state_->setText(
-        recording()
-            ? tr("<b>recording</b>, %1 s").arg(words::number(static_cast<double>(recordedFor_.elapsed()) / 1000, 1))
-            : tr("not recording"));
+    state_->setText(recording()
+                        ? tr("<b>recording</b>, %1 s, %2")
+                              .arg(words::number(static_cast<double>(recordedFor_.elapsed()) / 1000, 1),
+                                   words::counted(static_cast<std::size_t>(std::max(0, camera_->recordedSoFar())),
+                                                  tr("picture"), tr("pictures")))
+                        : tr("not recording"));
 }
 
 } // namespace riflesso

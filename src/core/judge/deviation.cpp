@@ -29,8 +29,7 @@ std::string_view toString(Reference::Source source) {
 double toleranceFactor(int modelTrials) { return studentT975(modelTrials - 1) * std::sqrt(1 + 1.0 / modelTrials); }
 
 Tolerance toleranceOf(const MeasureDef& def, const Reference& reference) {
-    const bool fixed = def.kind == Kind::PeakOrder || def.kind == Kind::Observed || def.kind == Kind::Reversals;
-    if (fixed || reference.source != Reference::Source::Model)
+    if (rowOf(def.kind).ownTolerance || reference.source != Reference::Source::Model)
         return {def.tolerance, false};
     const bool several = reference.performers > 1;
     const int m = several ? reference.performers : reference.modelTrials;

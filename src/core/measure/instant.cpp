@@ -7,43 +7,6 @@
 
 namespace riflesso {
 
-bool isInstantKind(Kind kind) {
-    switch (kind) {
-    case Kind::Angle:
-    case Kind::Flexion:
-    case Kind::SegmentAngle:
-    case Kind::LineAngle:
-    case Kind::Clock:
-    case Kind::Distance:
-    case Kind::Offset:
-    case Kind::Ratio:
-    case Kind::Stack:
-    case Kind::Speed:
-    case Kind::Turn:
-        return true;
-    default:
-        return false;
-    }
-}
-
-bool needsLengthUnit(const MeasureDef& def) {
-    switch (def.kind) {
-    case Kind::Distance:
-    case Kind::Offset:
-    case Kind::Stack:
-    case Kind::Speed:
-    case Kind::Dwell:
-    case Kind::PathLength:
-    case Kind::Reversals:
-    case Kind::Steadiness:
-    case Kind::CycleLength:
-    case Kind::CycleSpeed:
-        return true;
-    default:
-        return false;
-    }
-}
-
 namespace {
 
 /// Adds the inputs of a point to the plan; a reason when they cannot be named.
@@ -116,20 +79,21 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
         if (const auto reason = addPoint(plan, ref, trial, sides))
             return *reason;
 
+    const ValidIn valid = rowOf(def.kind).valid;
+    const bool upright =
+        valid == ValidIn::NotFromTop || (valid == ValidIn::UprightNotFromTop && def.against == "vertical");
+    if (upright && view == View::Top)
+        return (def.against.empty() ? "no plumb line in a " : "no vertical in a ") + viewWords(view);
     if (def.kind == Kind::Stack) {
         plan.axis = axisIndex(view, view == View::Side ? Axis::Forward : Axis::Lateral);
-        if (view == View::Top)
-            return "no plumb line in a " + viewWords(view);
     } else if (def.axis) {
         plan.axis = axisIndex(view, *def.axis);
         if (!plan.axis)
             return "the axis " + std::string(toString(*def.axis)) + " is not seen in a " + viewWords(view);
     }
-    if (def.kind == Kind::Flexion && view != View::Side && def.joint != Joint::Knee && def.joint != Joint::Elbow &&
-        def.joint != Joint::Wrist)
+    if (valid == ValidIn::SignedFromSide && view != View::Side && def.joint != Joint::Knee &&
+        def.joint != Joint::Elbow && def.joint != Joint::Wrist)
         return "this joint's bend has no sign in a " + viewWords(view) + ": film from the side";
-    if (def.kind == Kind::SegmentAngle && view == View::Top && (def.against == "vertical"))
-        return "no vertical in a " + viewWords(view);
     return plan;
 }
 
@@ -158,27 +122,37 @@ ValueAndSlopes valueAndSlopes(const InstantPlan& plan, const std::vector<Vec<dou
                                    : differentiated<kDerivatives>(plan, in, unit);
 }
 
-std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in) {
+namespace {
+
+/// What a formula says of these marks.
+template <class R, class Call>
+R ofFormula(const InstantPlan& plan, const std::vector<Vec<double>>& in, const Call& call) {
     std::vector<Vec<double>> p;
     for (const PointTerm& term : plan.points)
         p.push_back(detail::foldedPoint(plan, term, in));
-    const auto length = [&](std::size_t a, std::size_t b) { return std::hypot(p[b].x - p[a].x, p[b].y - p[a].y); };
-    switch (plan.def->kind) {
-    case Kind::Angle:
-    case Kind::Flexion:
-        return {length(0, 1), length(1, 2)};
-    case Kind::SegmentAngle:
-    case Kind::Clock:
-        return p.size() > 3 ? std::vector<double>{length(0, 1), length(2, 3)} : std::vector<double>{length(0, 1)};
-    case Kind::LineAngle:
-        return {length(0, 1), length(2, 3)};
-    case Kind::Ratio:
-        if (plan.axis)
-            return {std::abs(*plan.axis == 0 ? p[3].x - p[2].x : p[3].y - p[2].y)};
-        return {length(2, 3)};
-    default:
-        return {};
-    }
+    const double unit = 1;
+    const Placed<double> at{plan, p.data(), unit};
+    return withKind<R, MeasuredBy::Places, MeasuredBy::Rates>(plan.def->kind,
+                                                              [&](auto kind) { return call(at, kind); });
+}
+
+} // namespace
+
+std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in) {
+    return ofFormula<std::vector<double>>(
+        plan, in, [](const Placed<double>& at, auto kind) { return InstantFormula<kind()>::critical(at); });
+}
+
+bool isStraightOver(const InstantPlan& plan, const std::vector<Vec<double>>& in, double lengthPx) {
+    return ofFormula<bool>(plan, in, [&](const Placed<double>& at, auto kind) {
+        using Formula = InstantFormula<kind()>;
+        auto lengths = Formula::straight(at);
+        if (!lengths)
+            return false;
+        const std::vector<double> critical = Formula::critical(at);
+        lengths->insert(lengths->end(), critical.begin(), critical.end());
+        return std::all_of(lengths->begin(), lengths->end(), [&](double l) { return l >= lengthPx; });
+    });
 }
 
 } // namespace riflesso

@@ -87,80 +87,31 @@ template <class T> T flexionDeg(const T& tau, const MeasureDef& def, View view) 
 
 } // namespace detail
 
+/// What an instant formula reads.
+template <class T> struct Placed {
+    const InstantPlan& plan;
+    const Vec<T>* p; ///< the plan's points, after the fold
+    const T& unit;   ///< pixels a unit of length
+    std::vector<double>* offsets = nullptr;
+    [[nodiscard]] const MeasureDef& def() const { return *plan.def; }
+    [[nodiscard]] T length(std::size_t a, std::size_t b) const {
+        using std::hypot;
+        return hypot(p[b].x - p[a].x, p[b].y - p[a].y);
+    }
+    /// From one point to another along the plan's axis.
+    [[nodiscard]] T along(std::size_t a, std::size_t b) const {
+        return *plan.axis == 0 ? p[b].x - p[a].x : p[b].y - p[a].y;
+    }
+};
+
+/// The formula of a kind measured by places, or whose rate is: one in instant_formulas.h for each. Source of the angle
+/// conventions: stated in the guide; clinical flexion positive.
+template <Kind kind> struct InstantFormula;
+
 /// The measure's value from the pixel coordinates of plan.landmarks. `unit`: pixels a unit (body), or pixels a
-/// metre; 1 where the kind has no length. For `speed` the point's path is differentiated elsewhere: not here.
-/// Source of the angle conventions: stated in the guide; clinical flexion positive.
+/// metre; 1 where the kind has no length. 0 for kinds that no frame alone tells.
 template <class T> T instantValue(const InstantPlan& plan, const std::vector<Vec<T>>& in, const T& unit,
-                                  std::vector<double>* offsets = nullptr) {
-    using namespace detail;
-    using std::abs;
-    using std::atan2;
-    using std::hypot;
-    using std::sqrt;
-    const MeasureDef& def = *plan.def;
-    // All kinds but stack have few points: no memory is asked for.
-    constexpr std::size_t kFew = 6;
-    std::array<Vec<T>, kFew> few;
-    std::vector<Vec<T>> many(plan.points.size() > kFew ? plan.points.size() : 0);
-    Vec<T>* p = many.empty() ? few.data() : many.data();
-    for (std::size_t i = 0; i < plan.points.size(); ++i)
-        p[i] = foldedPoint(plan, plan.points[i], in);
-    switch (def.kind) {
-    case Kind::Angle:
-        return T(180) - abs(turnDeg(p[0], p[1], p[2]));
-    case Kind::Flexion:
-        return flexionDeg(turnDeg(p[0], p[1], p[2]), def, plan.view);
-    case Kind::SegmentAngle: {
-        T angle = directionDeg(p[0], p[1]);
-        if (def.against == "vertical")
-            angle = T(90) - angle;
-        else if (def.against != "horizontal")
-            angle = angle - directionDeg(p[2], p[3]);
-        return def.undirected ? wrapInto(angle, -90, 180) : wrapInto(angle, -180, 360);
-    }
-    case Kind::LineAngle: {
-        const T angle = wrapInto(directionDeg(p[0], p[1]) - directionDeg(p[2], p[3]), -90, 180);
-        return def.isSigned ? angle : abs(angle);
-    }
-    case Kind::Clock:
-        return wrapInto((T(90) - directionDeg(p[0], p[1])) / T(30), 0, 12);
-    case Kind::Distance:
-        return hypot(p[1].x - p[0].x, p[1].y - p[0].y) / unit;
-    case Kind::Offset:
-        return (*plan.axis == 0 ? p[1].x - p[0].x : p[1].y - p[0].y) / unit;
-    case Kind::Ratio: {
-        const auto length = [&](const Vec<T>& a, const Vec<T>& b) {
-            if (plan.axis)
-                return abs(*plan.axis == 0 ? b.x - a.x : b.y - a.y);
-            return hypot(b.x - a.x, b.y - a.y);
-        };
-        return length(p[0], p[1]) / length(p[2], p[3]);
-    }
-    case Kind::Stack: {
-        T largest(0);
-        for (std::size_t i = 0; i < plan.ownPoints; ++i) {
-            const T offset = (*plan.axis == 0 ? p[i].x - p[0].x : p[i].y - p[0].y) / unit;
-            if (offsets)
-                offsets->push_back(plain(offset));
-            if (std::abs(plain(offset)) >= plain(largest))
-                largest = abs(offset);
-        }
-        return largest;
-    }
-    case Kind::Turn: {
-        // arccos(apparent width / true width); positive when the right side is nearer, where the pack says so.
-        const T share = hypot(p[1].x - p[0].x, p[1].y - p[0].y) / T(plan.trueWidthPx);
-        if (plain(share) >= 1)
-            return T(0);
-        const T angle = atan2(sqrt(T(1) - share * share), share) * T(kDegrees);
-        return def.near == Side::Left ? -angle : angle;
-    }
-    case Kind::AngularSpeed: // the angle whose rate is wanted
-        return plan.points.size() > 2 ? turnDeg(p[0], p[1], p[2]) : directionDeg(p[0], p[1]);
-    default:
-        return T(0);
-    }
-}
+                                  std::vector<double>* offsets = nullptr);
 
 /// The value with its slopes by the coordinates: x and y of each landmark (unit per pixel), then the length unit.
 struct ValueAndSlopes {
@@ -174,9 +125,9 @@ struct ValueAndSlopes {
 /// Lengths (px) whose shortness spoils the value: the segments of an angle, the denominator of a ratio.
 [[nodiscard]] std::vector<double> criticalLengths(const InstantPlan& plan, const std::vector<Vec<double>>& in);
 
-/// Whether `kind` can be taken in every frame.
-[[nodiscard]] bool isInstantKind(Kind kind);
-/// Whether a value of this kind is a length and needs a unit.
-[[nodiscard]] bool needsLengthUnit(const MeasureDef& def);
+/// Whether the value is straight over a few standard uncertainties (px) of a mark.
+[[nodiscard]] bool isStraightOver(const InstantPlan& plan, const std::vector<Vec<double>>& in, double lengthPx);
 
 } // namespace riflesso
+
+#include "core/measure/instant_formulas.h"

@@ -90,53 +90,32 @@ MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
         out.reason = "\"" + context.eventTitle(context.events.twice) + "\" is set twice in this cycle";
         return out;
     }
-    switch (def.kind) {
-    case Kind::Observed:
+    switch (rowOf(def.kind).by) {
+    case MeasuredBy::Watching:
         return observed(context.pack, def, context.trial);
-    case Kind::Interval:
-    case Kind::PhaseShare:
-    case Kind::TempoRatio:
+    case MeasuredBy::Timing:
         return measureTiming(context, def);
-    case Kind::Rate:
-    case Kind::CycleLength:
-    case Kind::CycleSpeed:
+    case MeasuredBy::Cycles:
         return measureCycles(context, def);
-    case Kind::AngularSpeed:
-        return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
-    default:
+    case MeasuredBy::Places:
+    case MeasuredBy::Rates:
+        if (rowOf(def.kind).taken == TakenAt::EventOrPeakOver)
+            return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
         return def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
+    case MeasuredBy::Path: // gives several values: measurePath
+    case MeasuredBy::Set:  // once a set: measureSet
+        break;
     }
+    return {};
 }
 
 /// Speeds and everything over a phase run on low-passed coordinates.
 bool isFiltered(const MeasureDef& def) {
-    return def.kind == Kind::Speed || def.kind == Kind::AngularSpeed || isPathKind(def.kind) || def.stat != Stat::None;
-}
-
-/// Kinds that read a picture's geometry, and so depend on where the camera stands.
-bool isGeometry(const MeasureDef& def) {
-    switch (def.kind) {
-    case Kind::Interval:
-    case Kind::PhaseShare:
-    case Kind::TempoRatio:
-    case Kind::Rate:
-    case Kind::Observed:
-    case Kind::PeakOrder:
-    case Kind::Turn:
-        return false;
-    default:
-        return true;
-    }
-}
-
-/// Kinds that follow a point through the picture, which a camera that moves with the athlete makes nothing of.
-bool needsStillCamera(Kind kind) {
-    return kind == Kind::Speed || kind == Kind::CycleLength || kind == Kind::CycleSpeed ||
-           (isPathKind(kind) && kind != Kind::Overlap);
+    return isRateKind(def.kind) || isPathKind(def.kind) || def.stat != Stat::None;
 }
 
 void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
-    if (!context.trial.capture.cameraMoves || !value.valid() || !needsStillCamera(def.kind))
+    if (!context.trial.capture.cameraMoves || !value.valid() || !rowOf(def.kind).camera.still)
         return;
     value.value.reset();
     value.reason = "the camera moves: take its movement out on the Film page, or film from a stand";
@@ -146,7 +125,7 @@ void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureVa
 /// length across it is foreshortened by the cosine.
 void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
     const double bearing = context.trial.capture.bearingDeg.value_or(0);
-    if (!value.valid() || !isGeometry(def) || bearing <= kSquareDeg)
+    if (!value.valid() || !rowOf(def.kind).camera.square || bearing <= kSquareDeg)
         return;
     if (bearing > kMostObliqueDeg) {
         const auto rounded = std::to_string(std::lround(bearing));
@@ -228,7 +207,7 @@ SetLengths lengthsOf(const Pack& pack, const std::vector<Trial>& trials) {
         lengths.medianUnits[unitKey(unit)] = units.empty() ? 0 : median(units);
     };
     for (const MeasureDef& def : pack.measures) {
-        if (needsLengthUnit(def))
+        if (needsLengthUnit(def.kind))
             addUnit(def.in);
         if (def.kind == Kind::Turn)
             for (const Trial& trial : trials)

@@ -8,8 +8,6 @@
 
 namespace riflesso {
 
-bool isCycleKind(Kind kind) { return kind == Kind::Rate || kind == Kind::CycleLength || kind == Kind::CycleSpeed; }
-
 namespace {
 
 /// Speed of a landmark along the way forward at an event, pixels a second; 0 where too few frames are marked to tell.
@@ -44,6 +42,7 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
     const double timeU = std::hypot(first.uS, last.uS);
     out.events = {startId};
     out.frames = {static_cast<int>(std::lround(first.frame)), static_cast<int>(std::lround(last.frame))};
+    static_assert(kinds::areAll<MeasuredBy::Cycles, Kind::Rate, Kind::CycleLength, Kind::CycleSpeed>());
     if (def.kind == Kind::Rate) {
         constexpr double kMinute = 60;
         out.value = kMinute * cycles / timeS;

@@ -5,7 +5,6 @@
 
 namespace riflesso {
 
-[[nodiscard]] bool isCycleKind(Kind kind);
 /// 60 (n - 1) / (t_n - t_1) a minute for n starts; length = |forward travel| / cycles; speed = |travel| / time. The
 /// camera must stand still. Context: the whole trial.
 [[nodiscard]] MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def);

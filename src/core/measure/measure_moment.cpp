@@ -16,7 +16,7 @@ std::string eventWords(const Pack& pack, const std::string& event) {
 }
 
 std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const MeasureDef& def) {
-    if (!needsLengthUnit(def))
+    if (!needsLengthUnit(def.kind))
         return LengthScale{};
     const auto known = context.lengths.medianUnits.find(unitKey(def.in));
     return context.runs.scale(def.in, context.sides, known == context.lengths.medianUnits.end() ? 0 : known->second);
@@ -43,6 +43,7 @@ MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def)
             }
         slopes.emplace_back(event, slope);
     };
+    static_assert(kinds::areAll<MeasuredBy::Timing, Kind::Interval, Kind::PhaseShare, Kind::TempoRatio>());
     if (def.kind == Kind::Interval) {
         const TrialEvent *from = start(def.fromEvent), *to = end(def.fromEvent, def.toEvent);
         if (!from || !to)
@@ -225,7 +226,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         out.budget.push_back({inWords(plan.landmarks[i]), u});
         variance += u * u;
     }
-    if (needsLengthUnit(def)) {
+    if (needsLengthUnit(def.kind)) {
         const double u = std::abs(value.unitSlope) * scale.pixels * scale.relativeU;
         out.budget.push_back({"length unit", u});
         variance += u * u;

@@ -97,31 +97,50 @@ MaybeReading brakeReading(const Span& span, const SpanCopy& copy) {
     return Reading{100 * lost, upperPeak->sample};
 }
 
+/// What a copy is read with.
+struct PathArguments {
+    const Span& span;
+    const MeasureDef& def;
+    const std::vector<double>& units; ///< overlap: pixels a unit of each condition
+    const SpanCopy& copy;
+};
+
+/// The formula of a kind measured by a path.
+template <Kind kind> MaybeReading readAs(const PathArguments& in) = delete;
+
+template <> MaybeReading readAs<Kind::Dwell>(const PathArguments& in) {
+    const std::vector<double> speeds = speedsOf(in.copy.timesS, in.copy.firstPath);
+    return Reading{
+        totalTime(spansBelow(in.copy.timesS, speeds, in.def.below * in.copy.unitPixels, in.copy.fromS, in.copy.toS)),
+        {}};
+}
+template <> MaybeReading readAs<Kind::Overlap>(const PathArguments& in) {
+    return overlapReading(in.span, in.def, in.units, in.copy);
+}
+/// It gives a score and lags: measurePeakOrder.
+template <> MaybeReading readAs<Kind::PeakOrder>(const PathArguments&) { return {}; }
+template <> MaybeReading readAs<Kind::PathLength>(const PathArguments& in) {
+    return pathReading(in.span, in.def, in.copy);
+}
+template <> MaybeReading readAs<Kind::Straightness>(const PathArguments& in) {
+    return pathReading(in.span, in.def, in.copy);
+}
+template <> MaybeReading readAs<Kind::Reversals>(const PathArguments& in) {
+    const Eigen::VectorXd along = insidePath(in.copy).col(*in.span.plan.axis) / in.copy.unitPixels;
+    return Reading{static_cast<double>(reversalsOf({along.begin(), along.end()}, in.def.hysteresis)), {}};
+}
+template <> MaybeReading readAs<Kind::Steadiness>(const PathArguments& in) {
+    return Reading{wanderOf(insidePath(in.copy)) / in.copy.unitPixels, {}};
+}
+template <> MaybeReading readAs<Kind::Smoothness>(const PathArguments& in) {
+    const auto jerk = logDimensionlessJerk(in.copy.timesS, in.copy.firstPath, in.copy.fromS, in.copy.toS);
+    return jerk ? MaybeReading(Reading{*jerk, {}}) : MaybeReading();
+}
+template <> MaybeReading readAs<Kind::Brake>(const PathArguments& in) { return brakeReading(in.span, in.copy); }
+
 MaybeReading read(const Span& span, const MeasureDef& def, const std::vector<double>& units, const SpanCopy& copy) {
-    switch (def.kind) {
-    case Kind::Dwell: {
-        const std::vector<double> speeds = speedsOf(copy.timesS, copy.firstPath);
-        return Reading{totalTime(spansBelow(copy.timesS, speeds, def.below * copy.unitPixels, copy.fromS, copy.toS)),
-                       {}};
-    }
-    case Kind::Overlap:
-        return overlapReading(span, def, units, copy);
-    case Kind::PathLength:
-    case Kind::Straightness:
-        return pathReading(span, def, copy);
-    case Kind::Reversals: {
-        const Eigen::VectorXd along = insidePath(copy).col(*span.plan.axis) / copy.unitPixels;
-        return Reading{static_cast<double>(reversalsOf({along.begin(), along.end()}, def.hysteresis)), {}};
-    }
-    case Kind::Steadiness:
-        return Reading{wanderOf(insidePath(copy)) / copy.unitPixels, {}};
-    case Kind::Smoothness: {
-        const auto jerk = logDimensionlessJerk(copy.timesS, copy.firstPath, copy.fromS, copy.toS);
-        return jerk ? MaybeReading(Reading{*jerk, {}}) : MaybeReading();
-    }
-    default:
-        return brakeReading(span, copy);
-    }
+    const PathArguments in{span, def, units, copy};
+    return withKind<MaybeReading, MeasuredBy::Path>(def.kind, [&](auto kind) { return readAs<kind()>(in); });
 }
 
 /// Steadiness that a still point with marks of 1 px would show: the median over copies of noise alone, in pixels. The
@@ -277,23 +296,6 @@ std::vector<std::pair<std::string, MeasureValue>> measurePeakOrder(const Span& s
 
 } // namespace
 
-bool isPathKind(Kind kind) {
-    switch (kind) {
-    case Kind::Dwell:
-    case Kind::Overlap:
-    case Kind::PeakOrder:
-    case Kind::PathLength:
-    case Kind::Straightness:
-    case Kind::Reversals:
-    case Kind::Steadiness:
-    case Kind::Smoothness:
-    case Kind::Brake:
-        return true;
-    default:
-        return false;
-    }
-}
-
 std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureContext& context, const MeasureDef& def) {
     const auto one = [&](MeasureValue value) {
         std::vector<std::pair<std::string, MeasureValue>> out;
@@ -335,7 +337,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
     out.u = def.kind == Kind::Smoothness
                 ? jerkUncertainty(values, reading->value)
                 : drawnUncertainty(values, reading->value, def.kind == Kind::Brake ? OneSided::Peak : OneSided::Square);
-    if (needsLengthUnit(def) && span.scale.shared && def.unit.starts_with("m"))
+    if (needsLengthUnit(def.kind) && span.scale.shared && def.unit.starts_with("m"))
         out.sharedU = *out.value * span.scale.relativeU;
     out.budget.push_back({"marks, event times and unit, by simulation", out.u});
     if (def.kind == Kind::Steadiness) {

@@ -6,8 +6,6 @@
 
 namespace riflesso {
 
-/// Whether the kind is one of this file.
-[[nodiscard]] bool isPathKind(Kind kind);
 /// The value under the measure's own id; of peak_order also each lag, "order.lag.1" …
 [[nodiscard]] std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureContext& context,
                                                                             const MeasureDef& def);

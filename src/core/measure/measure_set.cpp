@@ -138,10 +138,6 @@ MeasureValue difference(const MeasureDef& def, const Sample& sample) {
 
 } // namespace
 
-bool isSetKind(Kind kind) {
-    return kind == Kind::Symmetry || kind == Kind::Drift || kind == Kind::Variability || kind == Kind::Difference;
-}
-
 double medianUncertainty(const std::vector<double>& values, const std::vector<double>& us) {
     if (values.size() == 1)
         return us.front();
@@ -194,6 +190,8 @@ SetMeasures measureSet(const Pack& pack, const std::vector<Trial>& trials, const
             continue;
         const auto sample = [&](const std::string& id) { return sampleOf(pack, trials, measures, id); };
         MeasureValue value;
+        static_assert(
+            kinds::areAll<MeasuredBy::Set, Kind::Symmetry, Kind::Drift, Kind::Variability, Kind::Difference>());
         if (def.kind == Kind::Symmetry)
             value = symmetry(def, sample(def.leftMeasure), sample(def.rightMeasure));
         else if (def.kind == Kind::Drift)

@@ -5,8 +5,6 @@
 
 namespace riflesso {
 
-[[nodiscard]] bool isSetKind(Kind kind);
-
 /// Values of the set's measures, in pack order. measures: as measureTrials gives them for these trials.
 [[nodiscard]] SetMeasures measureSet(const Pack& pack, const std::vector<Trial>& trials,
                                      const std::vector<TrialMeasures>& measures);

@@ -133,7 +133,7 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
         out.budget = {{"marks, filtered", parts->marks},
                       {"time of the start of " + span.phase->title, parts->from},
                       {"time of the end of " + span.phase->title, parts->to}};
-        if (needsLengthUnit(def))
+        if (needsLengthUnit(def.kind))
             out.budget.push_back({"length unit", parts->unit});
     } else {
         std::vector<double> values = drawnStatistics(span, kind, series, stat);
@@ -321,8 +321,8 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     const auto sides = resolveRoles(pack, trial);
     const auto planned = isInstantKind(def.kind) ? planInstant(pack, def, trial, sides)
                                                  : std::variant<InstantPlan, Reason>(Reason("no value in every frame"));
-    const auto scaled =
-        needsLengthUnit(def) ? lengthScale(def.in, trial, sides, 0) : std::variant<LengthScale, Reason>(LengthScale{});
+    const auto scaled = needsLengthUnit(def.kind) ? lengthScale(def.in, trial, sides, 0)
+                                                  : std::variant<LengthScale, Reason>(LengthScale{});
     for (const Reason* reason : {std::get_if<Reason>(&planned), std::get_if<Reason>(&scaled)})
         if (reason) {
             out.reason = *reason;

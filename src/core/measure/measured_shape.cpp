@@ -118,12 +118,11 @@ void drawStack(Sketch& sketch, const InstantPlan& plan, const std::vector<Folded
 /// What an instant kind shows in one frame; p: the plan's points.
 bool drawInstant(Sketch& sketch, const InstantPlan& plan, const std::vector<Folded>& p) {
     const MeasureDef& def = *plan.def;
-    switch (def.kind) {
-    case Kind::Angle:
-    case Kind::Flexion:
+    switch (rowOf(def.kind).drawn) {
+    case Drawn::Joint:
         drawJoint(sketch, def, plan.view, p);
         return true;
-    case Kind::SegmentAngle: {
+    case Drawn::Direction: {
         const double zero = def.against == "vertical"     ? 90
                             : def.against == "horizontal" ? 0
                                                           : detail::directionDeg(p[2], p[3]);
@@ -132,22 +131,21 @@ bool drawInstant(Sketch& sketch, const InstantPlan& plan, const std::vector<Fold
         drawDirection(sketch, p, zero, def.undirected);
         return true;
     }
-    case Kind::LineAngle:
+    case Drawn::Lines:
         sketch.line(p[2], p[3], true);
         drawDirection(sketch, p, detail::directionDeg(p[2], p[3]), true);
         return true;
-    case Kind::Clock:
+    case Drawn::Dial:
         drawClock(sketch, p);
         return true;
-    case Kind::Distance:
-    case Kind::Turn:
+    case Drawn::Length:
         sketch.line(p[0], p[1]);
         sketch.label(between(p[0], p[1]));
         return true;
-    case Kind::Offset:
+    case Drawn::Along:
         drawOffset(sketch, p[0], p[1], *plan.axis, true);
         return true;
-    case Kind::Ratio:
+    case Drawn::Lengths:
         if (plan.axis) {
             drawOffset(sketch, p[2], p[3], *plan.axis, true);
             drawOffset(sketch, p[0], p[1], *plan.axis, true);
@@ -157,15 +155,24 @@ bool drawInstant(Sketch& sketch, const InstantPlan& plan, const std::vector<Fold
             sketch.label(between(p[0], p[1]));
         }
         return true;
-    case Kind::Stack:
+    case Drawn::PlumbLine:
         drawStack(sketch, plan, p);
         return true;
-    default:
-        return false;
+    case Drawn::Segments:
+        for (std::size_t i = 0; i + 1 < p.size(); ++i)
+            sketch.line(p[i], p[i + 1]);
+        sketch.label(p[1]);
+        return true;
+    case Drawn::Nothing:
+    case Drawn::Way:
+    case Drawn::WayAndNext:
+    case Drawn::Ways:
+        break;
     }
+    return false;
 }
 
-bool hasPath(Kind kind) { return kind == Kind::Speed || (isPathKind(kind) && kind != Kind::Overlap); }
+bool hasPath(Drawn drawn) { return drawn == Drawn::Way || drawn == Drawn::WayAndNext || drawn == Drawn::Ways; }
 
 /// The span a path is drawn over, in real time.
 std::optional<std::pair<double, double>> spanOf(const Pack& pack, const MeasureDef& def, const Trial& trial) {
@@ -220,7 +227,7 @@ std::vector<ShapeCurve> pathsOf(const MeasureDef& def, const Trial& trial, const
         if (n > 1)
             curves.push_back(std::move(curve));
     }
-    if (def.kind != Kind::PeakOrder && def.kind != Kind::Brake && curves.size() > 1)
+    if (rowOf(def.kind).drawn != Drawn::Ways && curves.size() > 1)
         curves.resize(1); // the others are what its length is counted in
     return curves;
 }
@@ -233,7 +240,7 @@ std::optional<MeasuredShape> measuredShape(const Pack& pack, const MeasureDef& d
     const InstantPlan* plan = std::get_if<InstantPlan>(&planned);
     if (!plan || plan->points.empty())
         return {};
-    if (hasPath(def.kind)) {
+    if (hasPath(rowOf(def.kind).drawn)) {
         const auto span = spanOf(pack, def, trial);
         if (!span)
             return {};
@@ -242,7 +249,7 @@ std::optional<MeasuredShape> measuredShape(const Pack& pack, const MeasureDef& d
         if (shape.paths.empty())
             return {};
         const ShapeCurve& first = shape.paths.front();
-        if (def.kind == Kind::Straightness)
+        if (rowOf(def.kind).drawn == Drawn::WayAndNext)
             shape.lines.push_back({first.points.front(), first.points.back(), true});
         shape.label = first.points[first.points.size() / 2];
         return shape;
@@ -258,13 +265,8 @@ std::optional<MeasuredShape> measuredShape(const Pack& pack, const MeasureDef& d
     for (const PointTerm& term : plan->points)
         points.push_back(detail::foldedPoint(*plan, term, marks));
     Sketch sketch(plan->fold);
-    if (def.kind == Kind::AngularSpeed) {
-        for (std::size_t i = 0; i + 1 < points.size(); ++i)
-            sketch.line(points[i], points[i + 1]);
-        sketch.label(points[1]);
-    } else if (!drawInstant(sketch, *plan, points)) {
+    if (!drawInstant(sketch, *plan, points))
         return {};
-    }
     return sketch.take();
 }
 

@@ -7,11 +7,6 @@
 namespace riflesso {
 namespace {
 
-constexpr std::array kKinds = {
-    "angle",       "flexion", "segment_angle", "line_angle", "clock",       "distance",     "offset",    "ratio",
-    "stack",       "speed",   "angular_speed", "interval",   "phase_share", "tempo_ratio",  "rate",      "cycle_length",
-    "cycle_speed", "dwell",   "overlap",       "peak_order", "path_length", "straightness", "reversals", "steadiness",
-    "symmetry",    "drift",   "variability",   "observed",   "turn",        "smoothness",   "brake",     "difference"};
 constexpr std::array kStats = {"", "maximum", "minimum", "range", "mean"};
 constexpr std::array kLevels = {"foot",  "ankle", "knee", "hip",  "trunk",     "shoulder", "arm",
                                 "elbow", "wrist", "hand", "head", "implement", "whole"};
@@ -38,7 +33,6 @@ template <class List> auto findById(const List& list, std::string_view id) -> de
 
 } // namespace
 
-std::string_view toString(Kind kind) { return nameOf(kKinds, kind); }
 std::string_view toString(Stat stat) { return nameOf(kStats, stat); }
 std::string_view toString(Level level) { return nameOf(kLevels, level); }
 std::string_view toString(Stage stage) { return nameOf(kStages, stage); }
@@ -46,20 +40,26 @@ std::string_view toString(Stress stress) { return nameOf(kStresses, stress); }
 std::string_view toString(Caution caution) { return nameOf(kCautions, caution); }
 std::string_view toString(Direction direction) { return nameOf(kDirections, direction); }
 std::string_view toString(Family family) { return nameOf(kFamilies, family); }
-std::optional<Kind> kindFrom(std::string_view text) { return valueOf<Kind>(kKinds, text); }
+std::optional<Kind> kindFrom(std::string_view text) {
+    for (const KindRow& row : kinds::kTable)
+        if (row.word == text)
+            return row.kind;
+    return {};
+}
 std::optional<Stress> stressFrom(std::string_view text) { return valueOf<Stress>(kStresses, text); }
 
 double MeasureDef::period() const {
-    switch (kind) {
-    case Kind::SegmentAngle:
-        return undirected ? 180 : 360;
-    case Kind::LineAngle:
-        return isSigned ? 180 : 0;
-    case Kind::Clock:
-        return 12;
-    default:
+    switch (rowOf(kind).period) {
+    case Period::None:
         return 0;
+    case Period::Direction:
+        return undirected ? 180 : 360;
+    case Period::Line:
+        return isSigned ? 180 : 0;
+    case Period::Hours:
+        return 12;
     }
+    return 0;
 }
 
 const MeasureDef* Pack::measure(std::string_view id) const { return findById(measures, baseMeasure(id)); }

@@ -1,6 +1,7 @@
 #pragma once
 // A skill pack: everything about one skill. Value types only; pack_reader.h reads them from JSON.
 
+#include "core/pack/measure_kinds.h"
 #include "core/points/landmark.h"
 
 #include <cstdint>
@@ -15,41 +16,6 @@ namespace riflesso {
 
 enum class Family { Discrete, Cyclic, Steady };
 
-enum class Kind {
-    Angle,
-    Flexion,
-    SegmentAngle,
-    LineAngle,
-    Clock,
-    Distance,
-    Offset,
-    Ratio,
-    Stack,
-    Speed,
-    AngularSpeed,
-    Interval,
-    PhaseShare,
-    TempoRatio,
-    Rate,
-    CycleLength,
-    CycleSpeed,
-    Dwell,
-    Overlap,
-    PeakOrder,
-    PathLength,
-    Straightness,
-    Reversals,
-    Steadiness,
-    Symmetry,
-    Drift,
-    Variability,
-    Observed,
-    Turn,
-    Smoothness,
-    Brake,
-    Difference,
-}; // clang-format keeps this list short on purpose
-
 enum class Stat { None, Maximum, Minimum, Range, Mean };
 enum class Joint { Knee, Elbow, Hip, Ankle, Wrist, Shoulder, Trunk, Neck };
 enum class Level { Foot, Ankle, Knee, Hip, Trunk, Shoulder, Arm, Elbow, Wrist, Hand, Head, Implement, Whole };
@@ -58,7 +24,6 @@ enum class Stress { Calm, Fed, Machine, Surprise, Live, Scored, Competition };
 enum class Caution { None, Note, Caution, Stop };
 enum class Direction { None, Below, Above, Either };
 
-[[nodiscard]] std::string_view toString(Kind kind);
 [[nodiscard]] std::string_view toString(Stat stat);
 [[nodiscard]] std::string_view toString(Level level);
 [[nodiscard]] std::string_view toString(Stage stage);
@@ -66,7 +31,6 @@ enum class Direction { None, Below, Above, Either };
 [[nodiscard]] std::string_view toString(Caution caution);
 [[nodiscard]] std::string_view toString(Direction direction);
 [[nodiscard]] std::string_view toString(Family family);
-[[nodiscard]] std::optional<Kind> kindFrom(std::string_view text);
 [[nodiscard]] std::optional<Stress> stressFrom(std::string_view text);
 
 /// Length unit of a measure: metres, or the length between two points of the pack.

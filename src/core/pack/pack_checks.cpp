@@ -159,8 +159,7 @@ private:
             checkMeasure(at("measures", i, "trade_with"), def.tradeWith);
             if (!def.observation.empty() && !pack_.observation(def.observation))
                 fault(at("measures", i, "observation"), "an observation of the pack", def.observation);
-            const bool cyclic = def.kind == Kind::Rate || def.kind == Kind::CycleLength || def.kind == Kind::CycleSpeed;
-            if (cyclic && pack_.family != Family::Cyclic)
+            if (isCycleKind(def.kind) && pack_.family != Family::Cyclic)
                 fault(at("measures", i, "kind"), "only in a cyclic pack", std::string(toString(def.kind)));
         }
         for (std::size_t i = 0; i < pack_.ranges.size(); ++i) {
@@ -170,7 +169,7 @@ private:
             if (!range.source.empty() && !pack_.sources.contains(range.source))
                 fault(path + ".source", "a key of sources", range.source);
             const MeasureDef* def = pack_.measure(range.measure);
-            if (range.low && range.high && *range.low > *range.high && def && def->kind != Kind::Clock)
+            if (range.low && range.high && *range.low > *range.high && def && rowOf(def->kind).period != Period::Hours)
                 fault(path, "low not above high", std::to_string(*range.low));
         }
     }

@@ -1,56 +1,11 @@
 #include "core/pack/pack_measure_reader.h"
 
-#include "core/listed.h"
 #include "core/tables/json_walk.h"
 
 #include <algorithm>
 
 namespace riflesso {
 namespace {
-
-/// What a kind asks for: argument keys it must have, may have, and the units it may be given in.
-struct KindRule {
-    bool instant = false; ///< `at`, or `over` with `stat`
-    std::vector<std::string_view> must, may, units;
-};
-
-const KindRule& ruleOf(Kind kind) {
-    static const std::map<Kind, KindRule> kRules = {
-        {Kind::Angle, {true, {"points"}, {}, {"deg"}}},
-        {Kind::Flexion, {true, {"joint", "points"}, {"flip"}, {"deg"}}},
-        {Kind::SegmentAngle, {true, {"points", "against"}, {"undirected"}, {"deg"}}},
-        {Kind::LineAngle, {true, {"line", "against_line"}, {"signed"}, {"deg"}}},
-        {Kind::Clock, {true, {"points"}, {}, {"h"}}},
-        {Kind::Distance, {true, {"points", "in"}, {}, {"m", "body"}}},
-        {Kind::Offset, {true, {"from", "to", "axis", "in"}, {}, {"m", "body"}}},
-        {Kind::Ratio, {true, {"numerator", "denominator"}, {"axis"}, {"1"}}},
-        {Kind::Stack, {true, {"points", "in"}, {}, {"m", "body"}}},
-        {Kind::Speed, {true, {"point", "in"}, {"axis"}, {"m/s", "body/s"}}},
-        {Kind::AngularSpeed, {false, {"points"}, {"at", "over"}, {"deg/s"}}},
-        {Kind::Interval, {false, {"from", "to"}, {}, {"s"}}},
-        {Kind::PhaseShare, {false, {"phase", "of"}, {}, {"%"}}},
-        {Kind::TempoRatio, {false, {"phase", "to_phase"}, {}, {"1"}}},
-        {Kind::Rate, {false, {}, {}, {"1/min"}}},
-        {Kind::CycleLength, {false, {"point", "in"}, {}, {"m", "body"}}},
-        {Kind::CycleSpeed, {false, {"point", "in"}, {}, {"m/s", "body/s"}}},
-        {Kind::Dwell, {false, {"point", "below", "in", "over"}, {}, {"s"}}},
-        {Kind::Overlap, {false, {"first", "second", "over"}, {}, {"s"}}},
-        {Kind::PeakOrder, {false, {"of", "over"}, {"lag_tolerance"}, {"1"}}},
-        {Kind::PathLength, {false, {"point", "in", "over"}, {}, {"m", "body"}}},
-        {Kind::Straightness, {false, {"point", "over"}, {"in"}, {"1"}}},
-        {Kind::Reversals, {false, {"point", "axis", "hysteresis", "in", "over"}, {}, {"count"}}},
-        {Kind::Steadiness, {false, {"point", "in", "over"}, {}, {"m", "body"}}},
-        {Kind::Symmetry, {false, {"left", "right"}, {}, {"%", "deg"}}},
-        {Kind::Drift, {false, {"of"}, {"last"}, {}}},
-        {Kind::Variability, {false, {"of"}, {}, {}}},
-        {Kind::Observed, {false, {"observation"}, {}, {"1"}}},
-        {Kind::Turn, {true, {"line"}, {"near"}, {"deg"}}},
-        {Kind::Smoothness, {false, {"point", "over"}, {"in"}, {"1"}}},
-        {Kind::Brake, {false, {"lower", "upper", "over"}, {}, {"%"}}},
-        {Kind::Difference, {false, {"of", "between"}, {}, {}}},
-    };
-    return kRules.at(kind);
-}
 
 LengthUnit readLengthUnit(const JsonNode& node, std::string_view key) {
     LengthUnit unit;
@@ -101,72 +56,111 @@ std::optional<Joint> jointFrom(const std::string& text) {
     return found == kJoints.end() ? std::nullopt : std::optional(static_cast<Joint>(found - kJoints.begin()));
 }
 
-/// Point arguments, put in one order whatever their key.
-void readPoints(const JsonNode& node, MeasureDef& def) {
-    const auto single = [&](std::string_view key, std::vector<PointRef>& into) {
-        if (node.has(key))
-            into.push_back(readPointRef(node.at(key)));
-    };
-    switch (def.kind) {
-    case Kind::Angle:
-    case Kind::Flexion:
-        def.points = readPointRefs(node, "points", 3, 3);
-        break;
-    case Kind::AngularSpeed:
-        def.points = readPointRefs(node, "points", 2, 3);
-        break;
-    case Kind::Stack:
-        def.points = readPointRefs(node, "points", 2, 50);
-        break;
-    case Kind::SegmentAngle:
-    case Kind::Clock:
-    case Kind::Distance:
-        def.points = readPointRefs(node, "points", 2, 2);
-        break;
-    case Kind::LineAngle:
-    case Kind::Turn:
-        def.points = readPointRefs(node, "line", 2, 2);
-        if (def.kind == Kind::LineAngle)
-            def.otherPoints = readPointRefs(node, "against_line", 2, 2);
-        break;
-    case Kind::Ratio:
-        def.points = readPointRefs(node, "numerator", 2, 2);
-        def.otherPoints = readPointRefs(node, "denominator", 2, 2);
-        break;
-    case Kind::Offset:
-        single("from", def.points);
-        single("to", def.points);
-        break;
-    case Kind::Brake:
-        single("lower", def.points);
-        single("upper", def.points);
-        break;
-    case Kind::PeakOrder:
-        node.list("of", true, [&](const JsonNode& entry) {
-            if (entry.json().is_array()) {
-                std::vector<PointRef> group;
-                for (std::size_t i = 0; i < entry.json().size(); ++i) {
-                    std::vector<JsonFault> none;
-                    group.push_back(readPointRef(JsonNode(entry.json()[i], entry.path(), none)));
-                    for (const JsonFault& f : none)
-                        entry.fault(f.expected, f.got);
-                }
-                if (group.size() < 2 || group.size() > 3)
-                    entry.fault("a pair or three points", std::to_string(group.size()));
-                def.of.push_back(group);
-            } else {
-                def.of.push_back({readPointRef(entry)});
+/// peak_order: points, or joints by two or three points each.
+void readGroups(const JsonNode& node, std::string_view key, MeasureDef& def) {
+    node.list(key, true, [&](const JsonNode& entry) {
+        if (entry.json().is_array()) {
+            std::vector<PointRef> group;
+            for (std::size_t i = 0; i < entry.json().size(); ++i) {
+                std::vector<JsonFault> none;
+                group.push_back(readPointRef(JsonNode(entry.json()[i], entry.path(), none)));
+                for (const JsonFault& f : none)
+                    entry.fault(f.expected, f.got);
             }
-        });
-        if (def.of.size() < 2)
-            node.faultAt("of", "at least two points", std::to_string(def.of.size()));
-        break;
-    default:
-        single("point", def.points);
+            if (group.size() < 2 || group.size() > 3)
+                entry.fault("a pair or three points", std::to_string(group.size()));
+            def.of.push_back(group);
+        } else {
+            def.of.push_back({readPointRef(entry)});
+        }
+    });
+    if (def.of.size() < 2)
+        node.faultAt(key, "at least two points", std::to_string(def.of.size()));
+}
+
+/// `flip`, `undirected` and `signed`.
+void readFlag(const JsonNode& node, std::string_view key, MeasureDef& def) {
+    bool& flag = key == "flip" ? def.flip : key == "undirected" ? def.undirected : def.isSigned;
+    flag = node.boolean(key, flag);
+    if (def.flip && def.joint != Joint::Elbow && def.joint != Joint::Wrist)
+        node.faultAt("flip", "only with elbow or wrist", "another joint");
+}
+
+void readArgument(const JsonNode& node, const ArgumentRow& argument, MeasureDef& def) {
+    const std::string_view key = argument.key;
+    const auto least = static_cast<std::size_t>(argument.least), most = static_cast<std::size_t>(argument.most);
+    switch (argument.what) {
+    case Argument::Points:
+        def.points = readPointRefs(node, key, least, most);
+        return;
+    case Argument::OtherPoints:
+        def.otherPoints = readPointRefs(node, key, least, most);
+        return;
+    case Argument::Groups:
+        readGroups(node, key, def);
+        return;
+    case Argument::Event:
+        (key == "from" ? def.fromEvent : def.toEvent) = node.id(key);
+        return;
+    case Argument::Part:
+        (key == "phase" ? def.phase : def.otherPhase) = node.id(key);
+        return;
+    case Argument::Measure:
+        if (key == "of")
+            def.ofMeasure = node.text(key);
+        else
+            (key == "left" ? def.leftMeasure : def.rightMeasure) = node.id(key);
+        return;
+    case Argument::Conditions:
+        def.conditions = node.texts(key, true);
+        return;
+    case Argument::Observation:
+        def.observation = node.id(key);
+        return;
+    case Argument::Against:
+        def.against = node.id(key);
+        return;
+    case Argument::Joint:
+        def.joint = node.optionalWord<Joint>(key, "knee elbow hip ankle wrist shoulder trunk neck", jointFrom);
+        return;
+    case Argument::Flag:
+        readFlag(node, key, def);
+        return;
+    case Argument::Near:
+        def.near = node.optionalWord<Side>(key, "left right", [](const std::string& text) { return sideFrom(text); });
+        return;
+    case Argument::Number:
+        (key == "below" ? def.below : key == "hysteresis" ? def.hysteresis : def.lagTolerance) = node.number(key, 0, 0);
+        return;
+    case Argument::Count:
+        def.last = node.integer(key, 0, 1, 1000);
+        return;
+    case Argument::Phase:
+        return; // readWhen
+    case Argument::Point:
+        if (node.has(key))
+            def.points.push_back(readPointRef(node.at(key)));
+        return;
+    case Argument::Limit:
+        if (node.has(key))
+            def.overlap.push_back(readOverlap(node.at(key)));
+        return;
+    case Argument::Axis:
+        if (node.has(key))
+            def.axis = readAxis(node, true);
+        return;
+    case Argument::Length:
+        if (!node.has(key))
+            return;
+        def.in = readLengthUnit(node, key);
+        const bool metric = def.unit.starts_with("m");
+        if ((def.unit.starts_with("body") || metric) && metric != def.in.metres)
+            node.faultAt("unit", def.in.metres ? "a unit in metres, as in says" : "a body unit, as in says", def.unit);
+        return;
     }
 }
 
-void readWhen(const JsonNode& node, MeasureDef& def, const KindRule& rule) {
+void readWhen(const JsonNode& node, MeasureDef& def, TakenAt taken) {
     def.at = node.id("at", false);
     def.over = node.id("over", false);
     def.stat = node.word<Stat>("stat", Stat::None, false, "maximum minimum range mean",
@@ -176,12 +170,12 @@ void readWhen(const JsonNode& node, MeasureDef& def, const KindRule& rule) {
                                            return stat;
                                    return {};
                                });
-    if (rule.instant) {
+    if (taken == TakenAt::EventOrPhase) {
         if (def.at.empty() == def.over.empty())
             node.fault("either at, or over with stat", def.at.empty() ? "neither" : "both");
         if (def.over.empty() != (def.stat == Stat::None))
             node.faultAt("stat", "stat together with over", def.over.empty() ? "stat alone" : "over alone");
-    } else if (def.kind == Kind::AngularSpeed && def.at.empty() == def.over.empty()) {
+    } else if (taken == TakenAt::EventOrPeakOver && def.at.empty() == def.over.empty()) {
         node.fault("either at or over", def.at.empty() ? "neither" : "both");
     }
 }
@@ -220,25 +214,28 @@ MeasureDef readMeasure(const JsonNode& node) {
     }
     def.kind = node.word<Kind>("kind", Kind::Angle, true, "the kinds of measure in the pack format",
                                [](const std::string& text) { return kindFrom(text); });
-    const KindRule& rule = ruleOf(def.kind);
+    const KindRow& row = rowOf(def.kind);
     std::vector<std::string_view> allowed = {"id",     "title", "about", "kind",   "unit",      "tolerance",
                                              "source", "level", "views", "praise", "trade_with"};
-    allowed.insert(allowed.end(), rule.must.begin(), rule.must.end());
-    allowed.insert(allowed.end(), rule.may.begin(), rule.may.end());
-    if (rule.instant)
-        allowed.insert(allowed.end(), {"at", "over", "stat"});
+    for (const ArgumentRow& argument : row.arguments)
+        allowed.push_back(argument.key);
+    if (row.taken != TakenAt::ByItsArguments)
+        allowed.insert(allowed.end(), {"at", "over"});
+    if (row.taken == TakenAt::EventOrPhase)
+        allowed.push_back("stat");
     node.expectObject(allowed);
-    for (std::string_view key : rule.must)
-        if (!node.has(key))
-            node.faultAt(key, "given for kind " + std::string(toString(def.kind)), "nothing");
+    for (const ArgumentRow& argument : row.arguments)
+        if (argument.must && !node.has(argument.key))
+            node.faultAt(argument.key, "given for kind " + std::string(row.word), "nothing");
 
     def.id = node.id("id");
     def.title = node.text("title");
     def.about = node.text("about", false);
     def.unit = node.text("unit");
-    if (!rule.units.empty() && !def.unit.empty() && !holds(rule.units, def.unit)) {
+    if (row.units.size() > 0 && !def.unit.empty() &&
+        std::find(row.units.begin(), row.units.end(), def.unit) == row.units.end()) {
         std::string list;
-        for (std::string_view unit : rule.units)
+        for (std::string_view unit : row.units)
             list += (list.empty() ? "" : " or ") + std::string(unit);
         node.faultAt("unit", list, def.unit);
     }
@@ -269,53 +266,9 @@ MeasureDef readMeasure(const JsonNode& node) {
     }
     def.tradeWith = node.id("trade_with", false);
 
-    readPoints(node, def);
-    readWhen(node, def, rule);
-    if (holds(rule.must, "joint"))
-        def.joint = node.optionalWord<Joint>("joint", "knee elbow hip ankle wrist shoulder trunk neck", jointFrom);
-    def.against = holds(rule.must, "against") ? node.id("against") : std::string();
-    def.undirected = node.boolean("undirected", false);
-    def.flip = node.boolean("flip", false);
-    if (def.flip && def.joint != Joint::Elbow && def.joint != Joint::Wrist)
-        node.faultAt("flip", "only with elbow or wrist", "another joint");
-    def.isSigned = node.boolean("signed", true);
-    if (holds(rule.may, "near"))
-        def.near =
-            node.optionalWord<Side>("near", "left right", [](const std::string& text) { return sideFrom(text); });
-    if (node.has("axis"))
-        def.axis = readAxis(node, true);
-    if (node.has("in")) {
-        def.in = readLengthUnit(node, "in");
-        const bool metric = def.unit.starts_with("m");
-        if ((def.unit.starts_with("body") || metric) && metric != def.in.metres)
-            node.faultAt("unit", def.in.metres ? "a unit in metres, as in says" : "a body unit, as in says", def.unit);
-    }
-    if (def.kind == Kind::Interval) {
-        def.fromEvent = node.id("from");
-        def.toEvent = node.id("to");
-    }
-    if (holds(rule.must, "phase")) {
-        def.phase = node.id("phase");
-        def.otherPhase = node.id(def.kind == Kind::PhaseShare ? "of" : "to_phase");
-    }
-    if (def.kind == Kind::Drift || def.kind == Kind::Variability || def.kind == Kind::Difference)
-        def.ofMeasure = node.text("of");
-    if (def.kind == Kind::Difference)
-        def.conditions = node.texts("between", true);
-    if (def.kind == Kind::Symmetry) {
-        def.leftMeasure = node.id("left");
-        def.rightMeasure = node.id("right");
-    }
-    if (def.kind == Kind::Observed)
-        def.observation = node.id("observation");
-    if (def.kind == Kind::Overlap)
-        for (std::string_view key : {"first", "second"})
-            if (node.has(key))
-                def.overlap.push_back(readOverlap(node.at(key)));
-    def.lagTolerance = node.number("lag_tolerance", 0, 0);
-    def.below = node.number("below", 0, 0);
-    def.hysteresis = node.number("hysteresis", 0, 0);
-    def.last = node.integer("last", 0, 1, 1000);
+    readWhen(node, def, row.taken);
+    for (const ArgumentRow& argument : row.arguments)
+        readArgument(node, argument, def);
     return def;
 }
 
@@ -348,7 +301,7 @@ EventRule readEventRule(const JsonNode& node) {
     const auto kind = signal.has("kind") && signal.at("kind").json().is_string()
                           ? kindFrom(signal.at("kind").json().get<std::string>())
                           : std::nullopt;
-    if (!kind || !ruleOf(*kind).instant) {
+    if (!kind || !isInstantKind(*kind)) {
         signal.faultAt("kind", "an instant kind of measure",
                        signal.has("kind") ? signal.at("kind").json().dump() : "nothing");
         return rule;
@@ -358,10 +311,10 @@ EventRule readEventRule(const JsonNode& node) {
             signal.faultAt(key, "only the arguments of the kind", "the key " + std::string(key));
     Json whole = signal.json();
     const bool body = whole.contains("in") && whole["in"].is_string() && whole["in"].get<std::string>() != "m";
-    const KindRule& kindRule = ruleOf(*kind);
+    const auto& units = rowOf(*kind).units;
     whole["id"] = "signal";
     whole["title"] = "signal";
-    whole["unit"] = std::string(kindRule.units[kindRule.units.size() > 1 && body ? 1 : 0]);
+    whole["unit"] = std::string(units.list[units.size() > 1 && body ? 1 : 0]);
     whole["tolerance"] = 1;
     whole["source"] = "signal";
     whole["at"] = "signal";

@@ -284,7 +284,7 @@ private:
         if (!whole)
             return {};
         double unit = 1;
-        if (needsLengthUnit(rule.signal)) {
+        if (needsLengthUnit(rule.signal.kind)) {
             const auto scale = lengthScale(rule.signal.in, *in.trial, resolveRoles(pack_, *in.trial), 0);
             if (const LengthScale* known = std::get_if<LengthScale>(&scale))
                 unit = known->pixels;
@@ -351,8 +351,7 @@ private:
         const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
         if (isRest(rule)) {
             // A speed is a rate already; of anything else the rate counts.
-            const bool isRate = rule.signal.kind == Kind::Speed || rule.signal.kind == Kind::AngularSpeed;
-            if (!isRate)
+            if (!isRateKind(rule.signal.kind))
                 values = velocities(times, values);
             double peak = 0;
             for (std::size_t i = 0; i < values.size(); ++i) {

@@ -74,17 +74,8 @@ Slopes valueSlopes(const Span& span, Eigen::Index row) {
 
 /// Whether the kind's value is straight over a few standard uncertainties of a mark at a sample.
 bool straightAt(const Span& span, Eigen::Index row) {
-    const MeasureDef& def = *span.plan.def;
-    if (def.kind == Kind::Stack || def.kind == Kind::Turn || (def.kind == Kind::LineAngle && !def.isSigned) ||
-        (def.kind == Kind::Ratio && def.axis))
-        return false;
-    const std::vector<Vec<double>> in = pointsAt(span, row);
-    std::vector<double> lengths = criticalLengths(span.plan, in);
-    if (def.kind == Kind::Distance || def.kind == Kind::Ratio)
-        lengths.push_back(instantValue(span.plan, in, 1.0) * (def.kind == Kind::Ratio ? lengths.front() : 1));
     constexpr double kFirstOrderFrom = 10;
-    const double sigma = span.run().sigma.maxCoeff();
-    return std::all_of(lengths.begin(), lengths.end(), [&](double l) { return l >= kFirstOrderFrom * sigma; });
+    return isStraightOver(span.plan, pointsAt(span, row), kFirstOrderFrom * span.run().sigma.maxCoeff());
 }
 
 } // namespace
@@ -177,7 +168,7 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
     if (!drawLinear(kind, series))
         drawWhole(kind);
     const bool lengths = kind.what == SeriesKind::What::Speed ||
-                         (kind.what == SeriesKind::What::Value && needsLengthUnit(*span.plan.def));
+                         (kind.what == SeriesKind::What::Value && needsLengthUnit(span.plan.def->kind));
     if (lengths && span.scale.relativeU > 0 && linear_)
         for (Eigen::Index i = 0; i < std::ssize(samples_); ++i)
             lanes::divideByUnit(row(i), drawTable().unitLanes.data(), static_cast<float>(span.scale.relativeU),
@@ -399,7 +390,7 @@ std::optional<MeanUncertainty> meanToFirstOrder(const Span& span, const std::vec
                  to = (valueAt(itself.timesS, series, itself.toS) - value) / lengthS * span.to.uS;
     out.from = std::abs(from);
     out.to = std::abs(to);
-    if (needsLengthUnit(*span.plan.def))
+    if (needsLengthUnit(span.plan.def->kind))
         out.unit = std::abs(value) * span.scale.relativeU;
     return out;
 }
