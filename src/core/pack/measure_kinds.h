@@ -7,7 +7,6 @@
 #include <optional>
 #include <string_view>
 #include <type_traits>
-#include <utility>
 
 namespace riflesso {
 
@@ -269,23 +268,25 @@ template <MeasuredBy by, Kind... these> constexpr bool areAll() {
                        [](const ArgumentRow& argument) { return argument.what == Argument::Length && argument.must; });
 }
 
+namespace kinds {
+
+template <class T, std::size_t i, MeasuredBy... ways, class Call> T withKindFrom(Kind kind, const Call& call) {
+    if constexpr (i == kTable.size()) {
+        return T{};
+    } else {
+        if constexpr (((kTable[i].by == ways) || ...))
+            if (kTable[i].kind == kind)
+                return call(std::integral_constant<Kind, kTable[i].kind>());
+        return withKindFrom<T, i + 1, ways...>(kind, call);
+    }
+}
+
+} // namespace kinds
+
 /// `call` with the kind as a constant; of kinds measured in one of these ways, others give a `T`. What is called is
 /// compiled for each of them, so that one without a formula does not compile.
 template <class T, MeasuredBy... ways, class Call> [[nodiscard]] T withKind(Kind kind, const Call& call) {
-    T out{};
-    const auto one = [&]<std::size_t i>(std::integral_constant<std::size_t, i>) {
-        if constexpr (((kinds::kTable[i].by == ways) || ...))
-            if (kinds::kTable[i].kind == kind) {
-                out = call(std::integral_constant<Kind, kinds::kTable[i].kind>());
-                return true;
-            }
-        return false;
-    };
-    const auto all = [&]<std::size_t... i>(std::index_sequence<i...>) {
-        return (one(std::integral_constant<std::size_t, i>()) || ...);
-    };
-    all(std::make_index_sequence<kinds::kTable.size()>());
-    return out;
+    return kinds::withKindFrom<T, 0, ways...>(kind, call);
 }
 
 } // namespace riflesso
