@@ -1494,10 +1494,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>span</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>click</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1651,6 +1647,54 @@
     </message>
     <message>
         <source>The session is not there any more; nothing was kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>record, stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame; Shift: ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>span from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>span to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>points: a length, an angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>follow the point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a known length: the unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep it in the session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clear the points</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2594,10 +2638,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>undo &quot;%1&quot;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&lt;br&gt;&lt;span style=&apos;color:%1&apos;&gt;model&lt;/span&gt;</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2743,6 +2783,54 @@
     </message>
     <message>
         <source>The session is not there any more; its clips were not added.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame; Shift: ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sound before, the next one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut: first frame of a repetition, then its last</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>find repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>split the section here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a known length: the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>something upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>known points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>result of the repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the athlete felt it right, off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next form of the movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave what was begun</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3822,23 +3910,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>propose, track, confirm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>doubtful</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nudge 0.1 px</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Shift</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>1 px</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3855,10 +3927,6 @@
     </message>
     <message>
         <source>go on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>undo &quot;%1&quot;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4042,14 +4110,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>frame; Shift: ten; a chosen mark: 0.1 px, Shift 1 px</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>key event; a chosen mark: 0.1 px</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Page ↑ ↓</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4135,6 +4195,30 @@
     </message>
     <message>
         <source>Listening for &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nudge 0.1 px, Shift: 1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a chosen mark: 0.1 px; Shift: 1 px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame; Shift: ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>propose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>confirm</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4609,6 +4693,26 @@
         <source>%1: only one group here</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the wall of all repetitions, and back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the wall: without names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ghost of the model; Shift: fainter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over the curve: first and last third of the repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ObservationForm</name>
@@ -4721,6 +4825,13 @@
     </message>
     <message>
         <source>Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Page</name>
+    <message>
+        <source>undo &quot;%1&quot;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -1,6 +1,7 @@
 #include "app/page.h"
 
 #include <QFrame>
+#include <QKeyEvent>
 #include <QLayout>
 #include <QScrollArea>
 
@@ -44,6 +45,44 @@ private:
 };
 
 } // namespace
+
+QList<KeyHint> Page::keys() {
+    QList<KeyHint> out;
+    for (const PageKey& row : keyTable())
+        if (row.now && !row.line.isEmpty())
+            out.append(KeyHint{row.shown, row.line});
+    return out;
+}
+
+QList<KeyHint> Page::allKeys() {
+    QList<KeyHint> out;
+    for (const PageKey& row : keyTable())
+        if (row.listed)
+            out.append(KeyHint{row.shown, row.list.isEmpty() ? row.line : row.list});
+    return out;
+}
+
+void Page::keyPressEvent(QKeyEvent* event) {
+    const KeyPress press{event->key(), event->modifiers().testFlag(Qt::ShiftModifier)};
+    if (!(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier))) {
+        if (takeKey(press))
+            return;
+        for (const PageKey& row : keyTable())
+            if (row.now && row.act && row.keys.contains(press.key)) {
+                row.act(press);
+                return;
+            }
+    }
+    QWidget::keyPressEvent(event);
+}
+
+std::vector<PageKey> undoRow(const Workspace& workspace) {
+    const QString name = workspace.undoName();
+    if (name.isEmpty())
+        return {};
+    return {
+        {.shown = QStringLiteral("Ctrl Z"), .line = Page::tr("undo \"%1\"").arg(name), .list = {}, .listed = false}};
+}
 
 QLabel* label(const QString& text, const char* role, QWidget* parent) {
     auto* out = new WordsLabel(text, parent);

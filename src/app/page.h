@@ -6,6 +6,9 @@
 #include <QLabel>
 #include <QWidget>
 
+#include <functional>
+#include <vector>
+
 class QScrollArea;
 
 namespace riflesso {
@@ -20,6 +23,25 @@ struct KeyHint {
     QString key, what;
 };
 
+/// A key as a page sees it; with Ctrl, Alt or Meta it is none of a page's.
+struct KeyPress {
+    int key = 0; ///< Qt::Key
+    bool shift = false;
+};
+
+/// One row of a page's table of keys, which feeds the list of keys, the status line and what a key does.
+struct PageKey {
+    QString shown;        ///< "← →"
+    QString line;         ///< what it does, in the status line; empty: not said there
+    QString list;         ///< the same in the list of keys; empty: as in the line
+    QList<int> keys = {}; ///< Qt::Key; none: the mouse, or a key of the window
+    std::function<void(KeyPress)> act = {};
+    bool now = true;    ///< it works as things stand
+    bool listed = true; ///< in the list of keys
+};
+/// "Ctrl Z: undo ..." for the status line, nothing where there is nothing to undo.
+[[nodiscard]] std::vector<PageKey> undoRow(const Workspace& workspace);
+
 class Page : public QWidget {
     Q_OBJECT
 public:
@@ -28,10 +50,12 @@ public:
     /// One line: what is shown, what is missing, what to do next. May hold <b>.
     [[nodiscard]] virtual QString headline() const = 0;
     [[nodiscard]] virtual StepState state() const = 0;
-    /// Keys that work right now.
-    [[nodiscard]] virtual QList<KeyHint> keys() const { return {}; }
+    /// Keys that work right now, for the status line.
+    [[nodiscard]] QList<KeyHint> keys();
     /// Every key of the page, for the list of keys; the window adds its own.
-    [[nodiscard]] virtual QList<KeyHint> allKeys() const { return keys(); }
+    [[nodiscard]] QList<KeyHint> allKeys();
+    /// The page's keys as things stand. Of two rows with one key the first that works counts.
+    [[nodiscard]] virtual std::vector<PageKey> keyTable() { return {}; }
     /// Shows the workspace's values. Called when they change and the page is seen, and when it comes to the front.
     virtual void refresh() = 0;
     /// Another library is opened: drops what is kept of the one before, whose row ids mean other things there.
@@ -50,6 +74,12 @@ public slots:
 
 protected:
     [[nodiscard]] Workspace& workspace() const { return workspace_; }
+    void keyPressEvent(QKeyEvent* event) override;
+    /// A key that something asked for, before the table: true when it was taken.
+    virtual bool takeKey(KeyPress press) {
+        Q_UNUSED(press)
+        return false;
+    }
 
 private:
     Workspace& workspace_;

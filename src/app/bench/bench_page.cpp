@@ -15,7 +15,6 @@
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLineEdit>
 #include <QMimeData>
 #include <QPushButton>
@@ -220,20 +219,41 @@ QString BenchPage::headline() const {
         .arg(active_->title().toHtmlEscaped());
 }
 
-QList<KeyHint> BenchPage::keys() const {
-    if (!first_->isOpen())
-        return {};
-    QList<KeyHint> hints = {{tr("Space"), tr("play")},
-                            {QStringLiteral("← →"), tr("frame")},
-                            {QStringLiteral("I O"), tr("span")},
-                            {tr("click"), tr("point")},
-                            {QStringLiteral("B"), tr("beat")},
-                            {QStringLiteral("F"), tr("follow")},
-                            {QStringLiteral("N"), tr("speak a note")},
-                            {QStringLiteral("K"), tr("keep")}};
-    if (second_->isOpen())
-        hints.append(KeyHint{QStringLiteral("↑ ↓"), tr("other clip")});
-    return hints;
+std::vector<PageKey> BenchPage::keyTable() {
+    if (live_ && middle_->currentWidget() == live_)
+        return {{tr("Space"), tr("record, stop"), {}, {Qt::Key_Space}, [this](KeyPress) { live_->toggleRecording(); }},
+                {tr("Esc"), tr("done"), {}, {Qt::Key_Escape}, [this](KeyPress) { leaveLive(); }}};
+    const bool open = first_->isOpen(), both = second_->isOpen();
+    const auto step = [this](KeyPress press) {
+        const int by = press.shift ? 10 : 1;
+        active_->stop();
+        active_->goTo(active_->frame() + (press.key == Qt::Key_Left ? -by : by));
+    };
+    const auto other = [this](KeyPress) { activate(active_ == first_ ? second_ : first_); };
+    const auto unit = [this](KeyPress) { findChild<QPushButton*>(QStringLiteral("benchUnit"))->click(); };
+    return {
+        {tr("Space"), tr("play"), {}, {Qt::Key_Space}, [this](KeyPress) { togglePlay(); }, open},
+        {QStringLiteral("← →"), tr("frame"), tr("frame; Shift: ten"), {Qt::Key_Left, Qt::Key_Right}, step, open},
+        {QStringLiteral("I"), tr("span from"), {}, {Qt::Key_I}, [this](KeyPress) { active_->markSpanStart(); }, open},
+        {QStringLiteral("O"), tr("to"), tr("span to"), {Qt::Key_O}, [this](KeyPress) { active_->markSpanEnd(); }, open},
+        {tr("click"), tr("point"), tr("points: a length, an angle"), {}, {}, open},
+        {QStringLiteral("B"), tr("beat"), {}, {Qt::Key_B}, [this](KeyPress) { beat(); }, open},
+        {QStringLiteral("F"),
+         tr("follow"),
+         tr("follow the point"),
+         {Qt::Key_F},
+         [this](KeyPress) { active_->follow(); },
+         open},
+        {QStringLiteral("U"), {}, tr("a known length: the unit"), {Qt::Key_U}, unit, open},
+        {QStringLiteral("N"), tr("speak a note"), {}, {Qt::Key_N}, [this](KeyPress) { recorder_->toggle(); }, open},
+        {QStringLiteral("K"),
+         tr("keep"),
+         tr("keep it in the session"),
+         {Qt::Key_K},
+         [this](KeyPress) { keep(); },
+         open},
+        {QStringLiteral("↑ ↓"), tr("other clip"), {}, {Qt::Key_Up, Qt::Key_Down}, other, both},
+        {tr("Esc"), {}, tr("clear the points"), {Qt::Key_Escape}, [this](KeyPress) { active_->clearPoints(); }, open}};
 }
 
 void BenchPage::refresh() {
@@ -488,57 +508,6 @@ void BenchPage::keep() {
             }
         },
         Pace::Quick);
-}
-
-void BenchPage::keyPressEvent(QKeyEvent* event) {
-    const int by = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
-    switch (event->key()) {
-    case Qt::Key_Space:
-        if (live_ && middle_->currentWidget() == live_)
-            live_->toggleRecording();
-        else
-            togglePlay();
-        return;
-    case Qt::Key_Left:
-    case Qt::Key_Right:
-        active_->stop();
-        active_->goTo(active_->frame() + (event->key() == Qt::Key_Left ? -by : by));
-        return;
-    case Qt::Key_Up:
-    case Qt::Key_Down:
-        if (second_->isOpen())
-            activate(active_ == first_ ? second_ : first_);
-        return;
-    case Qt::Key_I:
-        active_->markSpanStart();
-        return;
-    case Qt::Key_O:
-        active_->markSpanEnd();
-        return;
-    case Qt::Key_B:
-        beat();
-        return;
-    case Qt::Key_F:
-        active_->follow();
-        return;
-    case Qt::Key_U:
-        findChild<QPushButton*>(QStringLiteral("benchUnit"))->click();
-        return;
-    case Qt::Key_N:
-        recorder_->toggle();
-        return;
-    case Qt::Key_K:
-        keep();
-        return;
-    case Qt::Key_Escape:
-        if (live_ && middle_->currentWidget() == live_)
-            leaveLive();
-        else
-            active_->clearPoints();
-        return;
-    default:
-        Page::keyPressEvent(event);
-    }
 }
 
 void BenchPage::dragEnterEvent(QDragEnterEvent* event) {

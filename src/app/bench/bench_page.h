@@ -24,7 +24,7 @@ public:
     BenchPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override { return {}; }
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     /// The file of a clip, which is opened.
     void show(const QString& detail) override;
@@ -33,7 +33,6 @@ public:
     void openClip(const QString& path, bool beside);
 
 protected:
-    void keyPressEvent(QKeyEvent*) override;
     void dragEnterEvent(QDragEnterEvent*) override;
     void dropEvent(QDropEvent*) override;
 

@@ -14,7 +14,6 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QListWidget>
 #include <QPushButton>
 #include <QStackedWidget>
@@ -208,28 +207,92 @@ StepState FilmPage::state() const {
     return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork, tr("%1 repetitions").arg(repetitions)};
 }
 
-QList<KeyHint> FilmPage::keys() const {
+std::vector<PageKey> FilmPage::keyTable() {
+    const auto leave = [this](KeyPress) { leaveAll(); };
     if (live_ && middle_->currentWidget() == live_)
-        return {{tr("Space"), tr("record, stop")}, {tr("Esc"), tr("done")}};
+        return {{tr("Space"), tr("record, stop"), {}, {Qt::Key_Space}, [this](KeyPress) { live_->toggleRecording(); }},
+                {tr("Esc"), tr("done"), {}, {Qt::Key_Escape}, leave}};
     if (middle_->currentWidget() != stageSide_)
-        return {{tr("Esc"), tr("back to the clip")}};
-    if (picture_->active())
-        return {{tr("click"), tr("set a point")}, {tr("drag"), tr("move it")}, {tr("Esc"), tr("done")}};
-    QList<KeyHint> hints = {{tr("Space"), tr("play")},
-                            {QStringLiteral("← →"), tr("frame")},
-                            {QStringLiteral("C"), tr("cut")},
-                            {QStringLiteral("R"), tr("find")},
-                            {QStringLiteral("S"), tr("split section")},
-                            {QStringLiteral("L"), tr("length")}};
-    if (workspace().hasCase() && !workspace().data().pack.results.empty() &&
-        !workspace().data().pack.results.front().values.empty())
-        hints.append(
-            KeyHint{QStringLiteral("1…%1").arg(workspace().data().pack.results.front().values.size()), tr("result")});
-    hints.append(KeyHint{QStringLiteral("F O"), tr("felt right, off")});
-    hints.append(KeyHint{tr("Del"), tr("remove repetition")});
-    if (const QString name = workspace().undoName(); !name.isEmpty())
-        hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
-    return hints;
+        return {{tr("Esc"), tr("back to the clip"), {}, {Qt::Key_Escape}, leave}};
+    const std::size_t results = workspace().hasCase() && !workspace().data().pack.results.empty()
+                                    ? workspace().data().pack.results.front().values.size()
+                                    : 0;
+    QList<int> numbers;
+    for (std::size_t i = 0; i < std::min<std::size_t>(results, 9); ++i)
+        numbers << Qt::Key_1 + static_cast<int>(i);
+    const auto work = [this](PictureBar::Work what) {
+        return [this, what](KeyPress) { markPicture(static_cast<int>(what)); };
+    };
+    std::vector<PageKey> table{
+        {tr("Space"), tr("play"), {}, {Qt::Key_Space}, [this](KeyPress) { togglePlay(); }},
+        {QStringLiteral("← →"),
+         tr("frame"),
+         tr("frame; Shift: ten"),
+         {Qt::Key_Left, Qt::Key_Right},
+         [this](KeyPress p) { step(p); }},
+        {QStringLiteral(", ."),
+         {},
+         tr("the sound before, the next one"),
+         {Qt::Key_Comma, Qt::Key_Period},
+         [this](KeyPress p) { jumpToSound(p.key == Qt::Key_Comma ? -1 : 1); }},
+        {QStringLiteral("C"),
+         tr("cut"),
+         tr("cut: first frame of a repetition, then its last"),
+         {Qt::Key_C},
+         [this](KeyPress) { cut(); }},
+        {QStringLiteral("R"), tr("find"), tr("find repetitions"), {Qt::Key_R}, [this](KeyPress) { find_->click(); }},
+        {QStringLiteral("S"),
+         tr("split section"),
+         tr("split the section here"),
+         {Qt::Key_S},
+         [this](KeyPress) { side_->splitAt(frame_); }},
+        {QStringLiteral("L"),
+         tr("length"),
+         tr("a known length: the scale"),
+         {Qt::Key_L},
+         [this](KeyPress) { measureLength(); }},
+        {QStringLiteral("V"), {}, tr("something upright"), {Qt::Key_V}, work(PictureBar::Work::Upright)},
+        {QStringLiteral("K"), {}, tr("known points"), {Qt::Key_K}, work(PictureBar::Work::Plane)},
+        {QStringLiteral("1…%1").arg(results), tr("result"), tr("result of the repetition"), numbers,
+         [this](KeyPress p) { side_->setResult(p.key - Qt::Key_1); }, results > 0, results > 0},
+        {QStringLiteral("F O"),
+         tr("felt right, off"),
+         tr("the athlete felt it right, off"),
+         {Qt::Key_F, Qt::Key_O},
+         [this](KeyPress p) { side_->setFelt(p.key == Qt::Key_F); }},
+        {QStringLiteral("T"),
+         {},
+         tr("next form of the movement"),
+         {Qt::Key_T},
+         [this](KeyPress) { side_->nextVariant(); }},
+        {tr("Del"), tr("remove repetition"), {}, {Qt::Key_Delete}, [this](KeyPress) { side_->removeRepetition(); }},
+        {tr("Esc"), {}, tr("leave what was begun"), {Qt::Key_Escape}, leave}};
+    if (picture_->active()) { // the rest works on, unsaid
+        for (PageKey& row : table)
+            row.line.clear();
+        table.back().line = tr("done");
+        table.insert(table.begin(), {{tr("click"), tr("set a point"), {}}, {tr("drag"), tr("move it"), {}}});
+        return table;
+    }
+    for (PageKey& row : undoRow(workspace()))
+        table.push_back(std::move(row));
+    return table;
+}
+
+void FilmPage::step(KeyPress press) {
+    const int by = press.shift ? 10 : 1;
+    player_->stop();
+    goToFrame(frame_ + (press.key == Qt::Key_Left ? -by : by));
+}
+
+void FilmPage::leaveAll() {
+    length_->leave();
+    picture_->leave();
+    backToClip();
+    cutStart_.reset();
+    timeline_->setCutStart({});
+    cut_->setText(tr("Start of a repetition"));
+    emit headlineChanged();
 }
 
 void FilmPage::forget() {
@@ -433,71 +496,6 @@ void FilmPage::show(const QString& detail) {
         side_->picture()->unfold();
         markPicture(static_cast<int>(PictureBar::Work::Plane));
     }
-}
-
-void FilmPage::keyPressEvent(QKeyEvent* event) {
-    const int step = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
-    switch (event->key()) {
-    case Qt::Key_Space:
-        if (live_ && middle_->currentWidget() == live_)
-            live_->toggleRecording();
-        else
-            togglePlay();
-        return;
-    case Qt::Key_Comma:
-    case Qt::Key_Period:
-        jumpToSound(event->key() == Qt::Key_Comma ? -1 : 1);
-        return;
-    case Qt::Key_Left:
-    case Qt::Key_Right:
-        player_->stop();
-        goToFrame(frame_ + (event->key() == Qt::Key_Left ? -step : step));
-        return;
-    case Qt::Key_C:
-        cut();
-        return;
-    case Qt::Key_F:
-    case Qt::Key_O:
-        side_->setFelt(event->key() == Qt::Key_F);
-        return;
-    case Qt::Key_Delete:
-        side_->removeRepetition();
-        return;
-    case Qt::Key_L:
-        measureLength();
-        return;
-    case Qt::Key_S:
-        side_->splitAt(frame_);
-        return;
-    case Qt::Key_R:
-        find_->click();
-        return;
-    case Qt::Key_T:
-        side_->nextVariant();
-        return;
-    case Qt::Key_V:
-        markPicture(static_cast<int>(PictureBar::Work::Upright));
-        return;
-    case Qt::Key_K:
-        markPicture(static_cast<int>(PictureBar::Work::Plane));
-        return;
-    case Qt::Key_Escape:
-        length_->leave();
-        picture_->leave();
-        backToClip();
-        cutStart_.reset();
-        timeline_->setCutStart({});
-        cut_->setText(tr("Start of a repetition"));
-        emit headlineChanged();
-        return;
-    default:
-        break;
-    }
-    if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9 && event->modifiers() == Qt::NoModifier) {
-        side_->setResult(event->key() - Qt::Key_1);
-        return;
-    }
-    Page::keyPressEvent(event);
 }
 
 void FilmPage::hideEvent(QHideEvent* event) {

@@ -28,7 +28,7 @@ public:
     FilmPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     void forget() override;
     /// Reads the clips in a job and adds them to the chosen session.
@@ -39,10 +39,12 @@ public slots:
     void show(const QString& detail) override;
 
 protected:
-    void keyPressEvent(QKeyEvent*) override;
     void hideEvent(QHideEvent*) override;
 
 private:
+    void step(KeyPress press);
+    /// Leaves what was begun on the picture.
+    void leaveAll();
     QWidget* buildClips();
     QWidget* buildStage();
     [[nodiscard]] const Clip* clip() const;

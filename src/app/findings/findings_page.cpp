@@ -8,7 +8,6 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
@@ -78,10 +77,18 @@ StepState FindingsPage::state() const {
     return {any ? StepState::Kind::InWork : StepState::Kind::Attention, tr("%1 to decide").arg(open)};
 }
 
-QList<KeyHint> FindingsPage::keys() const {
-    return {{QStringLiteral("↑ ↓"), tr("finding")},   {QStringLiteral("W"), tr("work on this")},
-            {QStringLiteral("P"), tr("park")},        {QStringLiteral("A"), tr("work round it")},
-            {QStringLiteral("X"), tr("not a fault")}, {QStringLiteral("M"), tr("whole case")}};
+std::vector<PageKey> FindingsPage::keyTable() {
+    const auto decides = [this](Decision::Choice choice) { return [this, choice](KeyPress) { decide(choice); }; };
+    const auto move = [this](KeyPress press) {
+        const int by = press.key == Qt::Key_Up ? -1 : 1;
+        list_->setCurrentRow(std::clamp(list_->currentRow() + by, 0, std::max(0, list_->count() - 1)));
+    };
+    return {{QStringLiteral("↑ ↓"), tr("finding"), {}, {Qt::Key_Up, Qt::Key_Down}, move},
+            {QStringLiteral("W"), tr("work on this"), {}, {Qt::Key_W}, decides(Decision::Choice::WorkOn)},
+            {QStringLiteral("P"), tr("park"), {}, {Qt::Key_P}, decides(Decision::Choice::Park)},
+            {QStringLiteral("A"), tr("work round it"), {}, {Qt::Key_A}, decides(Decision::Choice::WorkRound)},
+            {QStringLiteral("X"), tr("not a fault"), {}, {Qt::Key_X}, decides(Decision::Choice::NotAFault)},
+            {QStringLiteral("M"), tr("whole case"), {}, {Qt::Key_M}, [this](KeyPress) { wholeCase_->toggle(); }}};
 }
 
 void FindingsPage::refresh() {
@@ -349,34 +356,6 @@ void FindingsPage::decide(Decision::Choice choice) {
     reason_->clear();
     until_->clear();
     setFocus();
-}
-
-void FindingsPage::keyPressEvent(QKeyEvent* event) {
-    switch (event->key()) {
-    case Qt::Key_Up:
-        list_->setCurrentRow(std::max(0, list_->currentRow() - 1));
-        return;
-    case Qt::Key_Down:
-        list_->setCurrentRow(std::min(list_->count() - 1, list_->currentRow() + 1));
-        return;
-    case Qt::Key_W:
-        decide(Decision::Choice::WorkOn);
-        return;
-    case Qt::Key_P:
-        decide(Decision::Choice::Park);
-        return;
-    case Qt::Key_A:
-        decide(Decision::Choice::WorkRound);
-        return;
-    case Qt::Key_M:
-        wholeCase_->toggle();
-        return;
-    case Qt::Key_X:
-        decide(Decision::Choice::NotAFault);
-        return;
-    default:
-        Page::keyPressEvent(event);
-    }
 }
 
 } // namespace riflesso

@@ -23,13 +23,12 @@ public:
     FindingsPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     void show(const QString& detail) override;
     [[nodiscard]] std::string chosen() const { return fault_; }
 
 protected:
-    void keyPressEvent(QKeyEvent*) override;
     void resizeEvent(QResizeEvent*) override;
 
 private:

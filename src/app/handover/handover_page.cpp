@@ -9,7 +9,6 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QRegularExpression>
@@ -116,7 +115,9 @@ StepState HandoverPage::state() const {
     return {StepState::Kind::Done, tr("%1 frozen").arg(workspace().data().assessments.size())};
 }
 
-QList<KeyHint> HandoverPage::keys() const { return {{QStringLiteral("P"), tr("freeze and print")}}; }
+std::vector<PageKey> HandoverPage::keyTable() {
+    return {{QStringLiteral("P"), tr("freeze and print"), {}, {Qt::Key_P}, [this](KeyPress) { freezeAndPrint(); }}};
+}
 
 ReportContent HandoverPage::compose() const {
     return composeReport({workspace().data(), *workspace().assessment(), workspace().session(), workspace().stress(),
@@ -273,13 +274,6 @@ void HandoverPage::printStored(const StoredAssessment& stored, const QString& pa
             else if (result.error().kind != Error::Kind::Cancelled)
                 workspace().say(words::text(result.error().sentence()), true);
         });
-}
-
-void HandoverPage::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_P)
-        freezeAndPrint();
-    else
-        Page::keyPressEvent(event);
 }
 
 } // namespace riflesso

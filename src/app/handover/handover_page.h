@@ -17,15 +17,12 @@ public:
     HandoverPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
 
 public slots:
     /// The word of a paper: plan, page, home, positions, card.
     void show(const QString& detail) override;
-
-protected:
-    void keyPressEvent(QKeyEvent*) override;
 
 private:
     [[nodiscard]] ReportContent compose() const;

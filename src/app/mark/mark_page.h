@@ -26,8 +26,7 @@ public:
     MarkPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
-    [[nodiscard]] QList<KeyHint> allKeys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     void forget() override;
     [[nodiscard]] int frame() const { return frame_; }
@@ -39,10 +38,13 @@ public slots:
     void show(const QString& detail) override;
 
 protected:
-    void keyPressEvent(QKeyEvent*) override;
+    bool takeKey(KeyPress press) override;
     void hideEvent(QHideEvent*) override;
 
 private:
+    void stepEvent(int by);
+    void leaveAll();
+    void markByKeyboard();
     QWidget* buildSide();
     void showEvents();
     void showFigure();

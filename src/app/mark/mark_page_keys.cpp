@@ -8,11 +8,9 @@
 #include "report/words.h"
 #include "work/hidden_wrist.h"
 
-#include <QKeyEvent>
 #include <QRandomGenerator>
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 // Keys of the Mark page, how the picture is looked at, and what a key begins on it.
@@ -157,130 +155,198 @@ bool MarkPage::takeImplement(QPointF pixel) {
     return true;
 }
 
-void MarkPage::keyPressEvent(QKeyEvent* event) {
+bool MarkPage::takeKey(KeyPress press) {
     if (!workspace().hasCase())
-        return;
-    const bool shift = event->modifiers() & Qt::ShiftModifier;
-    const bool marked = !selected_.empty();
-    const double step = shift ? 1 : 0.1;
-    const Pack& pack = workspace().data().pack;
-    const auto moveEvent = [&](int by) {
-        const int index = std::clamp(pack.eventIndex(event_) + by, 0, static_cast<int>(pack.events.size()) - 1);
-        chooseEvent(pack.events[static_cast<std::size_t>(index)].id, true);
-    };
+        return true;
+    if (again_->active() || !observations_->asking() || !observations_->answerBy(press.key))
+        return false;
+    setFocus();
+    return true;
+}
+
+std::vector<PageKey> MarkPage::keyTable() {
     // While marking again, keys that would show or change the first marks do nothing.
-    constexpr std::array kBlind = {Qt::Key_Left, Qt::Key_Right, Qt::Key_E, Qt::Key_Escape, Qt::Key_Z, Qt::Key_V};
-    if (again_->active() && std::find(kBlind.begin(), kBlind.end(), event->key()) == kBlind.end()) {
-        Page::keyPressEvent(event);
+    const bool open = !again_->active(), chosen = !selected_.empty();
+    const auto nudged = [this](KeyPress press) {
+        const double by = press.shift ? 1 : 0.1;
+        nudge({press.key == Qt::Key_Left    ? -by
+               : press.key == Qt::Key_Right ? by
+                                            : 0,
+               press.key == Qt::Key_Up     ? -by
+               : press.key == Qt::Key_Down ? by
+                                           : 0});
+    };
+    const auto step = [this](KeyPress press) {
+        goToFrame(frame_ + (press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? 10 : 1));
+    };
+    std::vector<PageKey> table{
+        {tr("click"), chosen ? QString() : tr("set"), tr("set the next landmark")},
+        {tr("Enter"),
+         {},
+         tr("set it by keyboard, then nudge"),
+         {Qt::Key_Return, Qt::Key_Enter},
+         [this](KeyPress) { markByKeyboard(); },
+         open},
+        {QStringLiteral("← → ↑ ↓"),
+         tr("nudge 0.1 px, Shift: 1 px"),
+         tr("a chosen mark: 0.1 px; Shift: 1 px"),
+         {Qt::Key_Left, Qt::Key_Right},
+         nudged,
+         chosen},
+        {QStringLiteral("← →"), tr("frame"), tr("frame; Shift: ten"), {Qt::Key_Left, Qt::Key_Right}, step, !chosen},
+        {QStringLiteral("↑ ↓"), {}, {}, {Qt::Key_Up, Qt::Key_Down}, nudged, open && chosen, false},
+        {QStringLiteral("↑ ↓"),
+         tr("event"),
+         tr("key event"),
+         {Qt::Key_Up, Qt::Key_Down},
+         [this](KeyPress press) { stepEvent(press.key == Qt::Key_Up ? -1 : 1); },
+         open && !chosen},
+        {tr("Page ↑ ↓"),
+         {},
+         tr("repetition"),
+         {Qt::Key_PageUp, Qt::Key_PageDown},
+         [this](KeyPress press) { stepRepetition(press.key == Qt::Key_PageUp ? -1 : 1); },
+         open},
+        {tr("Space"),
+         {},
+         tr("play the repetition, round and round"),
+         {Qt::Key_Space},
+         [this](KeyPress) { playOrPause(); },
+         open},
+        {QStringLiteral("E"),
+         chosen ? QString() : tr("set event"),
+         tr("set the key event here"),
+         {Qt::Key_E},
+         [this](KeyPress) { setEventHere(); }},
+        {QStringLiteral("K"),
+         {},
+         tr("set it at the nearest sound"),
+         {Qt::Key_K},
+         [this](KeyPress) { setEventAtSound(); },
+         open},
+        {QStringLiteral("H"),
+         chosen ? QString() : tr("hidden"),
+         tr("the next landmark is hidden"),
+         {Qt::Key_H},
+         [this](KeyPress) { hideNext(); },
+         open},
+        {QStringLiteral("W"),
+         {},
+         tr("a hidden hand by its implement"),
+         {Qt::Key_W},
+         [this](KeyPress) { startImplement(); },
+         open},
+        {tr("Del"),
+         chosen ? tr("remove") : QString(),
+         tr("remove the chosen mark"),
+         {Qt::Key_Delete, Qt::Key_Backspace},
+         [this](KeyPress) { removeSelected(); },
+         open},
+        {QStringLiteral("N"),
+         chosen ? QString() : tr("next open"),
+         tr("next open landmark"),
+         {Qt::Key_N},
+         [this](KeyPress) { nextOpen(); },
+         open},
+        {QStringLiteral("P"),
+         chosen ? QString() : tr("propose"),
+         tr("propose; Shift: the whole set"),
+         {Qt::Key_P},
+         [this](KeyPress press) { propose(press.shift); },
+         open},
+        {QStringLiteral("B"),
+         {},
+         tr("propose in a box drawn by hand"),
+         {Qt::Key_B},
+         [this](KeyPress) { proposeInBox(); },
+         open},
+        {QStringLiteral("T"),
+         chosen ? QString() : tr("track"),
+         tr("track"),
+         {Qt::Key_T},
+         [this](KeyPress) { proposals_->track(workspace().repetition()); },
+         open},
+        {QStringLiteral("C"),
+         chosen ? QString() : tr("confirm"),
+         tr("confirm this frame; Shift: all that is sure"),
+         {Qt::Key_C},
+         [this](KeyPress press) { press.shift ? proposals_->confirmSure(workspace().repetition()) : confirmAndGoOn(); },
+         open},
+        {QStringLiteral("D"),
+         chosen ? QString() : tr("doubtful"),
+         tr("next doubtful"),
+         {Qt::Key_D},
+         [this](KeyPress) { nextDoubtful(); },
+         open},
+        {QStringLiteral("O"),
+         chosen ? QString() : tr("observe"),
+         tr("observe: asked one after the other"),
+         {Qt::Key_O},
+         [this](KeyPress) {
+             observations_->ask();
+             setFocus();
+         },
+         open},
+        {QStringLiteral("R"),
+         {},
+         tr("mark again, blind"),
+         {Qt::Key_R},
+         [this](KeyPress) { again_->start(QRandomGenerator::global()->generate()); },
+         open},
+        {QStringLiteral("M"),
+         {},
+         tr("draw the chosen measure"),
+         {Qt::Key_M},
+         [this](KeyPress) { strip_->toggleDrawing(); },
+         open},
+        {QStringLiteral("Z"),
+         {},
+         tr("zoom to the athlete, or all"),
+         {Qt::Key_Z},
+         [this](KeyPress) { zoomToAthlete(); }},
+        {QStringLiteral("V"), {}, tr("view: brighter, sharper"), {Qt::Key_V}, [this](KeyPress) { nextView(); }},
+        {tr("Esc"), chosen ? tr("go on") : QString(), tr("leave what was begun"), {Qt::Key_Escape}, [this](KeyPress) {
+             leaveAll();
+         }}};
+    for (PageKey& row : undoRow(workspace()))
+        table.push_back(std::move(row));
+    return table;
+}
+
+void MarkPage::stepEvent(int by) {
+    const Pack& pack = workspace().data().pack;
+    const int index = std::clamp(pack.eventIndex(event_) + by, 0, static_cast<int>(pack.events.size()) - 1);
+    chooseEvent(pack.events[static_cast<std::size_t>(index)].id, true);
+}
+
+void MarkPage::leaveAll() {
+    observations_->leave();
+    again_->leave();
+    stage_->setBoxing(false);
+    implement_.reset();
+    selected_.clear();
+    wanted_.reset();
+    goToFrame(frame_);
+}
+
+void MarkPage::markByKeyboard() {
+    // The next landmark where it was last seen, else in the middle, then nudged.
+    const std::string landmark = nextLandmark();
+    const RepetitionPlace place = workspace().place();
+    if (landmark.empty() || !place)
         return;
+    QPointF at(place.clip->width / 2.0, place.clip->height / 2.0);
+    const auto track = place.repetition->marks.find(landmark);
+    if (track != place.repetition->marks.end() && !track->second.empty()) {
+        const auto nearest =
+            std::min_element(track->second.begin(), track->second.end(), [&](const auto& a, const auto& b) {
+                return std::abs(a.first - frame_) < std::abs(b.first - frame_);
+            });
+        at = {nearest->second.at.x, nearest->second.at.y};
     }
-    if (observations_->asking() && observations_->answerBy(event->key())) {
-        setFocus();
-        return;
-    }
-    switch (event->key()) {
-    case Qt::Key_Space:
-        playOrPause();
-        return;
-    case Qt::Key_O:
-        observations_->ask();
-        setFocus();
-        return;
-    case Qt::Key_Left:
-        marked ? nudge({-step, 0}) : goToFrame(frame_ - (shift ? 10 : 1));
-        return;
-    case Qt::Key_Right:
-        marked ? nudge({step, 0}) : goToFrame(frame_ + (shift ? 10 : 1));
-        return;
-    case Qt::Key_Up:
-        marked ? nudge({0, -step}) : moveEvent(-1);
-        return;
-    case Qt::Key_Down:
-        marked ? nudge({0, step}) : moveEvent(1);
-        return;
-    case Qt::Key_E:
-        setEventHere();
-        return;
-    case Qt::Key_H:
-        hideNext();
-        return;
-    case Qt::Key_N:
-        nextOpen();
-        return;
-    case Qt::Key_P:
-        propose(shift);
-        return;
-    case Qt::Key_T:
-        proposals_->track(workspace().repetition());
-        return;
-    case Qt::Key_C:
-        shift ? proposals_->confirmSure(workspace().repetition()) : confirmAndGoOn();
-        return;
-    case Qt::Key_D:
-        nextDoubtful();
-        return;
-    case Qt::Key_M:
-        strip_->toggleDrawing();
-        return;
-    case Qt::Key_K:
-        setEventAtSound();
-        return;
-    case Qt::Key_W:
-        startImplement();
-        return;
-    case Qt::Key_B:
-        proposeInBox();
-        return;
-    case Qt::Key_Z:
-        zoomToAthlete();
-        return;
-    case Qt::Key_V:
-        nextView();
-        return;
-    case Qt::Key_R:
-        again_->start(QRandomGenerator::global()->generate());
-        return;
-    case Qt::Key_Delete:
-    case Qt::Key_Backspace:
-        removeSelected();
-        return;
-    case Qt::Key_Escape:
-        observations_->leave();
-        again_->leave();
-        stage_->setBoxing(false);
-        implement_.reset();
-        selected_.clear();
-        wanted_.reset();
-        goToFrame(frame_);
-        return;
-    case Qt::Key_PageUp:
-    case Qt::Key_PageDown:
-        stepRepetition(event->key() == Qt::Key_PageUp ? -1 : 1);
-        return;
-    case Qt::Key_Return:
-    case Qt::Key_Enter: {
-        // By keyboard alone: the next landmark where it was last seen, else in the middle, then nudged.
-        const std::string landmark = nextLandmark();
-        const RepetitionPlace place = workspace().place();
-        if (landmark.empty() || !place)
-            return;
-        QPointF at(place.clip->width / 2.0, place.clip->height / 2.0);
-        const auto track = place.repetition->marks.find(landmark);
-        if (track != place.repetition->marks.end() && !track->second.empty()) {
-            const auto nearest =
-                std::min_element(track->second.begin(), track->second.end(), [&](const auto& a, const auto& b) {
-                    return std::abs(a.first - frame_) < std::abs(b.first - frame_);
-                });
-            at = {nearest->second.at.x, nearest->second.at.y};
-        }
-        moveMark(landmark, at, {});
-        selected_ = landmark;
-        goToFrame(frame_);
-        return;
-    }
-    default:
-        Page::keyPressEvent(event);
-    }
+    moveMark(landmark, at, {});
+    selected_ = landmark;
+    goToFrame(frame_);
 }
 
 } // namespace riflesso

@@ -232,54 +232,6 @@ void MarkPage::showShape() {
                      place.session->isModel ? look::dark().model : look::dark().athlete);
 }
 
-QList<KeyHint> MarkPage::keys() const {
-    QList<KeyHint> hints;
-    if (selected_.empty())
-        hints = {{tr("click"), tr("set")},
-                 {QStringLiteral("← →"), tr("frame")},
-                 {QStringLiteral("↑ ↓"), tr("event")},
-                 {QStringLiteral("E"), tr("set event")},
-                 {QStringLiteral("H"), tr("hidden")},
-                 {QStringLiteral("N"), tr("next open")},
-                 {QStringLiteral("P T C"), tr("propose, track, confirm")},
-                 {QStringLiteral("D"), tr("doubtful")},
-                 {QStringLiteral("O"), tr("observe")}};
-    else
-        hints = {{QStringLiteral("↑ ↓ ← →"), tr("nudge 0.1 px")},
-                 {tr("Shift"), tr("1 px")},
-                 {tr("Del"), tr("remove")},
-                 {tr("Esc"), tr("go on")}};
-    if (const QString name = workspace().undoName(); !name.isEmpty())
-        hints.append(KeyHint{QStringLiteral("Ctrl Z"), tr("undo \"%1\"").arg(name)});
-    return hints;
-}
-
-QList<KeyHint> MarkPage::allKeys() const {
-    return {{tr("click"), tr("set the next landmark")},
-            {tr("Enter"), tr("set it by keyboard, then nudge")},
-            {QStringLiteral("← →"), tr("frame; Shift: ten; a chosen mark: 0.1 px, Shift 1 px")},
-            {QStringLiteral("↑ ↓"), tr("key event; a chosen mark: 0.1 px")},
-            {tr("Page ↑ ↓"), tr("repetition")},
-            {QStringLiteral("Space"), tr("play the repetition, round and round")},
-            {QStringLiteral("E"), tr("set the key event here")},
-            {QStringLiteral("K"), tr("set it at the nearest sound")},
-            {QStringLiteral("H"), tr("the next landmark is hidden")},
-            {QStringLiteral("W"), tr("a hidden hand by its implement")},
-            {tr("Del"), tr("remove the chosen mark")},
-            {QStringLiteral("N"), tr("next open landmark")},
-            {QStringLiteral("P"), tr("propose; Shift: the whole set")},
-            {QStringLiteral("B"), tr("propose in a box drawn by hand")},
-            {QStringLiteral("T"), tr("track")},
-            {QStringLiteral("C"), tr("confirm this frame; Shift: all that is sure")},
-            {QStringLiteral("D"), tr("next doubtful")},
-            {QStringLiteral("O"), tr("observe: asked one after the other")},
-            {QStringLiteral("R"), tr("mark again, blind")},
-            {QStringLiteral("M"), tr("draw the chosen measure")},
-            {QStringLiteral("Z"), tr("zoom to the athlete, or all")},
-            {QStringLiteral("V"), tr("view: brighter, sharper")},
-            {tr("Esc"), tr("leave what was begun")}};
-}
-
 void MarkPage::showEvents() {
     const Pack& pack = workspace().data().pack;
     const RepetitionPlace place = workspace().place();

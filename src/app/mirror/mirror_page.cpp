@@ -280,19 +280,6 @@ StepState MirrorPage::state() const {
     return {StepState::Kind::Done, tr("%1 clear").arg(clear)};
 }
 
-QList<KeyHint> MirrorPage::keys() const {
-    QList<KeyHint> keys{{QStringLiteral("Space"), tr("play")},
-                        {QStringLiteral("← →"), tr("frame")},
-                        {QStringLiteral("E"), tr("next key event")},
-                        {QStringLiteral("↑ ↓"), tr("measure")},
-                        {QStringLiteral("1…9"), tr("repetition")}};
-    if (wallView_->isChecked())
-        keys << KeyHint{QStringLiteral("W"), tr("waterline")} << KeyHint{QStringLiteral("B"), tr("blind")};
-    else
-        keys << KeyHint{QStringLiteral("W"), tr("wall")} << KeyHint{QStringLiteral("G"), tr("ghost")};
-    return keys;
-}
-
 bool MirrorPage::equalTime() const { return timing_->currentData().toBool(); }
 const MeasureDef* MirrorPage::measureDef() const { return workspace().data().pack.measure(measure_); }
 

@@ -29,7 +29,7 @@ public:
     MirrorPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     void forget() override;
     [[nodiscard]] double phase() const { return phase_; }
@@ -40,11 +40,14 @@ public slots:
     void show(const QString& detail) override;
 
 protected:
-    void keyPressEvent(QKeyEvent*) override;
     void hideEvent(QHideEvent*) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void showEnds();
+    void nextKeyEvent();
+    void stepFrame(int by);
+    void chooseNumbered(std::size_t index);
     /// One side of the waterline, at the moment shown.
     struct Side {
         StageView* stage = nullptr;

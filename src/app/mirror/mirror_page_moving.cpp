@@ -15,7 +15,6 @@
 
 #include <QBoxLayout>
 #include <QComboBox>
-#include <QKeyEvent>
 #include <QPushButton>
 
 #include <algorithm>
@@ -386,70 +385,81 @@ void MirrorPage::hideEvent(QHideEvent*) {
         playOrPause();
 }
 
-void MirrorPage::keyPressEvent(QKeyEvent* event) {
-    switch (event->key()) {
-    case Qt::Key_Space:
-        playOrPause();
-        return;
-    case Qt::Key_L:
-        ends_ = !ends_;
-        showCurve();
-        workspace().say(
-            ends_
-                ? tr("Over the curve: the mean of the first third of the repetitions, dashed, and of the last, dotted.")
-                : tr("Without the first and the last repetitions."));
-        return;
-    case Qt::Key_W:
-        setView(!wallView_->isChecked());
-        return;
-    case Qt::Key_G:
-        if (event->modifiers() & Qt::ShiftModifier)
-            fainterGhost();
-        else
-            nextGhost();
-        return;
-    case Qt::Key_B:
-        if (wallView_->isChecked())
-            blind_->toggle();
-        return;
-    case Qt::Key_Up:
-    case Qt::Key_Down:
-        chooseMeasure(rulers_->after(measure_, event->key() == Qt::Key_Up ? -1 : 1));
-        return;
-    case Qt::Key_E: {
-        // The next event of this repetition, in the order it happened; after the last the first.
-        const TrialEvent *next = nullptr, *first = nullptr;
-        if (own_.trial && own_.map)
-            for (const TrialEvent& at : own_.trial->events) {
-                if (!first || at.timeS < first->timeS)
-                    first = &at;
-                if (at.timeS > own_.timeS + 1e-6 && (!next || at.timeS < next->timeS))
-                    next = &at;
-            }
-        if (next || first)
-            goToEvent(std::string((next ? next : first)->event));
-        return;
-    }
-    case Qt::Key_Left:
-    case Qt::Key_Right:
-        if (own_.map && own_.trial) {
-            const double frame = std::round(own_.trial->times.frameOf(own_.map->timeAt(phase_))) +
-                                 (event->key() == Qt::Key_Left ? -1 : 1);
-            goToPhase(std::clamp(own_.map->percentAt(own_.trial->times.timeOf(frame)), 0.0, 100.0));
+std::vector<PageKey> MirrorPage::keyTable() {
+    const bool wall = wallView_->isChecked();
+    return {{tr("Space"), tr("play"), {}, {Qt::Key_Space}, [this](KeyPress) { playOrPause(); }},
+            {QStringLiteral("← →"),
+             tr("frame"),
+             {},
+             {Qt::Key_Left, Qt::Key_Right},
+             [this](KeyPress press) { stepFrame(press.key == Qt::Key_Left ? -1 : 1); }},
+            {QStringLiteral("E"), tr("next key event"), {}, {Qt::Key_E}, [this](KeyPress) { nextKeyEvent(); }},
+            {QStringLiteral("↑ ↓"),
+             tr("measure"),
+             {},
+             {Qt::Key_Up, Qt::Key_Down},
+             [this](KeyPress press) { chooseMeasure(rulers_->after(measure_, press.key == Qt::Key_Up ? -1 : 1)); }},
+            {QStringLiteral("1…9"),
+             tr("repetition"),
+             {},
+             {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6, Qt::Key_7, Qt::Key_8, Qt::Key_9},
+             [this](KeyPress press) { chooseNumbered(static_cast<std::size_t>(press.key - Qt::Key_1)); }},
+            {QStringLiteral("W"),
+             wall ? tr("waterline") : tr("wall"),
+             tr("the wall of all repetitions, and back"),
+             {Qt::Key_W},
+             [this](KeyPress) { setView(!wallView_->isChecked()); }},
+            {QStringLiteral("B"),
+             tr("blind"),
+             tr("on the wall: without names"),
+             {Qt::Key_B},
+             [this](KeyPress) { blind_->toggle(); },
+             wall},
+            {QStringLiteral("G"),
+             wall ? QString() : tr("ghost"),
+             tr("ghost of the model; Shift: fainter"),
+             {Qt::Key_G},
+             [this](KeyPress press) { press.shift ? fainterGhost() : nextGhost(); }},
+            {QStringLiteral("L"),
+             {},
+             tr("over the curve: first and last third of the repetitions"),
+             {Qt::Key_L},
+             [this](KeyPress) { showEnds(); }}};
+}
+
+void MirrorPage::showEnds() {
+    ends_ = !ends_;
+    showCurve();
+    workspace().say(
+        ends_ ? tr("Over the curve: the mean of the first third of the repetitions, dashed, and of the last, dotted.")
+              : tr("Without the first and the last repetitions."));
+}
+
+void MirrorPage::nextKeyEvent() {
+    // The next event of this repetition, in the order it happened; after the last the first.
+    const TrialEvent *next = nullptr, *first = nullptr;
+    if (own_.trial && own_.map)
+        for (const TrialEvent& at : own_.trial->events) {
+            if (!first || at.timeS < first->timeS)
+                first = &at;
+            if (at.timeS > own_.timeS + 1e-6 && (!next || at.timeS < next->timeS))
+                next = &at;
         }
+    if (next || first)
+        goToEvent(std::string((next ? next : first)->event));
+}
+
+void MirrorPage::stepFrame(int by) {
+    if (!own_.map || !own_.trial)
         return;
-    default:
-        break;
-    }
-    if (event->key() >= Qt::Key_1 && event->key() <= Qt::Key_9) {
-        const Workspace::Trials chosen = workspace().chosenTrials();
-        const std::vector<Trial>& trials = *chosen;
-        const auto index = static_cast<std::size_t>(event->key() - Qt::Key_1);
-        if (index < trials.size())
-            goToRepetition(QString::fromStdString(trials[index].id));
-        return;
-    }
-    Page::keyPressEvent(event);
+    const double frame = std::round(own_.trial->times.frameOf(own_.map->timeAt(phase_))) + by;
+    goToPhase(std::clamp(own_.map->percentAt(own_.trial->times.timeOf(frame)), 0.0, 100.0));
+}
+
+void MirrorPage::chooseNumbered(std::size_t index) {
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    if (index < chosen->size())
+        goToRepetition(QString::fromStdString((*chosen)[index].id));
 }
 
 } // namespace riflesso

@@ -5,7 +5,6 @@
 #include "report/words.h"
 
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -162,8 +161,10 @@ StepState PracticePage::state() const {
     return {StepState::Kind::InWork, tr("%1 logged").arg(workspace().data().practice.size())};
 }
 
-QList<KeyHint> PracticePage::keys() const {
-    return {{QStringLiteral("G"), tr("good")}, {QStringLiteral("N"), tr("not")}, {tr("Backspace"), tr("take back")}};
+std::vector<PageKey> PracticePage::keyTable() {
+    return {{QStringLiteral("G"), tr("good"), {}, {Qt::Key_G}, [this](KeyPress) { log(true); }},
+            {QStringLiteral("N"), tr("not"), {}, {Qt::Key_N}, [this](KeyPress) { log(false); }},
+            {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }}};
 }
 
 void PracticePage::refresh() {
@@ -292,17 +293,6 @@ void PracticePage::takeBack() {
     const std::int64_t id = logged.back().id;
     workspace().apply(tr("Take a repetition back"), [id](Edit& edit) { return edit.removePractice(id); });
     setFocus();
-}
-
-void PracticePage::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_G)
-        log(true);
-    else if (event->key() == Qt::Key_N)
-        log(false);
-    else if (event->key() == Qt::Key_Backspace)
-        takeBack();
-    else
-        Page::keyPressEvent(event);
 }
 
 } // namespace riflesso

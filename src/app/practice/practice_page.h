@@ -31,15 +31,12 @@ public:
     PracticePage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override;
-    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
 
 public slots:
     /// "fault/drill": that rung.
     void show(const QString& detail) override;
-
-protected:
-    void keyPressEvent(QKeyEvent*) override;
 
 private:
     void log(bool good);
