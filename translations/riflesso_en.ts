@@ -4363,6 +4363,10 @@
         <source>Repetition %1, %2 view</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Measuring</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarksTable</name>

@@ -201,10 +201,12 @@ std::vector<Stress> Workspace::stressLevels() const {
     std::vector<Stress> levels;
     if (!data_)
         return levels;
-    const Trials trials = trialsOf(session_, {});
-    for (const Trial& trial : *trials)
-        if (trial.stress && std::find(levels.begin(), levels.end(), *trial.stress) == levels.end())
-            levels.push_back(*trial.stress);
+    if (const Session* session = data_->session(session_))
+        for (const Clip& clip : session->clips)
+            for (const Section& section : clip.sections)
+                if (!section.repetitions.empty() &&
+                    std::find(levels.begin(), levels.end(), section.stress) == levels.end())
+                    levels.push_back(section.stress);
     std::sort(levels.begin(), levels.end());
     return levels;
 }

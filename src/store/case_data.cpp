@@ -88,7 +88,7 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
         section.view,           section.facing,         section.handedness.value_or(data.athlete.handedness),
         section.metresPerPixel, section.scaleRelativeU, section.bearingDeg,
         section.slowMotion};
-    trial.times = FrameTimes::ofClip(*place.clip->timesS, section.slowMotion);
+    trial.times = FrameTimes::ofClip(place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;
     for (auto& [landmark, marks] : trial.marks)
         if (const auto own = data.own.sigmaPx(landmark))
@@ -124,7 +124,7 @@ Trial withLentEvents(const CaseData& data, const RepetitionPlace& place, Look lo
                 for (const Repetition& other : section.repetitions)
                     if (other.sameAs == own.id || (own.sameAs && own.sameAs == other.id))
                         trials.push_back(asMarked(data, {place.session, &clip, &section, &other}));
-    return trials.size() > 1 ? withSharedEvents(std::move(trials)).front() : trials.front();
+    return std::move(trials.size() > 1 ? (trials = withSharedEvents(std::move(trials))).front() : trials.front());
 }
 
 } // namespace

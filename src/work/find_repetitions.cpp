@@ -22,7 +22,7 @@ Trial recordingOf(const CaseData& data, const Clip& clip, const Section& section
     trial.capture.facing = section.facing;
     trial.capture.handedness = section.handedness.value_or(data.athlete.handedness);
     trial.capture.slowMotion = section.slowMotion;
-    trial.times = FrameTimes::ofClip(*clip.timesS, section.slowMotion);
+    trial.times = FrameTimes::ofClip(clip.timesS, section.slowMotion);
     for (const auto& [landmark, marks] : seen)
         for (const auto& [look, proposed] : marks)
             trial.marks[landmark][section.from + look * stride] = proposed.mark;
@@ -47,7 +47,7 @@ Result<std::vector<FrameSpan>> findSpans(const CaseData& data, const Clip& clip,
     const auto pictures = ShownClip::open(clip.path.toStdString(), section.picture);
     if (!pictures)
         return pictures.error();
-    const FrameTimes times = FrameTimes::ofClip(*clip.timesS, section.slowMotion);
+    const FrameTimes times = FrameTimes::ofClip(clip.timesS, section.slowMotion);
     const double rate =
         (section.to - section.from) / std::max(1e-6, times.timeOf(section.to) - times.timeOf(section.from));
     const int stride = std::max(1, static_cast<int>(std::floor(rate / kLooksPerSecond)));

@@ -37,7 +37,7 @@ Result<std::vector<HeardSound>> heardSounds(const Clip& clip, const Section& sec
 
 Result<HeardSound> heardNear(const Clip& clip, const Section& section, int frame) {
     constexpr double kNearS = 0.2, kRoundS = 1.5;
-    const FrameTimes frames = FrameTimes::ofClip(*clip.timesS);
+    const FrameTimes frames = FrameTimes::ofClip(clip.timesS);
     const double at = frames.timeOf(frame);
     const auto within = [&](double timeS) {
         return std::clamp(static_cast<int>(std::lround(frames.frameOf(timeS))), section.from, section.to);

@@ -301,6 +301,33 @@ private slots:
         QTest::keyClick(list, Qt::Key_Escape);
         QVERIFY(!QApplication::activePopupWidget());
     }
+    void everyKeyIsSaidAndMeansOneThing() {
+        int rows = 0;
+        for (const char* name : {"film", "mark", "mirror", "findings", "practice", "handover", "bench"}) {
+            app_->step(name);
+            QSet<int> listed, works;
+            for (const PageKey& row : app_->window->page(QLatin1String(name))->keyTable()) {
+                const QString what = QLatin1String(name) + u' ' + row.shown;
+                QVERIFY2(row.keys.isEmpty() == !row.act, qPrintable(what));
+                QVERIFY2(!row.listed || (!row.shown.isEmpty() && !(row.list + row.line).isEmpty()), qPrintable(what));
+                for (const int key : row.keys) {
+                    listed += row.listed ? key : 0;
+                    QVERIFY2(!row.now || !works.contains(key), qPrintable(what));
+                    if (row.now)
+                        works += key;
+                }
+                ++rows;
+            }
+            // Nothing works that the list does not say.
+            QVERIFY2(listed.contains(works), name);
+        }
+        QVERIFY(rows > 60);
+        // What has Ctrl is the window's, or nobody's.
+        app_->step("findings");
+        const auto decided = app_->data().decisions.size();
+        QTest::keyClick(app_->window->page(QStringLiteral("findings")), Qt::Key_X, Qt::ControlModifier);
+        QCOMPARE(app_->data().decisions.size(), decided);
+    }
 };
 
 QTEST_MAIN(TestCoach)

@@ -62,7 +62,7 @@ CaseShelf* shelf(Driver& app) { return app.window->findChild<CaseShelf*>(); }
 /// A file beside the clips that says what a job left behind.
 QString outside(const QString& name) { return QDir::temp().filePath(QStringLiteral("riflesso-late-") + name); }
 
-std::vector<JobKind> kinds() {
+std::vector<JobKind> jobKinds() {
     using Gate = Jobs::Gate;
     const auto chosenClip = [](Driver& app) { return *app.workspace.place().clip; };
     return {
@@ -106,6 +106,11 @@ std::vector<JobKind> kinds() {
          [](Driver& app) {
              app.step("film");
              app.window->addClips({kOther});
+         }},
+        {"traces of a repetition", Gate::AfterWork,
+         [](Driver& app) {
+             app.step("mark");
+             app.key(Qt::Key_PageDown);
          }},
         {"event at a sound", Gate::AfterWork,
          [](Driver& app) {
@@ -268,7 +273,7 @@ private slots:
             QFile::remove(outside(QLatin1String(name)));
     }
 
-    /// A new kind of job belongs into kinds().
+    /// A new kind of job belongs into jobKinds().
     void everyKindIsListed() {
         static const QRegularExpression door(QStringLiteral(R"(\bstart<[^;(]*>\()"));
         int found = 0;
@@ -284,18 +289,18 @@ private slots:
             }
         }
         const int twoInOne = 2; // a first picture and the reading, on Film and on the Bench
-        QCOMPARE(found, static_cast<int>(kinds().size()) + twoInOne);
+        QCOMPARE(found, static_cast<int>(jobKinds().size()) + twoInOne);
     }
 
     void nothingLateIsWritten_data() {
         QTest::addColumn<int>("index");
-        const auto all = kinds();
+        const auto all = jobKinds();
         for (std::size_t i = 0; i < all.size(); ++i)
             QTest::newRow(all[i].name) << static_cast<int>(i);
     }
     void nothingLateIsWritten() {
         QFETCH(int, index);
-        const JobKind kind = kinds()[static_cast<std::size_t>(index)];
+        const JobKind kind = jobKinds()[static_cast<std::size_t>(index)];
         Driver app;
 
         // Another library: it stays as it was, and stays open.
@@ -355,7 +360,7 @@ private slots:
     void theWindowMayGo_data() { nothingLateIsWritten_data(); }
     void theWindowMayGo() {
         QFETCH(int, index);
-        const JobKind kind = kinds()[static_cast<std::size_t>(index)];
+        const JobKind kind = jobKinds()[static_cast<std::size_t>(index)];
         QString folder;
         QByteArray before;
         {

@@ -164,8 +164,14 @@ QStringList ClipCheckBox::foundLines(const Clip& shown) const {
 }
 
 void ClipCheckBox::show(const Clip* shown, const Section* section) {
-    clip_ = shown ? shown->id : ClipId{};
-    section_ = section ? section->id : SectionId{};
+    const ClipId clip = shown ? shown->id : ClipId{};
+    const SectionId part = section ? section->id : SectionId{};
+    const auto data = workspace_.snapshot();
+    if (data == shownOf_ && clip == clip_ && part == section_)
+        return; // another frame of the same
+    shownOf_ = data;
+    clip_ = clip;
+    section_ = part;
     look_->setEnabled(shown && !shown->missing);
     find_->setVisible(shown && shown->missing);
     split_->setVisible(false);
@@ -204,6 +210,7 @@ void ClipCheckBox::lookThrough() {
             if (!result && result.error().kind == Error::Kind::Cancelled)
                 return;
             found_.insert_or_assign(hash, result);
+            shownOf_.reset();
             const Clip* now = clip();
             const Section* section = nullptr;
             if (now)

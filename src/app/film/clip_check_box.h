@@ -34,6 +34,7 @@ private:
     QLabel* text_;
     QPushButton *look_, *split_, *find_;
     std::map<QString, Result<ClipChecks>> found_; ///< by clip hash
+    std::shared_ptr<const CaseData> shownOf_;     ///< the values of the case that are shown
 };
 
 } // namespace riflesso

@@ -86,19 +86,19 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
             [this](const QString& mark, QPointF pixel) { moveMark(mark.toStdString(), pixel, {}); });
 }
 
-std::map<std::string, Side> MarkPage::sides() const {
-    const RepetitionPlace place = workspace().place();
-    return place ? resolveRoles(workspace().data().pack, toTrial(workspace().data(), place))
-                 : std::map<std::string, Side>();
-}
-
-std::vector<std::string> MarkPage::guided() const {
-    std::vector<std::string> out;
-    const auto roles = sides();
-    for (const PointRef& ref : workspace().data().pack.marked)
-        if (const std::string name = resolvePoint(ref, roles); !name.empty())
-            out.push_back(name);
-    return out;
+const MarkPage::ShownTrial& MarkPage::shownTrial() const {
+    const auto data = workspace().snapshot();
+    if (shownTrial_.of == data && shownTrial_.id == workspace().repetition())
+        return shownTrial_;
+    shownTrial_ = {data, workspace().repetition(), {}, {}, {}};
+    if (const RepetitionPlace place = workspace().place()) {
+        shownTrial_.trial = toTrial(*data, place);
+        shownTrial_.sides = resolveRoles(data->pack, shownTrial_.trial);
+        for (const PointRef& ref : data->pack.marked)
+            if (std::string name = resolvePoint(ref, shownTrial_.sides); !name.empty())
+                shownTrial_.guided.push_back(std::move(name));
+    }
+    return shownTrial_;
 }
 
 std::map<std::string, QPointF> MarkPage::marksHere() const {
@@ -146,6 +146,8 @@ void MarkPage::forget() {
     playing_.stop();
     proposals_->forget();
     shown_ = {};
+    shownTrial_ = {};
+    valuesOf_ = {};
     frame_ = 0;
 }
 

@@ -73,10 +73,19 @@ private:
     void startImplement();
     bool takeImplement(QPointF pixel); ///< whether the click was for it
     void proposeInBox();
-    [[nodiscard]] std::vector<std::string> guided() const; ///< resolved landmarks in the pack's order
+    [[nodiscard]] const std::vector<std::string>& guided() const { return shownTrial().guided; }
     [[nodiscard]] std::map<std::string, QPointF> marksHere() const;
     [[nodiscard]] bool hiddenHere(const std::string& landmark) const;
-    [[nodiscard]] std::map<std::string, Side> sides() const;
+    /// The shown repetition as the core judges it, made once until it, or anything of the case, is another.
+    struct ShownTrial {
+        std::shared_ptr<const CaseData> of;
+        RepetitionId id;
+        Trial trial;
+        std::map<std::string, Side> sides;
+        std::vector<std::string> guided; ///< landmarks in the order they are asked for
+    };
+    [[nodiscard]] const ShownTrial& shownTrial() const;
+    [[nodiscard]] const std::map<std::string, Side>& sides() const { return shownTrial().sides; }
     [[nodiscard]] int openAt(const Repetition& repetition, int frame) const;
 
     MarkProposals* proposals_;
@@ -103,6 +112,16 @@ private:
     std::string event_, selected_;
     std::optional<std::string> wanted_; ///< landmark chosen on the card, instead of the guided order
     bool filling_ = false;
+    mutable ShownTrial shownTrial_;
+    /// What is measured at an event, as shown.
+    struct ShownValues {
+        std::shared_ptr<const CaseData> data;
+        RepetitionId repetition;
+        std::string event;
+        double cutoffHz = 0;
+        QString lines;
+    };
+    ShownValues valuesOf_;
 };
 
 } // namespace riflesso

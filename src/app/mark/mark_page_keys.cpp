@@ -46,7 +46,7 @@ void MarkPage::playOn() {
         return;
     }
     // In the clip's own time, round and round; what takes longer to show leaves frames out.
-    const FrameTimes times = FrameTimes::ofClip(*place.clip->timesS, 1);
+    const FrameTimes times = FrameTimes::ofClip(place.clip->timesS, 1);
     const double now = times.timeOf(playedFrom_) + static_cast<double>(clock_.elapsed()) / 1000;
     if (now >= times.timeOf(place.repetition->to)) {
         playedFrom_ = place.repetition->from;

@@ -161,7 +161,7 @@ QString MarkPage::headline() const {
     for (const EventDef& event : pack.events)
         missing += !place.repetition->events.contains(event.id);
     if (missing) // what another camera on the movement shows is lent
-        missing -= static_cast<int>(toTrial(workspace().data(), place).events.size() - place.repetition->events.size());
+        missing -= static_cast<int>(shownTrial().trial.events.size() - place.repetition->events.size());
     const EventDef* here = nullptr;
     for (const auto& [id, value] : place.repetition->events)
         if (std::lround(value.frame) == frame_)
@@ -225,7 +225,7 @@ void MarkPage::showShape() {
     }
     const auto assessment = workspace().assessment();
     const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
-    const Trial trial = toTrial(workspace().data(), place);
+    const Trial& trial = shownTrial().trial;
     const MeasureValue value = measureInFrame(pack, *def, trial, frame_, cutoff);
     stage_->setShape(measuredShape(pack, *def, toTrialAsFilmed(workspace().data(), place), frame_, cutoff),
                      value.valid() ? words::withU(*def, *value.value, 2 * value.u) : QString(),
@@ -245,7 +245,7 @@ void MarkPage::showEvents() {
         }
         events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0)) + 6);
     }
-    const Trial trial = place ? toTrial(workspace().data(), place) : Trial();
+    const Trial& trial = shownTrial().trial;
     for (int i = 0; i < events_->count(); ++i) {
         const EventDef& def = pack.events[static_cast<std::size_t>(i)];
         const TrialEvent* event = trial.event(def.id);
@@ -319,8 +319,13 @@ void MarkPage::showValues() {
         return;
     }
     const auto assessment = workspace().assessment();
-    const QString lines =
-        measuredAt(workspace().data(), place, event_, assessment ? assessment->cutoff.hz : CutoffChoice().hz);
+    const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
+    // They depend on the event only: another frame changes nothing.
+    if (const auto data = workspace().snapshot(); valuesOf_.data != data ||
+                                                  valuesOf_.repetition != place.repetition->id ||
+                                                  valuesOf_.event != event_ || valuesOf_.cutoffHz != cutoff)
+        valuesOf_ = {data, place.repetition->id, event_, cutoff, measuredAt(*data, place, event_, cutoff)};
+    const QString& lines = valuesOf_.lines;
     values_->setText(lines.isEmpty() ? tr("No measure is taken at this event.") : lines);
     values_->setToolTip(tr("Click a measure to see why it has this value."));
 }

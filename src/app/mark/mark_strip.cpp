@@ -51,7 +51,10 @@ std::vector<double> bandOf(const Pack& pack, const MeasureDef& def, const Trial&
 
 } // namespace
 
-MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+MarkStrip::~MarkStrip() = default;
+
+MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), content_(std::make_unique<StripContent>()) {
     setAttribute(Qt::WA_StyledBackground);
     setObjectName(QStringLiteral("raised"));
     auto* layout = new QVBoxLayout(this);
@@ -73,7 +76,7 @@ MarkStrip::MarkStrip(Workspace& workspace, QWidget* parent) : QWidget(parent), w
         trace_[i]->setFocusPolicy(Qt::TabFocus);
         trace_[i]->setMaximumWidth(230);
         row->addWidget(trace_[i]);
-        connect(trace_[i], &QComboBox::activated, this, &MarkStrip::showStrip);
+        connect(trace_[i], &QComboBox::activated, this, &MarkStrip::measureTraces);
     }
     connect(trace_[0], &QComboBox::activated, this, &MarkStrip::drawingChanged);
     draw_ = new QPushButton(tr("Draw (M)"));
@@ -139,13 +142,13 @@ void MarkStrip::fillTraces() {
     }
 }
 
-void MarkStrip::showRepetitions() {
-    clearLayout(repetitions_);
+std::vector<MarkStrip::Chip> MarkStrip::chipsOf() const {
     const CaseData& data = workspace_.data();
     // Of one condition at a time, like every other page: else two repetitions have the same number.
     const RepetitionPlace shown = workspace_.place();
     const std::optional<Stress> level =
         shown && !shown.session->isModel ? std::optional(shown.section->stress) : workspace_.stress();
+    std::vector<Chip> out;
     for (const Session& session : data.sessions) {
         if (session.id != workspace_.session() && !session.isModel)
             continue;
@@ -154,41 +157,63 @@ void MarkStrip::showRepetitions() {
                 if (!session.isModel && level && section.stress != *level)
                     continue;
                 for (const Repetition& repetition : section.repetitions) {
-                    const bool chosen = repetition.id == workspace_.repetition();
                     // A model carries its letter, another camera's picture that of its view.
                     const QString before = session.isModel     ? section.performer.right(1)
                                            : repetition.sameAs ? words::text(toString(section.view)).left(1).toUpper()
                                                                : QString();
-                    auto* chip = new QPushButton(before + QString::number(repetition.number));
-                    chip->setObjectName(QStringLiteral("rep-%1").arg(repetition.id.value));
-                    chip->setFocusPolicy(Qt::TabFocus);
-                    chip->setCheckable(true);
-                    chip->setChecked(chosen);
-                    chip->setFixedSize(34, 24);
-                    chip->setToolTip(session.isModel     ? section.performer
-                                     : repetition.sameAs ? tr("Repetition %1, %2 view")
-                                                               .arg(repetition.number)
-                                                               .arg(words::text(toString(section.view)))
-                                                         : tr("Repetition %1").arg(repetition.number));
-                    const look::Palette& p = theme::colours();
-                    const QColor colour = session.isModel ? p.model : p.athlete;
-                    chip->setStyleSheet(
-                        QStringLiteral("QPushButton { padding: 0; border: 1px solid %1; background: %2; color: %3; } "
-                                       "QPushButton:checked { font-weight: bold; border: 2px solid %1; }")
-                            .arg(colour.name(),
-                                 (chosen ? (session.isModel ? p.modelSoft : p.athleteSoft) : p.raised).name(),
-                                 p.ink.name()));
-                    connect(chip, &QPushButton::clicked, this,
-                            [this, id = repetition.id] { workspace_.selectRepetition(id); });
-                    repetitions_->addWidget(chip);
+                    const QString tip = session.isModel     ? section.performer
+                                        : repetition.sameAs ? tr("Repetition %1, %2 view")
+                                                                  .arg(repetition.number)
+                                                                  .arg(words::text(toString(section.view)))
+                                                            : tr("Repetition %1").arg(repetition.number);
+                    out.push_back({repetition.id, before + QString::number(repetition.number), tip, session.isModel});
                 }
             }
+    }
+    return out;
+}
+
+void MarkStrip::showRepetitions() {
+    if (const std::vector<Chip> chips = chipsOf(); chips != chips_) {
+        chips_ = chips;
+        clearLayout(repetitions_);
+        for (const Chip& shown : chips_) {
+            auto* chip = new QPushButton(shown.text);
+            chip->setObjectName(QStringLiteral("rep-%1").arg(shown.id.value));
+            chip->setFocusPolicy(Qt::TabFocus);
+            chip->setCheckable(true);
+            chip->setFixedSize(34, 24);
+            chip->setToolTip(shown.tip);
+            connect(chip, &QPushButton::clicked, this, [this, id = shown.id] {
+                workspace_.selectRepetition(id);
+                paintChips(); // also where it was chosen already: the click has unchecked it
+            });
+            repetitions_->addWidget(chip);
+        }
+    }
+    paintChips();
+}
+
+void MarkStrip::paintChips() {
+    const look::Palette& p = theme::colours();
+    for (std::size_t i = 0; i < chips_.size(); ++i) {
+        auto* chip = static_cast<QPushButton*>(repetitions_->itemAt(static_cast<int>(i))->widget());
+        const bool chosen = chips_[i].id == workspace_.repetition(), model = chips_[i].model;
+        chip->setChecked(chosen);
+        const QString style =
+            QStringLiteral("QPushButton { padding: 0; border: 1px solid %1; background: %2; color: %3; } "
+                           "QPushButton:checked { font-weight: bold; border: 2px solid %1; }")
+                .arg((model ? p.model : p.athlete).name(),
+                     (chosen ? (model ? p.modelSoft : p.athleteSoft) : p.raised).name(), p.ink.name());
+        if (chip->styleSheet() != style) // setting one costs more than all the rest
+            chip->setStyleSheet(style);
     }
 }
 
 void MarkStrip::showStrip() {
     const RepetitionPlace place = workspace_.place();
     if (!place) {
+        *content_ = {};
         strip_->setContent({});
         return;
     }
@@ -228,20 +253,50 @@ void MarkStrip::showStrip() {
         content.coverage.push_back(
             landmarks_.empty() ? 0 : static_cast<double>(set) / static_cast<double>(landmarks_.size()));
     }
+    if (traced_ == place.repetition->id)
+        content.traces = std::move(content_->traces);
+    *content_ = std::move(content);
+    strip_->setContent(*content_);
+    measureTraces();
+}
+
+void MarkStrip::measureTraces() {
     const auto assessment = workspace_.assessment();
     const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
-    for (const QComboBox* box : trace_) {
-        const MeasureDef* def = pack.measure(box->currentData().toString().toStdString());
-        if (!def)
-            continue;
-        const Series series = measureSeries(pack, *def, trial, cutoff);
-        StripTrace trace{words::text(def->title).section(u',', 0, 0), words::unitAfter(*def), {}, series.values};
-        for (double t : series.timesS)
-            trace.frames.push_back(trial.times.frameOf(t));
-        trace.expandedU = bandOf(pack, *def, trial, trace.frames, cutoff);
-        content.traces.push_back(std::move(trace));
-    }
-    strip_->setContent(std::move(content));
+    std::vector<std::string> measures;
+    for (const QComboBox* box : trace_)
+        measures.push_back(box->currentData().toString().toStdString());
+    using Traces = std::vector<StripTrace>;
+    workspace_.start<Traces>(
+        tr("Measuring"), this, workspace_.ofCase().newest(QStringLiteral("traces")),
+        [data = workspace_.snapshot(), id = workspace_.repetition(), measures,
+         cutoff](JobControl& control) -> Result<Traces> {
+            Traces out;
+            const Trial trial = toTrial(*data, placeOf(*data, id));
+            for (const std::string& measure : measures) {
+                const MeasureDef* def = data->pack.measure(measure);
+                if (!def)
+                    continue;
+                if (!control.goOn(0))
+                    return cancelled();
+                const Series series = measureSeries(data->pack, *def, trial, cutoff);
+                StripTrace trace{
+                    words::text(def->title).section(u',', 0, 0), words::unitAfter(*def), {}, series.values};
+                for (const double t : series.timesS)
+                    trace.frames.push_back(trial.times.frameOf(t));
+                trace.expandedU = bandOf(data->pack, *def, trial, trace.frames, cutoff);
+                out.push_back(std::move(trace));
+            }
+            return out;
+        },
+        [this, id = workspace_.repetition()](Result<Traces> traces) {
+            if (!traces || workspace_.repetition() != id)
+                return;
+            traced_ = id;
+            content_->traces = std::move(*traces);
+            strip_->setContent(*content_);
+        },
+        Pace::Quick);
 }
 
 } // namespace riflesso

@@ -282,7 +282,7 @@ void MarksTable::bringIn(const QString& file, const std::vector<ColumnMeaning>& 
                     continue;
                 }
                 const double frame =
-                    entry.frame ? *entry.frame : FrameTimes::ofClip(*place.clip->timesS).frameOf(*entry.timeS);
+                    entry.frame ? *entry.frame : FrameTimes::ofClip(place.clip->timesS).frameOf(*entry.timeS);
                 if (frame < place.repetition->from - 0.5 || frame > place.repetition->to + 0.5) {
                     ++elsewhere;
                     continue;

@@ -80,8 +80,9 @@ void ObservationForm::answer(const Question& question, const std::string& word) 
     });
 }
 
-void ObservationForm::addRow(const Question& question, bool current) {
-    const bool there = static_cast<bool>(workspace_.place());
+void ObservationForm::addRow(const Row& shown) {
+    const Question& question = shown.question;
+    const bool there = shown.enabled, current = shown.current;
     const QString id = question.observation.empty()
                            ? QStringLiteral("variantFits")
                            : QStringLiteral("observation-") + words::text(question.observation);
@@ -89,7 +90,7 @@ void ObservationForm::addRow(const Question& question, bool current) {
     auto* name = label(question.title, current ? theme::kStrong : theme::kQuiet);
     name->setToolTip(question.ask);
     row->addWidget(name, 1);
-    const QString stored = words::text(answered(question));
+    const QString stored = words::text(shown.answer);
     if (question.answers.empty()) {
         auto* edit = new QLineEdit(stored);
         edit->setObjectName(id);
@@ -126,10 +127,16 @@ void ObservationForm::addRow(const Question& question, bool current) {
 }
 
 void ObservationForm::show() {
-    clearLayout(layout_);
     const std::vector<Question> all = questions();
+    std::vector<Row> rows;
     for (std::size_t i = 0; i < all.size(); ++i)
-        addRow(all[i], asked_ == i);
+        rows.push_back({all[i], answered(all[i]), asked_ == i, static_cast<bool>(workspace_.place())});
+    if (rows == rows_)
+        return;
+    rows_ = std::move(rows);
+    clearLayout(layout_);
+    for (const Row& row : rows_)
+        addRow(row);
 }
 
 void ObservationForm::ask() {

@@ -18,8 +18,10 @@ struct Question {
     struct Answer {
         QString title;
         std::string word;
+        bool operator==(const Answer&) const = default;
     };
     std::vector<Answer> answers;
+    bool operator==(const Question&) const = default;
 };
 [[nodiscard]] std::vector<Question> questionsOf(const Pack& pack, const std::string& variant);
 
@@ -46,15 +48,23 @@ signals:
     void done();
 
 private:
+    /// What the rows show, so that they are made anew only where that is another.
+    struct Row {
+        Question question;
+        std::string answer;
+        bool current = false, enabled = false;
+        bool operator==(const Row&) const = default;
+    };
     void answer(const Question& question, const std::string& word);
     void askNext(std::size_t from);
     bool skipsAnswered_ = true;
     [[nodiscard]] std::vector<Question> questions() const;
     [[nodiscard]] std::string answered(const Question& question) const;
-    void addRow(const Question& question, bool current);
+    void addRow(const Row& shown);
     Workspace& workspace_;
     QVBoxLayout* layout_;
     std::optional<std::size_t> asked_;
+    std::vector<Row> rows_;
 };
 
 } // namespace riflesso

@@ -126,10 +126,17 @@ RulerList::RulerList(QWidget* parent) : QWidget(parent) {
 
 void RulerList::show(const Pack& pack, std::shared_ptr<const Assessment> assessment, const std::string& trial,
                      std::vector<FilmingWish> wishes) {
+    if (assessment && assessment == assessment_ && ink_ == theme::colours().ink) { // another repetition of the same
+        trial_ = trial;
+        for (DeviationRuler* ruler : findChildren<DeviationRuler*>())
+            ruler->setHighlighted(trial);
+        return;
+    }
     pack_ = pack;
     assessment_ = std::move(assessment);
     trial_ = trial;
     wishes_ = std::move(wishes);
+    ink_ = theme::colours().ink;
     fill();
 }
 

@@ -54,6 +54,7 @@ private:
     std::vector<FilmingWish> wishes_;
     std::vector<std::pair<std::string, RulerRow*>> byMeasure_;
     std::string chosen_;
+    QColor ink_; ///< of the theme that the rows are made in
 };
 
 } // namespace riflesso

@@ -9,6 +9,9 @@
 #include <algorithm>
 
 namespace riflesso {
+namespace {
+const QString kCursor = QStringLiteral("cursor");
+}
 
 CurvePlot::CurvePlot(QWidget* parent) : QWidget(parent) {
     auto* layout = new QVBoxLayout(this);
@@ -19,15 +22,24 @@ CurvePlot::CurvePlot(QWidget* parent) : QWidget(parent) {
     plot_->xAxis->setRange(0, 100);
     plot_->axisRect()->setAutoMargins(QCP::msLeft | QCP::msBottom);
     plot_->axisRect()->setMargins(QMargins(0, 6, 14, 0));
-    cursor_ = new QCPItemLine(plot_);
-    cursor_->start->setType(QCPItemPosition::ptPlotCoords);
-    cursor_->end->setType(QCPItemPosition::ptPlotCoords);
+    // Painted with the rest of the window, not at once; the cursor by itself, without the curves.
+    plot_->setPlottingHint(QCP::phImmediateRefresh, false);
+    plot_->addLayer(kCursor, plot_->layer(QStringLiteral("overlay")), QCustomPlot::limAbove);
+    plot_->layer(kCursor)->setMode(QCPLayer::lmBuffered);
+    makeCursor();
     const auto scrub = [this](QMouseEvent* event) {
         if (event->buttons() & Qt::LeftButton)
             emit scrubbed(std::clamp(plot_->xAxis->pixelToCoord(event->position().x()), 0.0, 100.0));
     };
     connect(plot_, &QCustomPlot::mousePress, this, scrub);
     connect(plot_, &QCustomPlot::mouseMove, this, scrub);
+}
+
+void CurvePlot::makeCursor() {
+    cursor_ = new QCPItemLine(plot_);
+    cursor_->start->setType(QCPItemPosition::ptPlotCoords);
+    cursor_->end->setType(QCPItemPosition::ptPlotCoords);
+    cursor_->setLayer(kCursor);
 }
 
 void CurvePlot::setContent(const CurveContent& content) {
@@ -87,9 +99,7 @@ void CurvePlot::setContent(const CurveContent& content) {
             graph->setPen(QPen(p.ink, 2.2, style));
         }
     plot_->clearItems();
-    cursor_ = new QCPItemLine(plot_);
-    cursor_->start->setType(QCPItemPosition::ptPlotCoords);
-    cursor_->end->setType(QCPItemPosition::ptPlotCoords);
+    makeCursor();
     QStringList told;
     constexpr Qt::PenStyle kStrokes[] = {Qt::SolidLine, Qt::DashLine, Qt::DotLine, Qt::DashDotLine};
     double level = 1.0;
@@ -122,7 +132,7 @@ void CurvePlot::setContent(const CurveContent& content) {
     plot_->yAxis->scaleRange(1.08);
     setAccessibleDescription(
         (QStringList{content.title, content.ends} + told).join(QStringLiteral(", ")).remove(QStringLiteral(", , ")));
-    plot_->replot();
+    plot_->replot(QCustomPlot::rpQueuedReplot);
 }
 
 void CurvePlot::setPhase(double percent) {
@@ -130,7 +140,7 @@ void CurvePlot::setPhase(double percent) {
     cursor_->setPen(QPen(theme::colours().ink, 1, Qt::DotLine));
     cursor_->start->setCoords(percent, range.lower);
     cursor_->end->setCoords(percent, range.upper);
-    plot_->replot(QCustomPlot::rpQueuedReplot);
+    plot_->layer(kCursor)->replot();
 }
 
 } // namespace riflesso

@@ -43,6 +43,7 @@ signals:
     void scrubbed(double percent);
 
 private:
+    void makeCursor();
     QCustomPlot* plot_;
     QCPItemLine* cursor_;
 };

@@ -1,6 +1,8 @@
 #pragma once
 // The time strip of a repetition: phases, key events, where marks are, and two traces. Click or drag to go there.
 
+#include <QColor>
+#include <QPixmap>
 #include <QString>
 #include <QWidget>
 
@@ -13,15 +15,18 @@ struct StripTrace {
     QString unit; ///< as it follows a number: "°", " s"
     std::vector<double> frames, values;
     std::vector<double> expandedU = {}; ///< one a value, drawn as a band; empty: not known
+    bool operator==(const StripTrace&) const = default;
 };
 struct StripEvent {
     QString id, title;
     double frame = 0;
     bool selected = false;
+    bool operator==(const StripEvent&) const = default;
 };
 struct StripSpan {
     QString title;
     double from = 0, to = 0;
+    bool operator==(const StripSpan&) const = default;
 };
 struct StripContent {
     int from = 0, to = 0; ///< frames shown
@@ -31,6 +36,7 @@ struct StripContent {
     enum class Trust { Set, Proposed, Doubtful };
     std::vector<Trust> trust; ///< of the least sure mark, per frame; empty: all set by hand
     std::vector<StripTrace> traces;
+    bool operator==(const StripContent&) const = default;
 };
 
 class TimeStrip : public QWidget {
@@ -51,8 +57,15 @@ protected:
 private:
     [[nodiscard]] double xOf(double frame) const;
     void ask(double x);
+    struct Rows;
+    void drawPhasesAndMarks(QPainter& painter, const Rows& rows) const;
+    void drawTrace(QPainter& painter, const Rows& rows, const StripTrace& trace, double y) const;
+    void drawEvents(QPainter& painter, const Rows& rows) const;
+    void drawValue(QPainter& painter, const Rows& rows, const StripTrace& trace, double y) const;
     StripContent content_;
     int frame_ = 0;
+    QPixmap drawn_; ///< all but the frame shown; null: to be drawn
+    QColor ink_;    ///< of the theme it is drawn in
 };
 
 } // namespace riflesso

@@ -2,6 +2,7 @@
 // One repetition as marked: where the landmarks are, when the key events happen, what was seen.
 
 #include "core/pack/pack.h"
+#include "core/points/frame_map.h"
 #include "core/points/landmark.h"
 #include "core/signal/timebase.h"
 
@@ -20,7 +21,7 @@ struct Mark {
     double sigmaPx = 2;
     std::string source;
 };
-using MarksByFrame = std::map<int, Mark>;
+using MarksByFrame = FrameMap<Mark>;
 
 /// Sources of marks and events that a program proposed and nobody has confirmed; the doubtful ones want a look.
 inline constexpr std::string_view kProposedByNetwork = "network", kDoubtfulFromNetwork = "network?",

@@ -464,7 +464,7 @@ Trial cutTrial(const Trial& recording, double fromS, double toS, const std::stri
     out.events.clear();
     const double from = recording.times.frameOf(fromS), to = recording.times.frameOf(toS);
     for (auto& [landmark, marks] : out.marks)
-        std::erase_if(marks, [&](const auto& mark) { return mark.first < from || mark.first > to; });
+        erase_if(marks, [&](const auto& mark) { return mark.first < from || mark.first > to; });
     return out;
 }
 

@@ -5,46 +5,51 @@
 
 namespace riflesso {
 
-FrameTimes::FrameTimes(std::vector<std::pair<double, double>> pairs, double slowMotion) {
+FrameTimes::FrameTimes(std::vector<Pair> pairs, double slowMotion) {
     std::sort(pairs.begin(), pairs.end());
+    std::vector<Pair> known;
     for (const auto& [frame, time] : pairs)
-        if (pairs_.empty() || frame > pairs_.back().first)
-            pairs_.emplace_back(frame, time / slowMotion);
+        if (known.empty() || frame > known.back().first)
+            known.emplace_back(frame, time / slowMotion);
+    pairs_ = std::make_shared<const std::vector<Pair>>(std::move(known));
 }
 
-FrameTimes FrameTimes::ofClip(const std::vector<double>& storedTimesS, double slowMotion) {
+FrameTimes FrameTimes::ofClip(std::shared_ptr<const std::vector<double>> storedTimesS, double slowMotion) {
     FrameTimes times;
-    times.whole_ = true;
-    for (std::size_t i = 0; i < storedTimesS.size(); ++i)
-        times.pairs_.emplace_back(static_cast<double>(i), storedTimesS[i] / slowMotion);
+    times.clip_ = std::move(storedTimesS);
+    times.slowMotion_ = slowMotion;
     return times;
 }
 
-namespace {
-
-/// Line through the pair of known points that holds `x` (the nearest pair outside).
-template <class Get>
-double interpolate(const std::vector<std::pair<double, double>>& pairs, double x, Get key, Get value) {
-    if (pairs.empty())
+/// Line through the two known pairs round `x` (the nearest two outside).
+template <class Key, class Value> double FrameTimes::interpolate(double x, Key key, Value value) const {
+    const std::size_t n = size();
+    if (n == 0)
         return 0;
-    if (pairs.size() == 1)
-        return value(pairs[0]);
-    auto above = std::upper_bound(pairs.begin(), pairs.end(), x,
-                                  [&](double wanted, const auto& pair) { return wanted < key(pair); });
-    above = std::clamp(above, pairs.begin() + 1, pairs.end() - 1);
-    const auto below = above - 1;
-    const double share = (x - key(*below)) / (key(*above) - key(*below));
-    return value(*below) + share * (value(*above) - value(*below));
+    if (n == 1)
+        return value(pair(0));
+    // The first pair above x, among all but the first.
+    std::size_t low = 1, high = n - 1;
+    while (low < high) {
+        const std::size_t middle = (low + high) / 2;
+        if (x < key(pair(middle)))
+            high = middle;
+        else
+            low = middle + 1;
+    }
+    const Pair below = pair(low - 1), above = pair(low);
+    const double share = (x - key(below)) / (key(above) - key(below));
+    return value(below) + share * (value(above) - value(below));
 }
 
-double first(const std::pair<double, double>& pair) { return pair.first; }
-double second(const std::pair<double, double>& pair) { return pair.second; }
-
+namespace {
+constexpr auto kFirst = [](const std::pair<double, double>& pair) { return pair.first; };
+constexpr auto kSecond = [](const std::pair<double, double>& pair) { return pair.second; };
 } // namespace
 
-double FrameTimes::timeOf(double frame) const { return interpolate(pairs_, frame, first, second); }
+double FrameTimes::timeOf(double frame) const { return interpolate(frame, kFirst, kSecond); }
 
-double FrameTimes::frameOf(double timeS) const { return interpolate(pairs_, timeS, second, first); }
+double FrameTimes::frameOf(double timeS) const { return interpolate(timeS, kSecond, kFirst); }
 
 double FrameTimes::intervalAt(double frame) const {
     if (!known())
@@ -54,9 +59,9 @@ double FrameTimes::intervalAt(double frame) const {
     if (std::abs(frame - nearest) > kOnFrame)
         return timeOf(std::ceil(frame)) - timeOf(std::floor(frame));
     const double before = timeOf(nearest) - timeOf(nearest - 1), after = timeOf(nearest + 1) - timeOf(nearest);
-    if (whole_ && nearest <= pairs_.front().first)
+    if (clip_ && nearest <= pair(0).first)
         return after;
-    if (whole_ && nearest >= pairs_.back().first)
+    if (clip_ && nearest >= pair(size() - 1).first)
         return before;
     return (before + after) / 2;
 }
