@@ -1,6 +1,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/judge/groups.h"
+#include "core/judge/typical_trial.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 
@@ -71,6 +72,26 @@ private:
             out.push_back(trial);
         }
         return out;
+    }
+    void theMostTypicalTrial() {
+        const Pack pack = packOf(smallPack()); // knee in degrees, tolerance 5; time in s, tolerance 0.05
+        const auto trial = [](const char* id, std::optional<double> knee, std::optional<double> time) {
+            TrialMeasures out{id, 0, {}};
+            for (const auto& [name, value] : {std::pair{"knee", knee}, {"time", time}}) {
+                MeasureValue measured;
+                measured.value = value;
+                if (!value)
+                    measured.reason = "not marked";
+                out.measures.emplace_back(name, measured);
+            }
+            return out;
+        };
+        // Medians 20 and 0.3. "c" is nearest in tolerances; "d" has one value only, far off, and what it lacks does not
+        // count for it.
+        const std::vector<TrialMeasures> set{trial("a", 10, 0.30), trial("b", 20, 0.50), trial("c", 21, 0.31),
+                                             trial("d", 40, {}), trial("e", 12, 0.20)};
+        QCOMPARE(mostTypicalTrial(pack, set), std::string("c"));
+        QCOMPARE(mostTypicalTrial(pack, {trial("a", {}, {})}), std::string());
     }
 };
 

@@ -51,6 +51,7 @@ private slots:
         const double product = whole.ratePerMinute.value / 60 * whole.lengthM.value;
         QVERIFY(std::abs(product - whole.speedMps.value) < 2 * whole.speedMps.u);
         // Relative: 0.05 m in 18, 0.1 s in 10, a quarter cycle in 8.
+        QVERIFY(std::abs(whole.ratePerMinute.u / whole.ratePerMinute.value - std::hypot(0.25 / 8, 0.1 / 10)) < 1e-9);
         QVERIFY(std::abs(whole.lengthM.u / whole.lengthM.value - std::hypot(0.05 / 18, 0.25 / 8)) < 1e-12);
         QVERIFY(std::abs(whole.speedMps.u / whole.speedMps.value - std::hypot(0.05 / 18, 0.1 / 10)) < 1e-9);
     }

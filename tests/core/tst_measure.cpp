@@ -254,6 +254,7 @@ private slots:
                      trial);
         QVERIFY2(std::abs(*value.value - 2) < 1e-6, qPrintable(QString::number(*value.value, 'g', 9)));
         QVERIFY(value.u > 0.01 && value.u < 0.3);
+        QCOMPARE(value.events, std::vector<std::string>{"down"}); // what it stands on, for "why this number"
     }
     void speedAlongAnAxis() {
         // 300 px/s along the picture and 120 px/s up it, the unit being 150 px.
@@ -296,6 +297,16 @@ private slots:
         QVERIFY(value.valid());
         QVERIFY(std::find(value.notes.begin(), value.notes.end(), "frame rate too low") != value.notes.end());
         QVERIFY(measured(pack, trial, 12).reason.find("too high") != std::string::npos); // above 0.45 of the rate
+        // The same movement, twelve times as many pictures: nothing to say.
+        Trial fast = emptyTrial(240, 720);
+        addPath(fast, "a", 0, 719, 1, [](int f) { return PixelPoint{300 + 100 * std::sin(f / 72.0), 200}; });
+        addPath(fast, "c", 0, 719, 1, [](int) { return PixelPoint{0, 0}; });
+        addPath(fast, "d", 0, 719, 1, [](int) { return PixelPoint{150, 0}; });
+        addEvent(fast, "go", 60);
+        addEvent(fast, "down", 600);
+        const MeasureValue often = measured(pack, fast);
+        QVERIFY(often.valid());
+        QVERIFY(std::find(often.notes.begin(), often.notes.end(), "frame rate too low") == often.notes.end());
     }
     void unevenTimesAreResampled() {
         Trial trial = swinging();

@@ -90,6 +90,7 @@ private slots:
         const Focus byWord = prescribed(showing("w"), facts).focus[0];
         QVERIFY(!byWord.rungs[0].startHere);
         QVERIFY(byWord.rungs[1].startHere); // the last rung whose stress is mastered
+        QVERIFY(byWord.startBecause == StartBecause::Mastered);
         // Four repetitions in a level that seldom show the fault master it.
         std::vector<Trial> trials = showing("w", Stress::Live, 4);
         std::vector<Trial> calm = showing("", Stress::Fed, 5);
