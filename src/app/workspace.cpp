@@ -340,9 +340,7 @@ void Workspace::assessLater() {
         };
         start<Assessed>(
             tr("Assessing"), this, ofCase().newest(QStringLiteral("assessment")),
-            [data, session, stress, school](JobControl& control) -> Result<Assessed> {
-                if (!control.goOn(0))
-                    return cancelled();
+            [data, session, stress, school](JobControl&) -> Result<Assessed> {
                 auto input = std::make_shared<AssessmentInput>(
                     assessmentInput(*data, session, stress, school, QDate::currentDate()));
                 auto assessment = std::make_shared<const Assessment>(assess(*input));

@@ -43,8 +43,11 @@ Side sideIn(const Json& take, const char* key) { return take[key] == "left" ? Si
 /// One story on its way into the library.
 class StoryCase {
 public:
-    static Result<StoryCase> of(const Library& library, const DemoSources& sources, const Story& story) {
-        StoryCase out(story);
+    static Result<StoryCase> of(const Library& library, const DemoSources& sources, const Story& story,
+                                const GoOn& goOn) {
+        StoryCase out(story, goOn);
+        for (const StorySession& session : story.sessions)
+            out.clips_ += session.clips.size();
         const QString packFile = QString::fromStdString(story.packFile);
         auto text = readText(sources.packs + u'/' + packFile);
         if (!text)
@@ -55,9 +58,12 @@ public:
             return pack.error();
         out.pack_ = ofSingleCycles(std::move(*pack));
         for (const StorySession& session : story.sessions)
-            for (const StoryClip& clip : session.clips)
+            for (const StoryClip& clip : session.clips) {
+                if (!out.stepDone())
+                    return cancelled();
                 if (auto ready = out.prepare(library, sources, clip); !ready)
                     return ready.error();
+            }
         return out;
     }
 
@@ -78,9 +84,12 @@ public:
             sessions.push_back(*made);
         }
         for (std::size_t s = 0, clip = 0; s < sessions.size(); ++s)
-            for (const StoryClip& filmed : story_.sessions[s].clips)
+            for (const StoryClip& filmed : story_.sessions[s].clips) {
+                if (!stepDone())
+                    return cancelled();
                 if (auto done = addClip(edit, sessions[s], filmed, clip++); !done)
                     return done.error();
+            }
         for (const PracticeRepetition& repetition : story_.practice)
             if (auto done = edit.addPractice(*id, repetition); !done)
                 return done.error();
@@ -88,7 +97,10 @@ public:
     }
 
 private:
-    explicit StoryCase(const Story& story) : story_(story) {}
+    StoryCase(const Story& story, const GoOn& goOn) : story_(story), goOn_(goOn) {}
+
+    /// A clip is prepared, then added: two steps each.
+    bool stepDone() { return !goOn_ || goOn_(static_cast<double>(steps_++) / static_cast<double>(2 * clips_)); }
 
     Result<void> addSettings(Edit& edit, AthleteId athlete, CaseId id) const {
         for (const Competition& competition : story_.competitions)
@@ -253,6 +265,8 @@ private:
         Json truth;
     };
     const Story& story_;
+    GoOn goOn_;
+    std::size_t clips_ = 0, steps_ = 0;
     QString packText_;
     Pack pack_;
     std::vector<Prepared> prepared_;                            ///< in the order of the story
@@ -261,8 +275,8 @@ private:
 
 } // namespace
 
-Result<DemoPlace> addStory(Library& library, const DemoSources& sources, const Story& story) {
-    auto filled = StoryCase::of(library, sources, story);
+Result<DemoPlace> addStory(Library& library, const DemoSources& sources, const Story& story, const GoOn& goOn) {
+    auto filled = StoryCase::of(library, sources, story, goOn);
     if (!filled)
         return filled.error();
     DemoPlace place;

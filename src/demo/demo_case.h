@@ -11,8 +11,9 @@ struct DemoPlace {
     CaseId id;
     SessionId session;
 };
-/// Adds the case of a story in one step; marking noise is seeded. Strokes filmed without a break become a repetition
-/// each, with a little on both sides.
-[[nodiscard]] Result<DemoPlace> addStory(Library& library, const DemoSources& sources, const Story& story);
+/// Adds the case of a story in one step, or none of it where it is stopped; marking noise is seeded. Strokes filmed
+/// without a break become a repetition each, with a little on both sides.
+[[nodiscard]] Result<DemoPlace> addStory(Library& library, const DemoSources& sources, const Story& story,
+                                         const GoOn& goOn);
 
 } // namespace riflesso

@@ -35,18 +35,21 @@ DemoSources DemoSources::besideProgram(const QString& programFolder) {
     return {share + QStringLiteral("/demo"), share + QStringLiteral("/packs")};
 }
 
-Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources) {
-    if (QFileInfo::exists(folder + QStringLiteral("/library.sqlite")))
-        return badInput(folder.toStdString(), "a folder without a library", "one that has a library");
-    auto library = Library::open(folder);
-    if (!library)
-        return library.error();
+namespace {
+
+Result<void> buildIn(const QString& folder, const DemoSources& sources, const GoOn& goOn) {
     const auto stories = storiesIn(sources);
     if (!stories)
         return stories.error();
+    auto library = Library::open(folder);
+    if (!library)
+        return library.error();
     std::vector<DemoPlace> places;
     for (const Story& story : *stories) {
-        const auto place = addStory(**library, sources, story);
+        const auto share = [&](double done) {
+            return !goOn || goOn((static_cast<double>(places.size()) + done) / static_cast<double>(stories->size()));
+        };
+        const auto place = addStory(**library, sources, story, share);
         if (!place)
             return place.error();
         places.push_back(*place);
@@ -55,6 +58,39 @@ Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources)
         if (auto noted = (*library)->noteOpened(place->id, place->session); !noted)
             return noted;
     return (*library)->forgetUndo();
+}
+
+/// All of one folder into another; the library itself last, so that it is there only with its clips.
+Result<void> moveInto(const QString& from, const QString& to) {
+    QStringList names = QDir(from).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
+    std::stable_partition(names.begin(), names.end(),
+                          [](const QString& name) { return name != QLatin1String("library.sqlite"); });
+    if (!QDir().mkpath(to))
+        return fault(to.toStdString(), "the folder cannot be made");
+    for (const QString& name : names)
+        if (!QDir().rename(from + u'/' + name, to + u'/' + name))
+            return fault((to + u'/' + name).toStdString(), "the demo cannot be put in its place");
+    QDir(from).removeRecursively();
+    return {};
+}
+
+} // namespace
+
+Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources, const GoOn& goOn) {
+    if (QFileInfo::exists(folder + QStringLiteral("/library.sqlite")))
+        return badInput(folder.toStdString(), "a folder without a library", "one that has a library");
+    const QString making = QDir::cleanPath(folder) + QStringLiteral(".making"), media = QStringLiteral("/media");
+    QDir(making).removeRecursively(); // of a build that was killed
+    if (!QDir().mkpath(making))
+        return fault(making.toStdString(), "the folder cannot be made");
+    if (QFileInfo::exists(folder + media)) // of a demo that is put back: its clips need not be copied again
+        QDir().rename(folder + media, making + media);
+    const auto built = buildIn(making, sources, goOn);
+    if (!built) {
+        QDir(making).removeRecursively();
+        return built;
+    }
+    return moveInto(making, folder);
 }
 
 Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources) {

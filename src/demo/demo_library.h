@@ -4,6 +4,7 @@
 #include "core/result.h"
 #include "store/edit.h"
 #include "store/library.h"
+#include "work/go_on.h"
 
 #include <QString>
 
@@ -16,8 +17,9 @@ struct DemoSources {
     [[nodiscard]] static DemoSources besideProgram(const QString& programFolder);
 };
 
-/// Builds the demo library in a folder that has none. Clips are copied into its media folder.
-[[nodiscard]] Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources);
+/// Builds the demo library in a folder that has none. Clips are copied into its media folder. It is made beside it, in
+/// FOLDER.making, and put in its place when it is whole: a build that is stopped or killed leaves no library.
+[[nodiscard]] Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources, const GoOn& goOn = {});
 /// Removes what is in the folder (a library of this program only) and builds the demo again.
 [[nodiscard]] Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources);
 

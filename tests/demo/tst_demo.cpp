@@ -245,6 +245,24 @@ private slots:
         }
     }
     void anExistingLibraryIsNotOverwritten() { QVERIFY(!buildDemoLibrary(dir_.path(), sources())); }
+    void aBuildThatIsStoppedLeavesNothing() {
+        const QTemporaryDir dir;
+        const QString folder = dir.filePath(QStringLiteral("demo"));
+        double last = 0;
+        const auto stopped = buildDemoLibrary(folder, sources(), [&](double share) {
+            const bool rises = share >= last;
+            last = share;
+            return rises && share < 0.3; // in the middle of the first story: its clips are copied, its marks not yet
+        });
+        QVERIFY(!stopped && stopped.error().kind == Error::Kind::Cancelled);
+        QVERIFY(last >= 0.3 && last < 0.4);
+        QVERIFY(QDir(dir.path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot).isEmpty());
+        // What a killed build left is no library, and in nobody's way.
+        QVERIFY(QDir().mkpath(folder + QStringLiteral(".making/media")));
+        QVERIFY(buildDemoLibrary(folder, sources()));
+        QCOMPARE(QDir(dir.path()).entryList(QDir::Dirs | QDir::NoDotAndDotDot), QStringList{QStringLiteral("demo")});
+        QVERIFY((*Library::open(folder, Library::Mode::ReadOnly))->verify()->missingMedia.isEmpty());
+    }
     void theDemoCanBePutBack() {
         QTemporaryDir dir;
         QVERIFY(test::copyLibrary(dir_.path(), dir.path()));

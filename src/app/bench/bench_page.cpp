@@ -324,9 +324,7 @@ void BenchPage::openClip(const QString& path, bool beside) {
     workspace().start<ClipInfo>(
         tr("Opening %1").arg(QFileInfo(path).fileName()), this,
         Workspace::ofProgram().newest(QStringLiteral("clip of ") + which),
-        [absolute](JobControl& control) -> Result<ClipInfo> {
-            if (!control.goOn(0))
-                return cancelled();
+        [absolute](JobControl&) -> Result<ClipInfo> {
             const auto reader = ClipReader::open(absolute.toStdString());
             if (!reader)
                 return reader.error();
@@ -463,11 +461,7 @@ void BenchPage::keep() {
     const QByteArray said = said_;
     workspace().start<NewClip>(
         tr("Keeping the clip"), this, workspace().ofCase(),
-        [path, title](JobControl& control) -> Result<NewClip> {
-            if (!control.goOn(0))
-                return cancelled();
-            return describeClip(path, path, title);
-        },
+        [path, title](JobControl&) -> Result<NewClip> { return describeClip(path, path, title); },
         [this, session, id, span, whole, slow, gave, title, said](const Result<NewClip>& clip) {
             if (!clip) {
                 if (clip.error().kind != Error::Kind::Cancelled)

@@ -211,9 +211,7 @@ void HandoverPage::preview() {
                      u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
     workspace().start<std::vector<QImage>>(
         tr("Laying out the plan"), this, workspace().ofCase().newest(QStringLiteral("preview")),
-        [content, paper](JobControl& control) -> Result<std::vector<QImage>> {
-            if (!control.goOn(0))
-                return cancelled();
+        [content, paper](JobControl&) -> Result<std::vector<QImage>> {
             return previewPages(content, paper, ownPictures(), 88);
         },
         [this](Result<std::vector<QImage>> result) {

@@ -278,8 +278,8 @@ void MarkPage::setEventAtSound() {
     workspace().start<HeardSound>(
         tr("Listening for \"%1\"").arg(title), this,
         workspace().ofClip(place.clip->id).newest(QStringLiteral("event at a sound")),
-        [clip = *place.clip, section = *place.section, frame = frame_](JobControl& control) -> Result<HeardSound> {
-            return control.goOn(0) ? heardNear(clip, section, frame) : Result<HeardSound>(cancelled());
+        [clip = *place.clip, section = *place.section, frame = frame_](JobControl&) {
+            return heardNear(clip, section, frame);
         },
         [this, title, event = event_, data = workspace().snapshot(), id = place.repetition->id,
          known = place.section->picture.microphoneM.has_value()](const Result<HeardSound>& heard) {

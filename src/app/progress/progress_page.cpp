@@ -249,9 +249,7 @@ void ProgressPage::compare() {
     const School school = workspace().school();
     workspace().start<std::shared_ptr<const Progress>>(
         tr("Comparing sessions"), this, workspace().ofCase().newest(QStringLiteral("comparison")),
-        [data, before, after, stress, school](JobControl& control) -> Result<std::shared_ptr<const Progress>> {
-            if (!control.goOn(0))
-                return cancelled();
+        [data, before, after, stress, school](JobControl&) -> Result<std::shared_ptr<const Progress>> {
             return std::make_shared<const Progress>(
                 progressOf(*data, before, after, stress, school, QDate::currentDate()));
         },

@@ -29,13 +29,12 @@ void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> the
     }
     workspace.say(tr("The demo is being put together; it opens by itself."));
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
-    workspace.start<bool>(
+    workspace.start<void>(
         tr("Putting the demo together"), receiver, workspace.ofCase(),
-        [folder, sources](JobControl&) -> Result<bool> {
-            const auto built = buildDemoLibrary(folder, sources);
-            return built ? Result<bool>(true) : Result<bool>(built.error());
+        [folder, sources](JobControl& control) {
+            return buildDemoLibrary(folder, sources, [&](double share) { return control.goOn(share); });
         },
-        [&workspace, open](const Result<bool>& built) {
+        [&workspace, open](const Result<void>& built) {
             if (!built)
                 workspace.say(words::text(built.error().sentence()), built.error().kind != Error::Kind::Cancelled);
             else
