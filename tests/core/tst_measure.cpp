@@ -191,7 +191,7 @@ private slots:
         QCOMPARE(value.budget.back().what, std::string("time of Down"));
         // Without neighbours the program says that this part is missing.
         for (auto& [name, marks] : trial.marks)
-            std::erase_if(marks, [](const auto& entry) { return entry.first != 90; });
+            erase_if(marks, [](const auto& entry) { return entry.first != 90; });
         const MeasureValue alone = measured(pack, trial);
         QVERIFY(alone.notes.back().find("mark the frames beside it") != std::string::npos);
     }
