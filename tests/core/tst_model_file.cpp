@@ -91,7 +91,7 @@ private slots:
     void aCurveStopsWhereTheMarksDo() {
         Trial shortTrial = bending("4", 0, 60);
         for (auto& [landmark, marks] : shortTrial.marks)
-            std::erase_if(marks, [](const auto& entry) { return entry.first > 40; }); // half of the way
+            erase_if(marks, [](const auto& entry) { return entry.first > 40; }); // half of the way
         const PhaseAnchors anchors = phaseAnchors(pack(), models(), {});
         const auto band = curveBand(pack(), *pack().measure("knee"), {shortTrial, bending("5", 0, 60)}, anchors, 6);
         QCOMPARE(band->trials[25], 2);
