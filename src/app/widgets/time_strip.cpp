@@ -43,8 +43,8 @@ struct TimeStrip::Rows {
     QFont small;
     QFontMetricsF metrics;
     double row, bottom, traces, traceHeight; ///< px: of a line of text; of the events' lines; where traces begin
-    Rows(const TimeStrip& strip, QFont font)
-        : small(smaller(std::move(font))), metrics(small), row(metrics.height() + 4), bottom(strip.height() - row - 2),
+    explicit Rows(const TimeStrip& strip)
+        : small(smaller(strip.font())), metrics(small), row(metrics.height() + 4), bottom(strip.height() - row - 2),
           traces(3 + 2 * row + 2),
           traceHeight(strip.content_.traces.empty()
                           ? 0
@@ -176,7 +176,7 @@ void TimeStrip::drawValue(QPainter& painter, const Rows& rows, const StripTrace&
 
 void TimeStrip::paintEvent(QPaintEvent*) {
     const look::Palette& p = theme::colours();
-    const Rows rows(*this, font());
+    const Rows rows(*this);
     const auto yOf = [&](std::size_t trace) { return rows.traces + static_cast<double>(trace) * rows.traceHeight; };
     // All but the frame shown is drawn once: a clip that plays moves a line and two numbers.
     if (drawn_.size() != size() * devicePixelRatio() || ink_ != p.ink) {
