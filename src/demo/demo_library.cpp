@@ -60,16 +60,23 @@ Result<void> buildIn(const QString& folder, const DemoSources& sources, const Go
     return (*library)->forgetUndo();
 }
 
-/// All of one folder into another; the library itself last, so that it is there only with its clips.
+/// All of one folder into another; the library itself last, so that it is there only with its clips. A clip that lies
+/// there already stays: its name tells its content.
 Result<void> moveInto(const QString& from, const QString& to) {
-    QStringList names = QDir(from).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
-    std::stable_partition(names.begin(), names.end(),
-                          [](const QString& name) { return name != QLatin1String("library.sqlite"); });
     if (!QDir().mkpath(to))
         return fault(to.toStdString(), "the folder cannot be made");
-    for (const QString& name : names)
-        if (!QDir().rename(from + u'/' + name, to + u'/' + name))
-            return fault((to + u'/' + name).toStdString(), "the demo cannot be put in its place");
+    QFileInfoList entries = QDir(from).entryInfoList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
+    std::stable_partition(entries.begin(), entries.end(),
+                          [](const QFileInfo& entry) { return entry.fileName() != QLatin1String("library.sqlite"); });
+    for (const QFileInfo& entry : entries) {
+        const QString target = to + u'/' + entry.fileName();
+        if (entry.isDir()) {
+            if (auto moved = moveInto(entry.filePath(), target); !moved)
+                return moved;
+        } else if (!QFileInfo::exists(target) && !QDir().rename(entry.filePath(), target)) {
+            return fault(target.toStdString(), "the demo cannot be put in its place");
+        }
+    }
     QDir(from).removeRecursively();
     return {};
 }
@@ -79,12 +86,10 @@ Result<void> moveInto(const QString& from, const QString& to) {
 Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources, const GoOn& goOn) {
     if (QFileInfo::exists(folder + QStringLiteral("/library.sqlite")))
         return badInput(folder.toStdString(), "a folder without a library", "one that has a library");
-    const QString making = QDir::cleanPath(folder) + QStringLiteral(".making"), media = QStringLiteral("/media");
+    const QString making = QDir::cleanPath(folder) + QStringLiteral(".making");
     QDir(making).removeRecursively(); // of a build that was killed
     if (!QDir().mkpath(making))
         return fault(making.toStdString(), "the folder cannot be made");
-    if (QFileInfo::exists(folder + media)) // of a demo that is put back: its clips need not be copied again
-        QDir().rename(folder + media, making + media);
     const auto built = buildIn(making, sources, goOn);
     if (!built) {
         QDir(making).removeRecursively();

@@ -257,10 +257,19 @@ private slots:
         QVERIFY(!stopped && stopped.error().kind == Error::Kind::Cancelled);
         QVERIFY(last >= 0.3 && last < 0.4);
         QVERIFY(QDir(dir.path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot).isEmpty());
+        // What lies in the folder already is not touched, stopped or whole.
+        const QString own = folder + QStringLiteral("/media/own.mp4");
+        QVERIFY(QDir().mkpath(folder + QStringLiteral("/media")));
+        QFile file(own);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.close();
+        QVERIFY(!buildDemoLibrary(folder, sources(), [](double) { return false; }));
+        QVERIFY(QFile::exists(own));
         // What a killed build left is no library, and in nobody's way.
         QVERIFY(QDir().mkpath(folder + QStringLiteral(".making/media")));
         QVERIFY(buildDemoLibrary(folder, sources()));
         QCOMPARE(QDir(dir.path()).entryList(QDir::Dirs | QDir::NoDotAndDotDot), QStringList{QStringLiteral("demo")});
+        QVERIFY(QFile::exists(own));
         QVERIFY((*Library::open(folder, Library::Mode::ReadOnly))->verify()->missingMedia.isEmpty());
     }
     void theDemoCanBePutBack() {
