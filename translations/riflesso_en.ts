@@ -2,6 +2,268 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>Body</name>
+    <message>
+        <source>head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>neck</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forearm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>groin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thigh</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hamstring</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Achilles tendon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heart and breath</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trunk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>healing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stiff</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>operated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>illness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>both sides</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Landmark</name>
+    <message>
+        <source>left eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left heel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right heel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>head top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>neck</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Report</name>
     <message>
         <source>Model</source>
@@ -651,6 +913,532 @@
         <source>: %1 to go.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Pain or the like was said in practice. Nothing is practised until a licensed professional has been asked and it is written down who advised what.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Sentence</name>
+    <message>
+        <source>not seen from the side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not seen from the front</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not seen from behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not seen from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film from the side, the same repetitions if two cameras are at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film from the front, the same repetitions if two cameras are at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film from behind, the same repetitions if two cameras are at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film from above, the same repetitions if two cameras are at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filmed %1 degrees off the plane of movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film square to the plane of movement, within 10 degrees.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too few frames a second for this movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film at 120 frames a second or more, with a short exposure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film closer, or with a longer lens: the athlete over most of the picture&apos;s height.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no known length in the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay something of known length into the plane of movement and film it from the same place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film %1 repetitions under one condition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Watch each repetition and answer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No new clip: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its ± is wider than the tolerance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not answered in most repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seen once in %1 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filmed calm only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film the same movement fed, surprised or scored: does it hold there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the event &quot;%1&quot; is not set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewer than two &quot;%1&quot; are set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is set twice in this cycle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order reversed: a phase ends before it starts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order reversed: %1 ends before it starts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not marked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not marked at &quot;%2&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not marked from frame %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not marked throughout frames %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not marked at the first and last %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only %1 frames in a row are marked, 10 are needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too few frames in a row are marked, 10 are needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its points are not marked together in one frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the line is not marked in one frame together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the centre of mass needs the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which side is %1 could not be told from the marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more than %1 landmarks in one measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its extreme lies in or beside a gap in the marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the path is too short for these marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the marks are too rough: their noise outweighs the jerk of the movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the speed below which it counts is not above what a still point shows with these marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not valid in a %1 view: film from the %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the line &quot;ahead&quot; is not marked in this top view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the axis %1 is not seen in a %2 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no plumb line in a %1 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no vertical in a %1 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this joint&apos;s bend has no sign in a %1 view: film from the side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the way forward is not seen in a %1 view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the camera moves: take its movement out on the Film page, or film from a stand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filmed %1 degrees off the plane of movement: film square to it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lengths in metres need a scale: set a known length in Film, or give --scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too short in this view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the body unit %1 is too short in this view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the body unit %1 is not marked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the body unit %1 is not marked in one frame together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the times of the frames are not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a cutoff of %1 Hz is too high for %2 frames a second (0.45 of it at most)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewer than 3 frames in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fastest at the edge of %1: no peak inside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a peak of speed lies at the edge of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing moves in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no value in every frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not observed in this repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a choice has no number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs %1 repetitions, has %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all repetitions have the same number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no valid value on the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no valid value on the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>both sides are too small against their uncertainty for a share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no repetition under the condition &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two conditions are needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no reference for it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 bridged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>short segment: uncertainty by simulation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>near square: in steps of 30 degrees only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>true width: the widest seen in this set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>uncertainty of the event&apos;s time is not in it: mark the frames beside it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the edge of the phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>near the end of the marks: mark more frames outside the phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame rate too low</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within noise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one cycle from %1 to the next %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the camera is taken to stand still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as seen from %1 degrees off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the plane of the floor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unit foreshortened</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mixed %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stress levels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>views</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bearings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>model too variable here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cannot be judged with this set-up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filmed from another side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another skill pack, or another edition of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another low-pass cutoff</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no reference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>too few repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time of the start of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time of the end of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>times of the first and last %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length unit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks, filtered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks, by simulation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks, event times and unit, by simulation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the repetitions&apos; spread</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marking again, blind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: not with %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: needs %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: held back until somebody says what &quot;%2&quot; means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; %2 instead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no ladder in the pack for &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no drill that these limits and this equipment allow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pain was said in practice: the plan waits until it is written down who advised what</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Word</name>
+    <message>
+        <source>side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso</name>
@@ -918,6 +1706,22 @@
         <source>Mean of %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>pain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dizziness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>breathlessness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a blow to the head</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ApproachBox</name>
@@ -1025,22 +1829,6 @@
     </message>
     <message>
         <source>Willing to change</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>LIMITS AND INJURIES</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One a line, such as: knee pain. A limit changes the target, not the athlete.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>EQUIPMENT AT HAND</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One a line. Empty: everything is taken as at hand.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1165,14 +1953,6 @@
     </message>
     <message>
         <source>The athlete needs a name; the old one is kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the limits</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the equipment</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2509,6 +3289,37 @@
     </message>
 </context>
 <context>
+    <name>riflesso::EquipmentBox</name>
+    <message>
+        <source>EQUIPMENT AT HAND</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something else that is at hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is ticked: everything is taken as at hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::FigureCard</name>
     <message>
         <source>Figure card: which landmark is next</source>
@@ -2833,6 +3644,22 @@
         <source>leave what was begun</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Page Up, Page Down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the repetition before, the next one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the line nearer, further, whole; the wheel too, with Shift along it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition further that way.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FindingsPage</name>
@@ -3110,6 +3937,22 @@
     </message>
     <message>
         <source>, about %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>work on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>work round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no drill is left with these limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none found</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3474,6 +4317,172 @@
     </message>
     <message>
         <source>%1. Click another to check it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LimitChoice</name>
+    <message>
+        <source>Part of the body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kind of limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no side</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LimitsBox</name>
+    <message>
+        <source>LIMITS AND INJURIES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Since when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The limit in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 until %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None known. A limit changes the target, not the athlete.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>since %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>advised on %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It does not hold from today on; it stays in the history.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A limit is over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was written down by mistake.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take away: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is read as: %2. Is that what is meant?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is read as: no limit. Is that so?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: which part is meant? Until somebody says so, every drill that is not for all is held back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is meant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a limit means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped in practice%1: %2. The plan waits until it is written down who advised what.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who advised what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day of the advice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down who advised what; a licensed professional decides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was advised</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a part of the body, or write the limit in words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a limit away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Such as: sore left knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which part?</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4838,6 +5847,14 @@
         <source>undo &quot;%1&quot;</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Nothing of this set is marked yet, so there are no results. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing marked</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::PictureBar</name>
@@ -5100,6 +6117,34 @@
         <source>A cue in own words</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The plan waits: pain was said in practice. &lt;b&gt;Next: write down who advised what.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;: nobody has said which part this limit means, so every drill that is not for all is held back. Say it on the Athlete page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pain or the like was said in practice: the plan, the lesson and the sheets wait until it is written down who advised what, and when. A licensed professional decides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down who advised what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A limit is not understood. &lt;b&gt;Next: say which part it means, on the Athlete page.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These limits leave no drill. &lt;b&gt;Next: choose another fault in Findings, or ask what is allowed.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::Player</name>
@@ -5228,6 +6273,30 @@
     </message>
     <message>
         <source>Take a repetition back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop: pain or dizzy (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down who advised what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped in practice. &lt;b&gt;Next: write down who advised what, on the Athlete page.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop: pain or dizzy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pain or the like was said in practice. Ask a licensed professional; the plan waits until it is written down who advised what, and when.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5730,7 +6799,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Not with:</source>
+        <source>Not with limits of:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in place of %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6882,6 +7955,37 @@
     </message>
     <message>
         <source>Stop: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::StopBox</name>
+    <message>
+        <source>Stop the exercise now. What was said is kept with the athlete, and the plan waits until a licensed professional has been asked and it is written down who advised what.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What happened</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the athlete&apos;s words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep and stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of the kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where?</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -143,7 +143,7 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
                           .arg(qRound(100 * share)),
                       theme::kQuiet));
         }
-        for (const std::string& note : value->notes)
+        for (const Sentence& note : value->notes)
             body_->addWidget(label(words::text(note), theme::kQuiet));
     }
 }

@@ -205,8 +205,14 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
         if (trials.front().capture.metresPerPixel)
             out["scale"] = *trials.front().capture.metresPerPixel;
     }
-    if (!facts.limits.empty())
-        out["limits"] = facts.limits;
+    for (const Limit& limit : facts.limits.known) {
+        Json entry{{"part", toString(limit.part)}, {"kind", toString(limit.kind)}};
+        if (limit.side != LimitSide::Unsaid)
+            entry["side"] = toString(limit.side);
+        out["limits"].push_back(std::move(entry));
+    }
+    for (const std::string& words : facts.limits.unclear)
+        out["limits"].push_back(words);
     if (facts.equipmentKnown)
         out["equipment"] = facts.equipment;
     for (const Trial& trial : trials) {

@@ -1,13 +1,13 @@
 #pragma once
 
 #include <algorithm>
-#include <vector>
+#include <iterator>
 
 namespace riflesso {
 
 /// Whether the list holds the entry, or a text equal to it.
-template <class Entry, class Sought> [[nodiscard]] bool holds(const std::vector<Entry>& list, const Sought& entry) {
-    return std::find(list.begin(), list.end(), entry) != list.end();
+template <class List, class Sought> [[nodiscard]] bool holds(const List& list, const Sought& entry) {
+    return std::find(std::begin(list), std::end(list), entry) != std::end(list);
 }
 
 } // namespace riflesso

@@ -84,13 +84,4 @@ private:
     std::optional<Error> error_;
 };
 
-/// Why a value is not there: a reason a person can act on. Not an error: data.
-using Reason = std::string;
-
-/// Words of reasons and notes that something else reads too (filming_list.h).
-namespace reasons {
-constexpr std::string_view kTooShort = "too short in this view", kFewFrames = "fewer than 3 frames in ",
-                           kFrameRate = "frame rate too low";
-} // namespace reasons
-
 } // namespace riflesso

@@ -37,7 +37,15 @@ Athlete athleteIn(const JsonNode& node, const QDate& baseline) {
     out.goal = text(node, "goal");
     out.notes = text(node, "notes", false);
     out.willingness = node.number("willingness", 1, 0, 1);
-    out.limits = texts(node, "limits");
+    for (const QString& words : texts(node, "limits"))
+        for (const Limit& meant : limitsFromWords(words.toStdString()).known) {
+            AthleteLimit limit;
+            limit.part = meant.part;
+            limit.side = meant.side;
+            limit.kind = meant.kind;
+            limit.words = words;
+            out.limits.push_back(limit);
+        }
     out.equipment = texts(node, "equipment");
     const JsonNode consent = node.at("consent");
     consent.expectObject({"given", "years", "scope"});
@@ -73,8 +81,8 @@ Decision decisionIn(const JsonNode& node, const QDate& baseline) {
     node.expectObject({"fault", "choice", "reason", "day", "time"});
     Decision out;
     out.fault = node.id("fault");
-    out.choice = node.word("choice", Decision::Choice::WorkOn, true, "work on, park, work round, not a fault",
-                           [](const std::string& word) { return choiceFrom(QString::fromStdString(word)); });
+    out.choice =
+        node.word("choice", Decision::Choice::WorkOn, true, "work on, park, work round, not a fault", choiceFrom);
     out.reason = text(node, "reason");
     const QTime time = QTime::fromString(text(node, "time"), QStringLiteral("hh:mm"));
     out.at = QDateTime(day(node, "day", baseline), time);

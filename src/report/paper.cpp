@@ -84,10 +84,10 @@ constexpr QMarginsF kMarginsMm(16, 14, 16, 16);
 
 std::vector<Paper> papersOf(const ReportContent& content) {
     std::vector<Paper> out{Paper::Plan};
-    if (!content.ladders.empty()) {
+    if (!content.ladders.empty() || !content.waits.isEmpty())
         out.push_back(Paper::AthletePage);
+    if (!content.ladders.empty())
         out.push_back(Paper::HomeSheet);
-    }
     if (!content.positions.empty())
         out.push_back(Paper::KeyPositions);
     if (!content.competition.isEmpty() && !content.ladders.empty())

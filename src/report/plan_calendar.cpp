@@ -43,7 +43,7 @@ std::vector<CalendarEntry> planCalendar(const CaseData& data, const Prescription
         if (day.noChange && !still)
             add(date, "still", Report::tr("no technique changes"), Report::tr("The athlete only performs."));
         still = day.noChange;
-        if (day.technique)
+        if (day.technique && !prescription.waits)
             add(date, "technique", Report::tr("technique session"), session);
         if (day.retest)
             add(date, "retest", Report::tr("retest"),

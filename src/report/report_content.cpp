@@ -222,7 +222,11 @@ ReportContent composeReport(const ReportSubject& subject) {
         out.cautions << text(caution);
     out.cautions << Report::tr(
         "Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first.");
-    for (const std::string& missing : a.prescription.missing)
+    if (a.prescription.waits)
+        out.waits =
+            Report::tr("Pain or the like was said in practice. Nothing is practised until a licensed professional "
+                       "has been asked and it is written down who advised what.");
+    for (const Sentence& missing : a.prescription.missing)
         out.missing << text(missing);
     out.schedule = scheduleLines(data, subject.assessment.prescription);
     for (const LessonLine& line : lessonLines(data, subject.assessment.prescription))

@@ -42,6 +42,7 @@ struct ReportContent {
     QStringList cautions, missing, schedule, lesson, beliefs, remarks;
     QStringList ways;    ///< how the plan goes about it, and the positions taken where coaches disagree, with reasons
     QString competition; ///< the next one, while nothing may be changed before it; else empty
+    QString waits;       ///< pain was said in practice and no advice is written down: said in place of all drills
     QString retest;      ///< its date; empty: not set
     std::vector<std::pair<std::string, std::string>> lines; ///< of the figure in the pictures
     QString answer;                                         ///< the whole assessment as JSON, for the record

@@ -191,6 +191,7 @@ QString toJson(const ReportContent& c) {
                                     {"reference", orNothing(p.model)},
                                     {"measures", rows(p.measures)}});
     out["cautions"] = list(c.cautions);
+    out["waits"] = plain(c.waits);
     out["missing"] = list(c.missing);
     out["schedule"] = list(c.schedule);
     out["lesson"] = list(c.lesson);
@@ -256,6 +257,7 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
             c.positions.push_back(
                 {at(p, "title"), pictureOrNone(p, "own"), pictureOrNone(p, "reference"), rows(p, "measures")});
         c.cautions = lines(*json, "cautions");
+        c.waits = at(*json, "waits");
         c.missing = lines(*json, "missing");
         c.schedule = lines(*json, "schedule");
         c.lesson = lines(*json, "lesson");

@@ -95,6 +95,11 @@ QImage tally(const Dose& dose) {
     return out;
 }
 
+void waits(HtmlPieces& p) {
+    if (!p.content().waits.isEmpty())
+        p.line(p.content().waits, kText, true, QStringLiteral("#A8321F"), 14);
+}
+
 } // namespace
 
 void writeAthletePage(HtmlPieces& p) {
@@ -110,6 +115,7 @@ void writeAthletePage(HtmlPieces& p) {
     }
     const auto* ladder = mainLadder(c);
     const auto* step = ladder ? startStep(*ladder) : nullptr;
+    waits(p);
     if (!step)
         return;
     p.line(Report::tr("One thing to work on"), kBig, true, QStringLiteral("#8B2C5E"), 18);

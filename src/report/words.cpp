@@ -1,6 +1,8 @@
 #include "report/words.h"
+#include "core/points/landmark.h"
 #include "report/report_text.h"
 
+#include <QCoreApplication>
 #include <QLocale>
 
 #include <cmath>
@@ -8,6 +10,60 @@
 namespace riflesso::words {
 
 QString text(std::string_view utf8) { return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size())); }
+
+namespace {
+
+/// Named in sentences of the core: gathered here for translation.
+[[maybe_unused]] constexpr const char* kLandmarkWords[] = {
+    RIFLESSO_SAY("Landmark", "left eye"),      RIFLESSO_SAY("Landmark", "right eye"),
+    RIFLESSO_SAY("Landmark", "left ear"),      RIFLESSO_SAY("Landmark", "right ear"),
+    RIFLESSO_SAY("Landmark", "left shoulder"), RIFLESSO_SAY("Landmark", "right shoulder"),
+    RIFLESSO_SAY("Landmark", "left elbow"),    RIFLESSO_SAY("Landmark", "right elbow"),
+    RIFLESSO_SAY("Landmark", "left wrist"),    RIFLESSO_SAY("Landmark", "right wrist"),
+    RIFLESSO_SAY("Landmark", "left hand"),     RIFLESSO_SAY("Landmark", "right hand"),
+    RIFLESSO_SAY("Landmark", "left hip"),      RIFLESSO_SAY("Landmark", "right hip"),
+    RIFLESSO_SAY("Landmark", "left knee"),     RIFLESSO_SAY("Landmark", "right knee"),
+    RIFLESSO_SAY("Landmark", "left ankle"),    RIFLESSO_SAY("Landmark", "right ankle"),
+    RIFLESSO_SAY("Landmark", "left heel"),     RIFLESSO_SAY("Landmark", "right heel"),
+    RIFLESSO_SAY("Landmark", "left toe"),      RIFLESSO_SAY("Landmark", "right toe"),
+    RIFLESSO_SAY("Landmark", "nose"),          RIFLESSO_SAY("Landmark", "chin"),
+    RIFLESSO_SAY("Landmark", "head top"),      RIFLESSO_SAY("Landmark", "neck")};
+[[maybe_unused]] constexpr const char* kViewWords[] = {RIFLESSO_SAY("Word", "side"),    RIFLESSO_SAY("Word", "front"),
+                                                       RIFLESSO_SAY("Word", "rear"),    RIFLESSO_SAY("Word", "top"),
+                                                       RIFLESSO_SAY("Word", "forward"), RIFLESSO_SAY("Word", "up")};
+
+QString inWindow(const Named& named) {
+    switch (named.what) {
+    case Named::What::Landmark:
+        return QCoreApplication::translate("Landmark", inWords(named.text).c_str());
+    case Named::What::Word:
+        return QCoreApplication::translate("Word", named.text.c_str());
+    case Named::What::Sentence:
+        return text(named.inner.front());
+    case Named::What::Text:
+        break;
+    }
+    return text(named.text);
+}
+
+} // namespace
+
+QString text(const Sentence& sentence) {
+    if (sentence.empty())
+        return {};
+    const QString pattern = QCoreApplication::translate("Sentence", sentence.phrase->english);
+    QString out;
+    for (qsizetype at = 0; at < pattern.size(); ++at) {
+        const int place = pattern[at] == u'%' && at + 1 < pattern.size() ? pattern[at + 1].digitValue() : 0;
+        if (place < 1 || place > std::ssize(sentence.named)) {
+            out += pattern[at];
+            continue;
+        }
+        out += inWindow(sentence.named[static_cast<std::size_t>(place) - 1]);
+        ++at;
+    }
+    return out;
+}
 
 int decimalsFor(double expandedU) {
     if (!(expandedU > 0))

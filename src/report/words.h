@@ -2,6 +2,7 @@
 // Numbers and terms as a person reads them: always with unit and ±.
 
 #include "core/judge/assessment.h"
+#include "core/sentence.h"
 
 #include <QDateTime>
 #include <QString>
@@ -46,5 +47,7 @@ namespace riflesso::words {
 /// "1 clip", "3 clips".
 [[nodiscard]] QString counted(std::size_t count, const QString& one, const QString& many);
 [[nodiscard]] QString text(std::string_view utf8);
+/// In the chosen language.
+[[nodiscard]] QString text(const Sentence& sentence);
 
 } // namespace riflesso::words

@@ -155,7 +155,7 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
             if (auto done = edit.addCompetition(athlete, competition.date, competition.title); !done)
                 return done.error();
     }
-    const auto id = edit.addCase(athlete, data_.title, packText_);
+    const auto id = edit.addCase(athlete, data_.title, packText_, data_.uid);
     if (!id)
         return id.error();
     std::vector<Result<void>> steps = {edit.setSchool(*id, data_.school), edit.setPlan(*id, data_.plan),
@@ -180,7 +180,7 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
     std::map<std::int64_t, SessionId> sessions;
     std::map<RepetitionId, RepetitionId> repetitions; ///< here, by their ids in the archive
     for (const Session& session : data_.sessions) {
-        const auto added = edit.addSession(*id, session.date, session.title, session.isModel);
+        const auto added = edit.addSession(*id, session.date, session.title, session.isModel, session.uid);
         if (!added)
             return added.error();
         sessions[session.id.value] = *added;

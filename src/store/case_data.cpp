@@ -4,6 +4,36 @@
 
 namespace riflesso {
 
+namespace {
+
+constexpr std::pair<Decision::Choice, std::string_view> kChoices[] = {{Decision::Choice::WorkOn, "work on"},
+                                                                      {Decision::Choice::Park, "park"},
+                                                                      {Decision::Choice::WorkRound, "work round"},
+                                                                      {Decision::Choice::NotAFault, "not a fault"}};
+
+} // namespace
+
+Limits AthleteLimit::meaning() const {
+    if (!part)
+        return limitsFromWords(words.toStdString());
+    const bool whole = kind == LimitKind::Illness && *part != BodyPart::HeartAndBreath;
+    return {{{whole ? BodyPart::WholeBody : *part, side, kind, words.toStdString()}}, {}};
+}
+
+std::string_view toString(Decision::Choice choice) {
+    for (const auto& [value, word] : kChoices)
+        if (value == choice)
+            return word;
+    return {};
+}
+
+std::optional<Decision::Choice> choiceFrom(std::string_view word) {
+    for (const auto& [value, known] : kChoices)
+        if (known == word)
+            return value;
+    return {};
+}
+
 const Session* CaseData::session(SessionId wanted) const {
     for (const Session& entry : sessions)
         if (entry.id == wanted)
@@ -213,8 +243,14 @@ AthleteFacts factsOf(const CaseData& data, const QDate& today) {
     AthleteFacts facts;
     facts.handedness = data.athlete.handedness;
     facts.willingness = data.athlete.willingness;
-    for (const QString& limit : data.athlete.limits)
-        facts.limits.push_back(limit.toStdString());
+    for (const AthleteLimit& limit : data.athlete.limits) {
+        facts.waitsForAdvice = facts.waitsForAdvice || limit.waitsForAdvice();
+        if (!limit.holdsOn(today))
+            continue;
+        Limits own = limit.meaning();
+        std::move(own.known.begin(), own.known.end(), std::back_inserter(facts.limits.known));
+        std::move(own.unclear.begin(), own.unclear.end(), std::back_inserter(facts.limits.unclear));
+    }
     for (const QString& thing : data.athlete.equipment)
         facts.equipment.push_back(thing.toStdString());
     facts.equipmentKnown = !data.athlete.equipment.isEmpty();

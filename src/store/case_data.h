@@ -4,6 +4,7 @@
 #include "core/ids.h"
 #include "core/judge/findings.h"
 #include "core/pack/pack.h"
+#include "core/person/limits.h"
 #include "core/plan/prescription.h"
 #include "core/points/known_length.h"
 #include "core/points/picture_setup.h"
@@ -24,14 +25,40 @@
 
 namespace riflesso {
 
+/// An id that a row keeps on every machine and in every archive; row ids are a library's own. Empty: not stored yet.
+using LastingId = std::string;
+
+/// A limit or an injury as it is kept. Of free words alone, of which nobody has said what they mean yet, `part` is
+/// none.
+struct AthleteLimit {
+    std::int64_t id = 0;
+    LastingId uid;
+    std::optional<BodyPart> part;
+    LimitSide side = LimitSide::Unsaid;
+    LimitKind kind = LimitKind::Other;
+    QString words;
+    QDate since, over;    ///< first day; the day from which on it does not hold. Not valid: not said; it holds
+    bool stopped = false; ///< said during practice: the plan waits for `advice`
+    QString advice;       ///< who advised what
+    QDate advisedOn;
+    bool operator==(const AthleteLimit&) const = default;
+
+    [[nodiscard]] bool holdsOn(const QDate& day) const { return !over.isValid() || !day.isValid() || day < over; }
+    [[nodiscard]] bool waitsForAdvice() const { return stopped && (advice.isEmpty() || !advisedOn.isValid()); }
+    /// As the core takes it: what was chosen, or what the words mean.
+    [[nodiscard]] Limits meaning() const;
+};
+
 struct Athlete {
     AthleteId id;
+    LastingId uid;
     QString name;
     int birthYear = 0; ///< 0: not known
     Side handedness = Side::Right;
     QString level, goal, notes;
-    double willingness = 1; ///< 0..1
-    QStringList limits, equipment;
+    double willingness = 1;           ///< 0..1
+    std::vector<AthleteLimit> limits; ///< in the order in which they were said
+    QStringList equipment;
     QDate consentGiven, consentUntil; ///< to be filmed and measured; not valid: not given, without an end
     QString consentScope;             ///< what it covers, in words
     bool operator==(const Athlete&) const = default;
@@ -77,6 +104,7 @@ struct HiddenMark {
 
 struct Repetition {
     RepetitionId id;
+    LastingId uid;
     int number = 0;
     int from = 0, to = 0; ///< frames of the clip, last included
     std::string result, variant, felt;
@@ -94,6 +122,7 @@ struct Repetition {
 /// A stretch of a clip with its own time base, view and conditions.
 struct Section {
     SectionId id;
+    LastingId uid;
     int from = 0, to = 0;
     View view = View::Side;
     Side facing = Side::Right;
@@ -128,6 +157,7 @@ struct Clip {
 
 struct Session {
     SessionId id;
+    LastingId uid;
     QDate date;
     QString title;
     bool isModel = false;
@@ -144,6 +174,9 @@ struct Decision {
     QDateTime at;
     QString until = {}; ///< of WorkRound: a day or an occasion, in words
 };
+
+[[nodiscard]] std::string_view toString(Decision::Choice choice);
+[[nodiscard]] std::optional<Decision::Choice> choiceFrom(std::string_view word);
 
 struct PlanSettings {
     int sessionsPerWeek = 1;
@@ -197,6 +230,7 @@ struct OwnCue {
 
 struct CaseData {
     CaseId id;
+    LastingId uid;
     Athlete athlete;
     QString title;
     Pack pack;

@@ -6,9 +6,8 @@
 #include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "store/case_json_format.h"
-#include "store/edit.h"
-#include "store/picture_text.h"
 #include "store/spoken_sound.h"
+#include "store/stored_rows.h"
 
 #include <QRegularExpression>
 
@@ -22,10 +21,10 @@ namespace {
 
 using namespace case_format;
 
-constexpr int kMostFrames = 100'000'000;
+constexpr int kMostFrames = static_cast<int>(kRoomOfClip);
 constexpr std::size_t kJsonBytes = std::size_t(64) << 20;
 
-QString qt(std::string_view text) { return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size())); }
+using stored::qt;
 
 /// The rows of a table of the archive; the columns stand in this order and no other.
 class Rows {
@@ -117,27 +116,6 @@ private:
         return {};
     }
 
-    QDate date(const JsonNode& node, std::string_view key, bool required = true) {
-        const std::string text = node.text(key, required);
-        const QDate date = QDate::fromString(qt(text), Qt::ISODate);
-        if (!text.empty() && !date.isValid())
-            node.faultAt(key, "a date as YYYY-MM-DD", text);
-        return date;
-    }
-    QDateTime moment(const JsonNode& node, std::string_view key) {
-        const std::string text = node.text(key);
-        const QDateTime at = QDateTime::fromString(qt(text), Qt::ISODateWithMs);
-        if (!text.empty() && !at.isValid())
-            node.faultAt(key, "a moment as YYYY-MM-DDThh:mm:ss.zzzZ", text);
-        return at;
-    }
-    static QStringList lines(const JsonNode& node, std::string_view key) {
-        QStringList out;
-        for (const std::string& line : node.texts(key))
-            out << qt(line);
-        return out;
-    }
-
     Result<void> readCase() {
         const auto file = files_.find(QStringLiteral("case.json"));
         if (file == files_.end())
@@ -161,33 +139,28 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format", "version", "program", "title", "school", "athlete", "goal", "competitions",
+        root.expectObject({"format", "version", "program", "uid", "title", "school", "athlete", "goal", "competitions",
                            "beliefs", "sessions", "decisions", "overrides", "positions", "plan", "cues",
                            "assessments"});
         CaseData& data = out_.data;
+        data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
         data.school = qt(plain(qt(root.text("school"))));
         if (!schoolFrom(plain(data.school)))
             root.faultAt("school", "root, ground, effect or earliest", plain(data.school));
-        athlete(root.at("athlete"));
-        if (root.has("goal") && !root.at("goal").json().is_null()) {
-            const JsonNode goal = root.at("goal");
-            goal.expectObject({"measure", "value", "by"});
-            constexpr double kAny = 1e9;
-            data.goal =
-                GoalTarget{goal.text("measure"), goal.requiredNumber("value", -kAny, kAny), date(goal, "by", false)};
-        }
-        root.list("competitions", true, [&](const JsonNode& node) {
-            node.expectObject({"date", "title"});
-            data.competitions.push_back({0, date(node, "date"), qt(node.text("title", false))});
+        fill(data.athlete, root.at("athlete"), {"limits"});
+        root.at("athlete").list("limits", false, [&](const JsonNode& node) {
+            AthleteLimit limit; // words alone in archives of version 1
+            if (node.json().is_string())
+                limit.words = qt(node.json().get<std::string>());
+            else
+                fill(limit, node);
+            data.athlete.limits.push_back(limit);
         });
-        root.list("beliefs", true, [&](const JsonNode& node) {
-            node.expectObject({"measure", "words", "value", "locked", "whose"});
-            data.beliefs.push_back(
-                {0, node.text("measure"), qt(node.text("words", false)), optional(node, "value"),
-                 node.boolean("locked", false),
-                 node.word("whose", Guesser::Athlete, false, "athlete, analyst, forecast", guesserFrom)});
-        });
+        if (root.has("goal") && !root.at("goal").json().is_null())
+            data.goal = rowFrom<GoalTarget>(root.at("goal"));
+        rows(root, "competitions", true, data.competitions);
+        rows(root, "beliefs", true, data.beliefs);
         root.list("sessions", true, [&](const JsonNode& node) { session(node); });
         for (const auto& [id, lead] : leads_) {
             const bool led =
@@ -199,57 +172,26 @@ private:
             else
                 repetition(id)->sameAs = leading->id;
         }
-        root.list("decisions", true, [&](const JsonNode& node) {
-            node.expectObject({"fault", "choice", "reason", "at", "until"});
-            Decision decision;
-            decision.fault = node.text("fault");
-            decision.choice =
-                node.word("choice", Decision::Choice::Park, true, "work on, park, work round, not a fault",
-                          [](const std::string& word) { return choiceFrom(qt(word)); });
-            decision.reason = qt(node.text("reason", false));
-            decision.at = moment(node, "at");
-            decision.until = qt(node.text("until", false));
-            data.decisions.push_back(decision);
-        });
-        root.list("overrides", false, [&](const JsonNode& node) {
-            node.expectObject({"fault", "term", "value", "reason"});
-            TermOverride entry;
-            entry.fault = node.text("fault");
-            entry.term = node.word("term", Term::Effect, true,
-                                   "severity, frequency, certainty, leverage, effect, readiness", termFrom);
-            const auto [low, high] = rangeOf(entry.term);
-            entry.value = node.requiredNumber("value", low, high);
-            entry.reason = node.text("reason");
-            data.overrides.push_back(std::move(entry));
-        });
-        root.list("positions", false, [&](const JsonNode& node) {
-            node.expectObject({"dispute", "position", "reason"});
-            data.positions.push_back({node.text("dispute"), node.text("position"), qt(node.text("reason", false))});
-        });
-        const JsonNode plan = root.at("plan");
-        plan.expectObject({"sessions_per_week", "homework_minutes", "no_change_days", "start", "retest", "retention",
-                           "one_at_a_time", "tempo_first", "approach_reason"});
-        constexpr int kDay = 1440, kYears = 3650;
-        data.plan = {plan.integer("sessions_per_week", 1, 0, 100),
-                     plan.integer("homework_minutes", 0, 0, kDay),
-                     plan.integer("no_change_days", 0, 0, kYears),
-                     date(plan, "start", false),
-                     date(plan, "retest", false),
-                     date(plan, "retention", false),
-                     {plan.boolean("one_at_a_time", false), plan.boolean("tempo_first", false)},
-                     qt(plan.text("approach_reason", false))};
+        rows(root, "decisions", true, data.decisions);
+        rows(root, "overrides", false, data.overrides);
+        for (std::size_t i = 0; i < data.overrides.size(); ++i) {
+            const auto [low, high] = rangeOf(data.overrides[i].term);
+            if (!(data.overrides[i].value >= low && data.overrides[i].value <= high))
+                root.faultAt("overrides[" + std::to_string(i) + "].value",
+                             "a number from " + std::to_string(low) + " to " + std::to_string(high),
+                             std::to_string(data.overrides[i].value));
+        }
+        rows(root, "positions", false, data.positions);
+        fill(data.plan, root.at("plan"));
         if (root.has("cues") && root.at("cues").json().is_object())
             for (const auto& [drill, cue] : root.at("cues").json().items())
                 data.cues[drill].own = qt(root.at("cues").text(drill));
         root.list("assessments", true, [&](const JsonNode& node) {
-            node.expectObject({"session", "at", "title", "version", "file"});
             StoredAssessment stored;
+            fill(stored, node, {"session", "file"});
             stored.session = {node.integer("session", 0, 0, kMostFrames)};
             if (!data.session(stored.session))
                 node.faultAt("session", "a session of this case", std::to_string(stored.session.value));
-            stored.at = moment(node, "at");
-            stored.title = qt(node.text("title", false));
-            stored.version = qt(node.text("version", false));
             const auto content = files_.find(qt(node.text("file")));
             if (content == files_.end())
                 node.faultAt("file", "a file of the archive", node.text("file", false));
@@ -259,36 +201,15 @@ private:
         });
     }
 
-    static std::optional<double> optional(const JsonNode& node, std::string_view key) {
-        return node.has(key) && !node.at(key).json().is_null() ? node.optionalNumber(key) : std::nullopt;
-    }
-
-    void athlete(const JsonNode& node) {
-        node.expectObject({"name", "birth_year", "handedness", "level", "goal", "notes", "willingness", "limits",
-                           "equipment", "consent_given", "consent_until", "consent_scope"});
-        Athlete& a = out_.data.athlete;
-        a.name = qt(node.text("name"));
-        constexpr int kLastYear = 3000;
-        a.birthYear = node.integer("birth_year", 0, 0, kLastYear);
-        a.handedness = node.word("handedness", Side::Right, true, "left, right", sideFrom);
-        a.level = qt(node.text("level", false));
-        a.goal = qt(node.text("goal", false));
-        a.notes = qt(node.text("notes", false));
-        a.willingness = node.requiredNumber("willingness", 0, 1);
-        a.limits = lines(node, "limits");
-        a.equipment = lines(node, "equipment");
-        a.consentGiven = date(node, "consent_given", false);
-        a.consentUntil = date(node, "consent_until", false);
-        a.consentScope = qt(node.text("consent_scope", false));
+    /// A list of rows of one kind.
+    template <class Row> static void rows(const JsonNode& root, const char* key, bool required, std::vector<Row>& out) {
+        root.list(key, required, [&](const JsonNode& node) { out.push_back(rowFrom<Row>(node)); });
     }
 
     void session(const JsonNode& node) {
-        node.expectObject({"id", "date", "title", "model", "clips"});
         Session session;
+        fill(session, node, {"id", "clips"});
         session.id = {node.integer("id", 0, 1, kMostFrames)};
-        session.date = date(node, "date");
-        session.title = qt(node.text("title", false));
-        session.isModel = node.boolean("model", false);
         node.list("clips", true, [&](const JsonNode& clip) { session.clips.push_back(clipOf(clip)); });
         out_.data.sessions.push_back(std::move(session));
     }
@@ -335,77 +256,24 @@ private:
         return clip;
     }
 
-    /// What is said of a picture names frames too.
-    static void inClip(const JsonNode& section, const PictureSetup& picture, int frames) {
-        std::vector<int> named;
-        if (picture.vertical)
-            named.push_back(picture.vertical->frame);
-        if (picture.plane)
-            named.push_back(picture.plane->frame);
-        if (picture.motion) {
-            named.push_back(picture.motion->reference);
-            for (const auto& [frame, step] : picture.motion->steps)
-                named.push_back(frame);
-        }
-        for (const int frame : named)
-            if (frame < 0 || frame >= frames) {
-                section.faultAt("picture", "frames within the clip, 0 to " + std::to_string(frames - 1),
-                                std::to_string(frame));
-                return;
-            }
-    }
-
     Section sectionOf(const JsonNode& node, int frames) {
-        node.expectObject({"from", "to", "view", "facing", "handedness", "performer", "slow_motion", "stress",
-                           "metres_per_pixel", "scale_u", "bearing", "known_lengths", "picture", "repetitions"});
         Section s;
-        s.from = node.integer("from", 0, 0, frames - 1);
-        s.to = node.integer("to", 0, s.from, frames - 1);
-        s.view = node.word("view", View::Side, true, "side, front, rear, top", viewFrom);
-        s.facing = node.word("facing", Side::Right, true, "left, right", sideFrom);
-        if (node.has("handedness") && !node.at("handedness").json().is_null())
-            s.handedness = node.optionalWord<Side>("handedness", "left, right", sideFrom);
-        s.performer = qt(node.text("performer", false));
-        constexpr double kSlowest = 1e-3, kFastest = 1e4;
-        s.slowMotion = node.requiredNumber("slow_motion", kSlowest, kFastest);
-        s.stress = node.word("stress", Stress::Calm, true, "a stress level", stressFrom);
-        constexpr double kFinest = 1e-9, kCoarsest = 1e3;
-        if (node.has("metres_per_pixel") && !node.at("metres_per_pixel").json().is_null())
-            s.metresPerPixel = node.requiredNumber("metres_per_pixel", kFinest, kCoarsest);
-        s.scaleRelativeU = node.number("scale_u", 0, 0, 1);
-        constexpr double kRightAngle = 90;
-        if (node.has("bearing") && !node.at("bearing").json().is_null())
-            s.bearingDeg = node.requiredNumber("bearing", 0, kRightAngle);
-        node.list("known_lengths", false, [&](const JsonNode& known) {
-            known.expectObject({"frame", "ax", "ay", "bx", "by", "metres", "u_m"});
-            constexpr double kFar = 1e6, kShortest = 1e-4, kLongest = 1e4;
-            KnownLength length;
-            length.frame = known.integer("frame", 0, 0, frames - 1);
-            length.a = {known.requiredNumber("ax", -kFar, kFar), known.requiredNumber("ay", -kFar, kFar)};
-            length.b = {known.requiredNumber("bx", -kFar, kFar), known.requiredNumber("by", -kFar, kFar)};
-            length.metres = known.requiredNumber("metres", kShortest, kLongest);
-            length.uM = known.requiredNumber("u_m", 0, kLongest);
-            s.knownLengths.push_back(length);
-        });
-        if (node.has("picture")) {
-            s.picture = pictureFromJson(node.at("picture"));
-            inClip(node, s.picture, frames);
-        }
+        fill(s, node, {"repetitions"}, frames - 1);
+        if (s.to < s.from)
+            node.faultAt("to", "a frame from " + std::to_string(s.from) + " on, where the section begins",
+                         std::to_string(s.to));
         node.list("repetitions", true, [&](const JsonNode& r) {
-            r.expectObject({"id", "number", "from", "to", "result", "variant", "felt", "same_as", "again", "proposed",
-                            "variant_fits"});
             Repetition repetition;
+            fill(repetition, r, {"id", "same_as", "again", "proposed"}, frames - 1);
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
-            repetition.number = r.integer("number", 0, 0, kMostFrames);
             // It begins in its section; its last frames, kept as room, may reach into the next.
-            repetition.from = r.integer("from", s.from, s.from, s.to);
-            repetition.to = r.integer("to", repetition.from, repetition.from, frames - 1);
+            if (repetition.from < s.from || repetition.from > s.to)
+                r.faultAt("from", "a frame of its section, " + std::to_string(s.from) + " to " + std::to_string(s.to),
+                          std::to_string(repetition.from));
+            if (repetition.to < repetition.from)
+                r.faultAt("to", "a frame from " + std::to_string(repetition.from) + " on, where it begins",
+                          std::to_string(repetition.to));
             framesOf_[repetition.id.value] = frames;
-            repetition.result = r.text("result", false);
-            repetition.variant = r.text("variant", false);
-            repetition.felt = r.text("felt", false);
-            if (r.has("variant_fits") && !r.at("variant_fits").json().is_null())
-                repetition.variantFits = r.boolean("variant_fits", false);
             if (r.has("same_as") && !r.at("same_as").json().is_null())
                 leads_.emplace_back(repetition.id.value, r.integer("same_as", 0, 1, kMostFrames));
             r.list("again", false, [&](const JsonNode& entry) {

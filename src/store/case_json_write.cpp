@@ -2,8 +2,7 @@
 #include "core/tables/json_walk.h"
 #include "store/case_json.h"
 #include "store/case_json_format.h"
-#include "store/edit.h"
-#include "store/picture_text.h"
+#include "store/stored_rows.h"
 
 #include <charconv>
 
@@ -14,7 +13,6 @@ namespace {
 
 using namespace case_format;
 
-std::string iso(const QDate& date) { return date.isValid() ? plain(date.toString(Qt::ISODate)) : std::string(); }
 std::string iso(const QDateTime& at) { return plain(at.toUTC().toString(Qt::ISODateWithMs)); }
 
 /// The shortest text that reads back as the same number.
@@ -25,37 +23,17 @@ std::string exact(double value) {
 }
 std::string cell(const QString& text) { return csvCell(plain(text)); }
 
-Json orNull(const std::optional<double>& value) { return value ? Json(*value) : Json(nullptr); }
-Json texts(const QStringList& list) {
+/// Rows of one kind as a list.
+template <class Row> Json listOf(const std::vector<Row>& rows) {
     Json out = Json::array();
-    for (const QString& entry : list)
-        out.push_back(plain(entry));
+    for (const Row& row : rows)
+        out.push_back(jsonOf(row));
     return out;
 }
 
 Json sectionJson(const Section& s) {
-    Json out{{"from", s.from},
-             {"to", s.to},
-             {"view", toString(s.view)},
-             {"facing", toString(s.facing)},
-             {"handedness", s.handedness ? Json(toString(*s.handedness)) : Json(nullptr)},
-             {"performer", plain(s.performer)},
-             {"slow_motion", s.slowMotion},
-             {"stress", toString(s.stress)},
-             {"metres_per_pixel", orNull(s.metresPerPixel)},
-             {"scale_u", s.scaleRelativeU},
-             {"bearing", orNull(s.bearingDeg)},
-             {"known_lengths", Json::array()},
-             {"picture", pictureToJson(s.picture)},
-             {"repetitions", Json::array()}};
-    for (const KnownLength& length : s.knownLengths)
-        out["known_lengths"].push_back({{"frame", length.frame},
-                                        {"ax", length.a.x},
-                                        {"ay", length.a.y},
-                                        {"bx", length.b.x},
-                                        {"by", length.b.y},
-                                        {"metres", length.metres},
-                                        {"u_m", length.uM}});
+    Json out = jsonOf(s);
+    out["repetitions"] = Json::array();
     for (const Repetition& r : s.repetitions) {
         Json again = Json::array();
         for (const auto& [landmark, marks] : r.marksAgain)
@@ -67,18 +45,19 @@ Json sectionJson(const Section& s) {
         for (const auto& [event, value] : r.events)
             if (value.proposedFrame)
                 proposed[event] = *value.proposedFrame;
-        out["repetitions"].push_back({{"id", r.id.value},
-                                      {"number", r.number},
-                                      {"from", r.from},
-                                      {"to", r.to},
-                                      {"result", r.result},
-                                      {"variant", r.variant},
-                                      {"variant_fits", r.variantFits ? Json(*r.variantFits) : Json(nullptr)},
-                                      {"felt", r.felt},
-                                      {"same_as", r.sameAs ? Json(r.sameAs.value) : Json(nullptr)},
-                                      {"again", std::move(again)},
-                                      {"proposed", std::move(proposed)}});
+        Json entry{{"id", r.id.value}};
+        addFields(entry, r);
+        entry["same_as"] = r.sameAs ? Json(r.sameAs.value) : Json(nullptr);
+        entry["again"] = std::move(again);
+        entry["proposed"] = std::move(proposed);
+        out["repetitions"].push_back(std::move(entry));
     }
+    return out;
+}
+
+Json athleteJson(const Athlete& athlete) {
+    Json out = jsonOf(athlete);
+    out["limits"] = listOf(athlete.limits);
     return out;
 }
 
@@ -88,54 +67,22 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                                           const std::vector<JournalEntry>& journal,
                                           const std::map<QString, QString>& fileOf) {
     std::map<QString, QByteArray> out;
-    const Athlete& a = data.athlete;
-    Json root{
-        {"format", "riflesso-case"},
-        {"version", kArchiveVersion},
-        {"title", plain(data.title)},
-        {"school", plain(data.school)},
-        {"athlete",
-         {{"name", plain(a.name)},
-          {"birth_year", a.birthYear},
-          {"handedness", toString(a.handedness)},
-          {"level", plain(a.level)},
-          {"goal", plain(a.goal)},
-          {"notes", plain(a.notes)},
-          {"willingness", a.willingness},
-          {"limits", texts(a.limits)},
-          {"equipment", texts(a.equipment)},
-          {"consent_given", iso(a.consentGiven)},
-          {"consent_until", iso(a.consentUntil)},
-          {"consent_scope", plain(a.consentScope)}}},
-        {"goal", data.goal
-                     ? Json{{"measure", data.goal->measure}, {"value", data.goal->value}, {"by", iso(data.goal->by)}}
-                     : Json(nullptr)},
-        {"competitions", Json::array()},
-        {"beliefs", Json::array()},
-        {"sessions", Json::array()},
-        {"decisions", Json::array()},
-        {"overrides", Json::array()},
-        {"positions", Json::array()},
-        {"plan",
-         {{"sessions_per_week", data.plan.sessionsPerWeek},
-          {"homework_minutes", data.plan.homeworkMinutes},
-          {"no_change_days", data.plan.noChangeDays},
-          {"start", iso(data.plan.start)},
-          {"retest", iso(data.plan.retest)},
-          {"retention", iso(data.plan.retention)},
-          {"one_at_a_time", data.plan.approach.oneAtATime},
-          {"tempo_first", data.plan.approach.tempoFirst},
-          {"approach_reason", plain(data.plan.approachReason)}}},
-        {"cues", Json::object()},
-        {"assessments", Json::array()}};
-    for (const Competition& c : data.competitions)
-        root["competitions"].push_back({{"date", iso(c.date)}, {"title", plain(c.title)}});
-    for (const Belief& b : data.beliefs)
-        root["beliefs"].push_back({{"measure", b.measure},
-                                   {"words", plain(b.words)},
-                                   {"value", orNull(b.value)},
-                                   {"locked", b.locked},
-                                   {"whose", toString(b.whose)}});
+    Json root{{"format", "riflesso-case"},
+              {"version", kArchiveVersion},
+              {"uid", data.uid},
+              {"title", plain(data.title)},
+              {"school", plain(data.school)},
+              {"athlete", athleteJson(data.athlete)},
+              {"goal", data.goal ? jsonOf(*data.goal) : Json(nullptr)},
+              {"competitions", listOf(data.competitions)},
+              {"beliefs", listOf(data.beliefs)},
+              {"sessions", Json::array()},
+              {"decisions", listOf(data.decisions)},
+              {"overrides", listOf(data.overrides)},
+              {"positions", listOf(data.positions)},
+              {"plan", jsonOf(data.plan)},
+              {"cues", Json::object()},
+              {"assessments", Json::array()}};
     std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",
                 events = std::string(kEventsHeader) + "\n", observations = std::string(kObservationsHeader) + "\n";
     int spokenNotes = 0;
@@ -181,34 +128,21 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                 times += std::to_string(clip.id.value) + "," + std::to_string(f) + "," +
                          exact((*clip.timesS)[static_cast<std::size_t>(f)]) + "\n";
         }
-        root["sessions"].push_back({{"id", session.id.value},
-                                    {"date", iso(session.date)},
-                                    {"title", plain(session.title)},
-                                    {"model", session.isModel},
-                                    {"clips", std::move(clips)}});
+        Json entry{{"id", session.id.value}};
+        addFields(entry, session);
+        entry["clips"] = std::move(clips);
+        root["sessions"].push_back(std::move(entry));
     }
-    for (const Decision& d : data.decisions)
-        root["decisions"].push_back({{"fault", d.fault},
-                                     {"choice", plain(toString(d.choice))},
-                                     {"reason", plain(d.reason)},
-                                     {"at", iso(d.at)},
-                                     {"until", plain(d.until)}});
     for (const auto& [drill, cue] : data.cues)
         root["cues"][drill] = plain(cue.own);
-    for (const TermOverride& o : data.overrides)
-        root["overrides"].push_back(
-            {{"fault", o.fault}, {"term", toString(o.term)}, {"value", o.value}, {"reason", o.reason}});
-    for (const Position& p : data.positions)
-        root["positions"].push_back({{"dispute", p.dispute}, {"position", p.position}, {"reason", plain(p.reason)}});
     for (std::size_t i = 0; i < data.assessments.size(); ++i) {
         const StoredAssessment& stored = data.assessments[i];
         const QString file = QStringLiteral("assessments/%1.json").arg(i + 1);
         out[file] = stored.content.toUtf8();
-        root["assessments"].push_back({{"session", stored.session.value},
-                                       {"at", iso(stored.at)},
-                                       {"title", plain(stored.title)},
-                                       {"version", plain(stored.version)},
-                                       {"file", plain(file)}});
+        Json entry{{"session", stored.session.value}};
+        addFields(entry, stored);
+        entry["file"] = plain(file);
+        root["assessments"].push_back(std::move(entry));
     }
     std::string practice = std::string(kPracticeHeader) + "\n", decided = std::string(kJournalHeader) + "\n";
     for (const PracticeRepetition& r : data.practice)

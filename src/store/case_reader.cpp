@@ -1,6 +1,5 @@
 #include "store/case_reader.h"
-#include "store/known_lengths_text.h"
-#include "store/picture_text.h"
+#include "store/stored_rows.h"
 
 #include "core/measure/single_cycles.h"
 #include "core/pack/pack_reader.h"
@@ -15,9 +14,7 @@ namespace {
 std::optional<double> optionalNumber(const QVariant& value) {
     return value.isNull() ? std::nullopt : std::optional(value.toDouble());
 }
-QDate dateOf(const QVariant& value) { return QDate::fromString(value.toString(), Qt::ISODate); }
 std::string plain(const QVariant& value) { return value.toString().toStdString(); }
-QStringList linesOf(const QVariant& value) { return value.toString().split(u'\n', Qt::SkipEmptyParts); }
 
 /// Reads the parts of a case; the first error stops it.
 class CaseReader {
@@ -28,17 +25,13 @@ public:
         data_.id = id;
         std::int64_t athlete = 0;
         QString packText;
-        each("SELECT athlete_id, title, pack, school, session_id, goal_measure, goal_value, goal_by FROM skill_case "
-             "WHERE "
-             "id=?",
-             id.value, [&](const QSqlQuery& row) {
+        each("SELECT athlete_id, title, pack, session_id, uid FROM skill_case WHERE id=?", id.value,
+             [&](const QSqlQuery& row) {
                  athlete = row.value(0).toLongLong();
                  data_.title = row.value(1).toString();
                  packText = row.value(2).toString();
-                 data_.school = row.value(3).toString();
-                 data_.lastSession = {row.value(4).toLongLong()};
-                 if (const std::string measure = plain(row.value(5)); !measure.empty())
-                     data_.goal = GoalTarget{measure, row.value(6).toDouble(), dateOf(row.value(7))};
+                 data_.lastSession = {row.value(3).toLongLong()};
+                 data_.uid = plain(row.value(4));
              });
         if (!error_ && athlete == 0)
             return badInput(db_.file().toStdString(), "a case with the id " + std::to_string(id.value), "none");
@@ -68,10 +61,8 @@ public:
                     for (Repetition& repetition : section.repetitions)
                         if (repetitions.contains(repetition.id.value)) {
                             Repetition fresh;
-                            each("SELECT id, number, first_frame, last_frame, result, variant, felt, same_as, "
-                                 "variant_fits "
-                                 "FROM repetition WHERE id=?",
-                                 repetition.id.value, [&](const QSqlQuery& row) { fresh = repetitionOf(row); });
+                            each(selectSql<Repetition>(kOfRepetition, "id=?"), repetition.id.value,
+                                 [&](const QSqlQuery& row) { fresh = repetitionOf(row); });
                             contents(fresh);
                             repetition = std::move(fresh);
                         }
@@ -99,24 +90,21 @@ private:
         return false;
     }
 
+    static constexpr const char* kOfRepetition = "id, same_as, ";
     static Repetition repetitionOf(const QSqlQuery& row) {
         Repetition r;
         r.id = {row.value(0).toLongLong()};
-        r.number = row.value(1).toInt();
-        r.from = row.value(2).toInt();
-        r.to = row.value(3).toInt();
-        r.result = plain(row.value(4));
-        r.variant = plain(row.value(5));
-        r.felt = plain(row.value(6));
-        r.sameAs = {row.value(7).toLongLong()};
-        if (!row.value(8).isNull())
-            r.variantFits = row.value(8).toBool();
+        r.sameAs = {row.value(1).toLongLong()};
+        fill(r, row, 2);
         return r;
     }
     template <class Work> void each(const char* sql, std::int64_t key, Work work) {
+        each(QString::fromLatin1(sql), key, work);
+    }
+    template <class Work> void each(const QString& sql, std::int64_t key, Work work) {
         if (error_)
             return;
-        Result<QSqlQuery> rows = db_.run(QLatin1String(sql), {qint64(key)});
+        Result<QSqlQuery> rows = db_.run(sql, {qint64(key)});
         if (!rows) {
             error_ = rows.error();
             return;
@@ -126,44 +114,27 @@ private:
     }
 
     void person(std::int64_t id) {
-        each("SELECT name, birth_year, handedness, level, goal, notes, willingness, limits, equipment, "
-             "consent_given, consent_until, consent_scope FROM athlete "
-             "WHERE id=?",
-             id, [&](const QSqlQuery& row) {
-                 Athlete& a = data_.athlete;
-                 a.id = {id};
-                 a.name = row.value(0).toString();
-                 a.birthYear = row.value(1).toInt();
-                 a.handedness = sideFrom(plain(row.value(2))).value_or(Side::Right);
-                 a.level = row.value(3).toString();
-                 a.goal = row.value(4).toString();
-                 a.notes = row.value(5).toString();
-                 a.willingness = row.value(6).toDouble();
-                 a.limits = linesOf(row.value(7));
-                 a.equipment = linesOf(row.value(8));
-                 a.consentGiven = dateOf(row.value(9));
-                 a.consentUntil = dateOf(row.value(10));
-                 a.consentScope = row.value(11).toString();
-             });
-        each("SELECT id, date, title FROM competition WHERE athlete_id=? ORDER BY date", id, [&](const QSqlQuery& row) {
-            data_.competitions.push_back({row.value(0).toLongLong(), dateOf(row.value(1)), row.value(2).toString()});
+        each(selectSql<Athlete>("", "id=?"), id, [&](const QSqlQuery& row) { fill(data_.athlete, row); });
+        data_.athlete.id = {id};
+        each(selectSql<AthleteLimit>("id, ", "athlete_id=? ORDER BY id"), id, [&](const QSqlQuery& row) {
+            data_.athlete.limits.emplace_back().id = row.value(0).toLongLong();
+            fill(data_.athlete.limits.back(), row, 1);
         });
-        each("SELECT id, measure, words, value, locked, whose FROM belief WHERE case_id=? ORDER BY id", data_.id.value,
-             [&](const QSqlQuery& row) {
-                 data_.beliefs.push_back({row.value(0).toLongLong(), plain(row.value(1)), row.value(2).toString(),
-                                          optionalNumber(row.value(3)), row.value(4).toBool(),
-                                          guesserFrom(plain(row.value(5))).value_or(Guesser::Athlete)});
-             });
+        each(selectSql<Competition>("id, ", "athlete_id=? ORDER BY date"), id, [&](const QSqlQuery& row) {
+            data_.competitions.push_back({row.value(0).toLongLong(), {}, {}});
+            fill(data_.competitions.back(), row, 1);
+        });
+        each(selectSql<Belief>("id, ", "case_id=? ORDER BY id"), data_.id.value, [&](const QSqlQuery& row) {
+            data_.beliefs.emplace_back().id = row.value(0).toLongLong();
+            fill(data_.beliefs.back(), row, 1);
+        });
     }
 
     void sessions() {
-        each("SELECT id, date, title, is_model FROM session WHERE case_id=? ORDER BY is_model, date, id",
-             data_.id.value, [&](const QSqlQuery& row) {
-                 data_.sessions.push_back({{row.value(0).toLongLong()},
-                                           dateOf(row.value(1)),
-                                           row.value(2).toString(),
-                                           row.value(3).toBool(),
-                                           {}});
+        each(selectSql<Session>("id, ", "case_id=? ORDER BY is_model, date, id"), data_.id.value,
+             [&](const QSqlQuery& row) {
+                 data_.sessions.emplace_back().id = {row.value(0).toLongLong()};
+                 fill(data_.sessions.back(), row, 1);
              });
         for (Session& session : data_.sessions) {
             each("SELECT id, title, path, hash, width, height, times FROM clip WHERE session_id=? ORDER BY id",
@@ -194,32 +165,14 @@ private:
     }
 
     void sections(Clip& clip) {
-        each("SELECT id, first_frame, last_frame, view, facing, handedness, performer, slow_motion, stress, "
-             "metres_per_pixel, scale_u, bearing, known_lengths, picture FROM section WHERE clip_id=? ORDER BY "
-             "first_frame, id",
-             clip.id.value, [&](const QSqlQuery& row) {
-                 Section s;
-                 s.id = {row.value(0).toLongLong()};
-                 s.from = row.value(1).toInt();
-                 s.to = row.value(2).toInt();
-                 s.view = viewFrom(plain(row.value(3))).value_or(View::Side);
-                 s.facing = sideFrom(plain(row.value(4))).value_or(Side::Right);
-                 s.handedness = sideFrom(plain(row.value(5)));
-                 s.performer = row.value(6).toString();
-                 s.slowMotion = row.value(7).toDouble();
-                 s.stress = stressFrom(plain(row.value(8))).value_or(Stress::Calm);
-                 s.metresPerPixel = optionalNumber(row.value(9));
-                 s.scaleRelativeU = row.value(10).toDouble();
-                 s.bearingDeg = optionalNumber(row.value(11));
-                 s.knownLengths = lengthsFromText(row.value(12).toString());
-                 s.picture = pictureFromText(row.value(13).toString());
-                 clip.sections.push_back(std::move(s));
+        each(selectSql<Section>("id, ", "clip_id=? ORDER BY first_frame, id"), clip.id.value,
+             [&](const QSqlQuery& row) {
+                 clip.sections.emplace_back().id = {row.value(0).toLongLong()};
+                 fill(clip.sections.back(), row, 1);
              });
         for (Section& section : clip.sections) {
-            each("SELECT id, number, first_frame, last_frame, result, variant, felt, same_as, variant_fits FROM "
-                 "repetition "
-                 "WHERE section_id=? ORDER BY first_frame, id",
-                 section.id.value, [&](const QSqlQuery& row) { section.repetitions.push_back(repetitionOf(row)); });
+            each(selectSql<Repetition>(kOfRepetition, "section_id=? ORDER BY first_frame, id"), section.id.value,
+                 [&](const QSqlQuery& row) { section.repetitions.push_back(repetitionOf(row)); });
             for (Repetition& repetition : section.repetitions)
                 contents(repetition);
         }
@@ -265,45 +218,23 @@ private:
         data_.assessments.clear();
         data_.plan = {};
         data_.goal.reset();
-        each("SELECT school, goal_measure, goal_value, goal_by FROM skill_case WHERE id=?", data_.id.value,
-             [&](const QSqlQuery& row) {
-                 data_.school = row.value(0).toString();
-                 if (const std::string measure = plain(row.value(1)); !measure.empty())
-                     data_.goal = GoalTarget{measure, row.value(2).toDouble(), dateOf(row.value(3))};
-             });
         course();
     }
 
     void course() {
-        each("SELECT fault, choice, reason, at, until FROM decision WHERE case_id=? ORDER BY at, id", data_.id.value,
-             [&](const QSqlQuery& row) {
-                 Decision decision{plain(row.value(0)), Decision::Choice::WorkOn, row.value(2).toString(),
-                                   momentOf(row.value(3)), row.value(4).toString()};
-                 decision.choice = choiceFrom(row.value(1).toString()).value_or(decision.choice);
-                 data_.decisions.push_back(decision);
-             });
-        each("SELECT fault, term, value, reason FROM term_override WHERE case_id=? ORDER BY id", data_.id.value,
-             [&](const QSqlQuery& row) {
-                 if (const auto term = termFrom(plain(row.value(1))))
-                     data_.overrides.push_back(
-                         {plain(row.value(0)), *term, row.value(2).toDouble(), plain(row.value(3))});
-             });
-        each("SELECT dispute, position, reason FROM position WHERE case_id=? ORDER BY id", data_.id.value,
-             [&](const QSqlQuery& row) {
-                 data_.positions.push_back({plain(row.value(0)), plain(row.value(1)), row.value(2).toString()});
-             });
-        each("SELECT sessions_per_week, homework_minutes, no_change_days, start, retest, retention, one_at_a_time, "
-             "tempo_first, approach_reason FROM plan WHERE case_id=?",
-             data_.id.value, [&](const QSqlQuery& row) {
-                 data_.plan = {row.value(0).toInt(),
-                               row.value(1).toInt(),
-                               row.value(2).toInt(),
-                               dateOf(row.value(3)),
-                               dateOf(row.value(4)),
-                               dateOf(row.value(5)),
-                               {row.value(6).toBool(), row.value(7).toBool()},
-                               row.value(8).toString()};
-             });
+        each("SELECT school FROM skill_case WHERE id=?", data_.id.value,
+             [&](const QSqlQuery& row) { data_.school = row.value(0).toString(); });
+        each(selectSql<GoalTarget>("", "id=?"), data_.id.value, [&](const QSqlQuery& row) {
+            GoalTarget goal;
+            fill(goal, row);
+            if (!goal.measure.empty())
+                data_.goal = goal;
+        });
+        list<Decision>("at, id", data_.decisions);
+        list<TermOverride>("id", data_.overrides);
+        list<Position>("id", data_.positions);
+        each(selectSql<PlanSettings>("", "case_id=?"), data_.id.value,
+             [&](const QSqlQuery& row) { fill(data_.plan, row); });
         each("SELECT drill, cue FROM own_cue WHERE case_id=? ORDER BY id", data_.id.value, [&](const QSqlQuery& row) {
             const std::string id = plain(row.value(0));
             const auto drill = std::find_if(data_.pack.drills.begin(), data_.pack.drills.end(),
@@ -315,20 +246,23 @@ private:
             }
             data_.cues[id] = cue;
         });
-        each("SELECT id, fault, drill, good, at FROM practice WHERE case_id=? ORDER BY id", data_.id.value,
+        each(selectSql<PracticeRepetition>("id, ", "case_id=? ORDER BY id"), data_.id.value, [&](const QSqlQuery& row) {
+            data_.practice.emplace_back().id = row.value(0).toLongLong();
+            fill(data_.practice.back(), row, 1);
+        });
+        each(selectSql<StoredAssessment>("id, session_id, content, ", "case_id=? ORDER BY id"), data_.id.value,
              [&](const QSqlQuery& row) {
-                 data_.practice.push_back({row.value(0).toLongLong(), plain(row.value(1)), plain(row.value(2)),
-                                           row.value(3).toBool(), momentOf(row.value(4))});
+                 StoredAssessment stored{{row.value(0).toLongLong()}, {row.value(1).toLongLong()}, {}, {}, {},
+                                         row.value(2).toString()};
+                 fill(stored, row, 3);
+                 data_.assessments.push_back(std::move(stored));
              });
-        each("SELECT id, session_id, at, title, version, content FROM assessment WHERE case_id=? ORDER BY id",
-             data_.id.value, [&](const QSqlQuery& row) {
-                 data_.assessments.push_back({{row.value(0).toLongLong()},
-                                              {row.value(1).toLongLong()},
-                                              momentOf(row.value(2)),
-                                              row.value(3).toString(),
-                                              row.value(4).toString(),
-                                              row.value(5).toString()});
-             });
+    }
+
+    /// The case's rows of one kind.
+    template <class Row> void list(const char* order, std::vector<Row>& rows) {
+        each(selectSql<Row>("", "case_id=? ORDER BY ") + QLatin1String(order), data_.id.value,
+             [&](const QSqlQuery& row) { fill(rows.emplace_back(), row); });
     }
 
     const Database& db_;

@@ -1,60 +1,26 @@
 #include "store/edit.h"
 
-#include "store/known_lengths_text.h"
-#include "store/picture_text.h"
 #include "store/spoken_sound.h"
+#include "store/stored_rows.h"
 
 #include <QIODevice>
+#include <QUuid>
 
 namespace riflesso {
 namespace {
 
-QString text(std::string_view value) { return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())); }
-QString dayValue(const QDate& date) { return date.isValid() ? date.toString(Qt::ISODate) : QStringLiteral(""); }
-QVariant numberValue(const std::optional<double>& value) { return value ? QVariant(*value) : QVariant(); }
-QVariantList sectionValues(const Section& s) {
-    return {s.from,
-            s.to,
-            text(toString(s.view)),
-            text(toString(s.facing)),
-            s.handedness ? text(toString(*s.handedness)) : QStringLiteral(""),
-            s.performer,
-            s.slowMotion,
-            text(toString(s.stress)),
-            numberValue(s.metresPerPixel),
-            s.scaleRelativeU,
-            numberValue(s.bearingDeg),
-            lengthsToText(s.knownLengths),
-            pictureToText(s.picture)};
+QString text(std::string_view value) { return stored::text(stored::qt(value)); }
+QVariant numberValue(const std::optional<double>& value) { return Kept<std::optional<double>>::toRow(value); }
+/// The row with a lasting id: its own, or a new one.
+template <class Row> Row lasting(Row row) {
+    if (row.uid.empty())
+        row.uid = newLastingId();
+    return row;
 }
-
-/// A text that is not NULL.
-QString orEmpty(const QString& text) { return text.isNull() ? QStringLiteral("") : text; }
-QVariant fitsValue(std::optional<bool> fits) { return fits ? QVariant(*fits) : QVariant(); }
 
 } // namespace
 
-QString toString(Decision::Choice choice) {
-    switch (choice) {
-    case Decision::Choice::WorkOn:
-        return QStringLiteral("work on");
-    case Decision::Choice::Park:
-        return QStringLiteral("park");
-    case Decision::Choice::WorkRound:
-        return QStringLiteral("work round");
-    case Decision::Choice::NotAFault:
-        return QStringLiteral("not a fault");
-    }
-    return {};
-}
-
-std::optional<Decision::Choice> choiceFrom(const QString& word) {
-    for (auto choice :
-         {Decision::Choice::WorkOn, Decision::Choice::Park, Decision::Choice::WorkRound, Decision::Choice::NotAFault})
-        if (toString(choice) == word)
-            return choice;
-    return {};
-}
+LastingId newLastingId() { return QUuid::createUuid().toString(QUuid::Id128).toStdString(); }
 
 Result<std::int64_t> Edit::insert(const QString& sql, const QVariantList& values) {
     touched_.more = true;
@@ -86,28 +52,31 @@ Result<void> Edit::execIn(RepetitionId id, const QString& sql, const QVariantLis
 }
 
 Result<AthleteId> Edit::addAthlete(const Athlete& a) {
-    const auto id = insert(QStringLiteral("INSERT INTO athlete(name) VALUES(?)"), {a.name});
+    const auto id = insert(insertSql<Athlete>(""), newValues(lasting(a), {}));
     if (!id)
         return id.error();
-    Athlete stored = a;
-    stored.id = {*id};
-    if (const auto done = setAthlete(stored); !done)
-        return done.error();
-    return stored.id;
+    for (const AthleteLimit& limit : a.limits)
+        if (const auto added = addLimit({*id}, limit); !added)
+            return added.error();
+    return AthleteId{*id};
 }
-Result<void> Edit::setAthlete(const Athlete& a) {
-    return exec(
-        QStringLiteral("UPDATE athlete SET name=?, birth_year=?, handedness=?, level=?, goal=?, notes=?, "
-                       "willingness=?, limits=?, equipment=?, consent_given=?, consent_until=?, consent_scope=? "
-                       "WHERE id=?"),
-        {a.name, a.birthYear, text(toString(a.handedness)), a.level, a.goal, a.notes, a.willingness,
-         a.limits.join(u'\n'), a.equipment.join(u'\n'), dayValue(a.consentGiven), dayValue(a.consentUntil),
-         a.consentScope.isNull() ? QStringLiteral("") : a.consentScope, qint64(a.id.value)});
+Result<void> Edit::setAthlete(const Athlete& a) { return exec(updateSql<Athlete>(), changedValues(a, a.id.value)); }
+Result<std::int64_t> Edit::addLimit(AthleteId athlete, const AthleteLimit& limit) {
+    if (!limit.part && limit.words.trimmed().isEmpty())
+        return badInput("", "a part of the body, or words for the limit", "neither");
+    return insert(insertSql<AthleteLimit>("athlete_id, "), newValues(lasting(limit), {qint64(athlete.value)}));
 }
-Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText) {
+Result<void> Edit::setLimit(const AthleteLimit& limit) {
+    return exec(updateSql<AthleteLimit>(), changedValues(limit, limit.id));
+}
+Result<void> Edit::removeLimit(std::int64_t id) {
+    return exec(QStringLiteral("DELETE FROM athlete_limit WHERE id=?"), {qint64(id)});
+}
+Result<CaseId> Edit::addCase(AthleteId athlete, const QString& title, const QString& packText, const LastingId& uid) {
     const auto id =
-        insert(QStringLiteral("INSERT INTO skill_case(athlete_id, title, pack, opened) VALUES(?, ?, ?, ?)"),
-               {qint64(athlete.value), title, packText, QDateTime::currentDateTimeUtc().toString(Qt::ISODate)});
+        insert(QStringLiteral("INSERT INTO skill_case(athlete_id, title, pack, opened, uid) VALUES(?, ?, ?, ?, ?)"),
+               {qint64(athlete.value), title, packText, QDateTime::currentDateTimeUtc().toString(Qt::ISODate),
+                text(uid.empty() ? newLastingId() : uid)});
     if (!id)
         return id.error();
     return CaseId{*id};
@@ -116,22 +85,17 @@ Result<void> Edit::setSchool(CaseId id, const QString& school) {
     return execCourse(QStringLiteral("UPDATE skill_case SET school=? WHERE id=?"), {school, qint64(id.value)});
 }
 Result<void> Edit::setGoal(CaseId id, const std::optional<GoalTarget>& goal) {
-    const GoalTarget g = goal.value_or(GoalTarget());
-    return execCourse(QStringLiteral("UPDATE skill_case SET goal_measure=?, goal_value=?, goal_by=? WHERE id=?"),
-                      {text(g.measure), g.value, dayValue(g.by), qint64(id.value)});
+    return execCourse(updateSql<GoalTarget>(), changedValues(goal.value_or(GoalTarget()), id.value));
 }
 Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
-    return exec(QStringLiteral("INSERT INTO competition(athlete_id, date, title) VALUES(?, ?, ?)"),
-                {qint64(athlete.value), dayValue(date), title});
+    return exec(insertSql<Competition>("athlete_id, "),
+                newValues(Competition{0, date, title}, {qint64(athlete.value)}));
 }
 Result<void> Edit::removeCompetition(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM competition WHERE id=?"), {qint64(id)});
 }
 Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
-    return exec(
-        QStringLiteral("INSERT INTO belief(case_id, measure, words, value, locked, whose) VALUES(?, ?, ?, ?, ?, ?)"),
-        {qint64(id.value), text(belief.measure), belief.words, numberValue(belief.value), belief.locked,
-         text(toString(belief.whose))});
+    return exec(insertSql<Belief>("case_id, "), newValues(belief, {qint64(id.value)}));
 }
 Result<void> Edit::lockBeliefs(CaseId id) {
     return exec(QStringLiteral("UPDATE belief SET locked=1 WHERE case_id=? AND locked=0"), {qint64(id.value)});
@@ -140,9 +104,10 @@ Result<void> Edit::removeBelief(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM belief WHERE id=? AND locked=0"), {qint64(id)});
 }
 
-Result<SessionId> Edit::addSession(CaseId id, const QDate& date, const QString& title, bool isModel) {
-    const auto row = insert(QStringLiteral("INSERT INTO session(case_id, date, title, is_model) VALUES(?, ?, ?, ?)"),
-                            {qint64(id.value), dayValue(date), title, isModel});
+Result<SessionId> Edit::addSession(CaseId id, const QDate& date, const QString& title, bool isModel,
+                                   const LastingId& uid) {
+    const auto row = insert(insertSql<Session>("case_id, "),
+                            newValues(lasting(Session{{}, uid, date, title, isModel, {}}), {qint64(id.value)}));
     if (!row)
         return row.error();
     return SessionId{*row};
@@ -190,13 +155,7 @@ Result<SectionId> Edit::firstSection(ClipId id) {
     return SectionId{row->toLongLong()};
 }
 Result<SectionId> Edit::addSection(ClipId clip, const Section& section) {
-    QVariantList values = sectionValues(section);
-    values.prepend(qint64(clip.value));
-    const auto row = insert(
-        QStringLiteral("INSERT INTO section(clip_id, first_frame, last_frame, view, facing, handedness, performer, "
-                       "slow_motion, stress, metres_per_pixel, scale_u, bearing, known_lengths, picture) "
-                       "VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"),
-        values);
+    const auto row = insert(insertSql<Section>("clip_id, "), newValues(lasting(section), {qint64(clip.value)}));
     if (!row)
         return row.error();
     return SectionId{*row};
@@ -217,13 +176,7 @@ Result<void> Edit::setSection(const Section& section) {
                          {qint64(section.id.value), qint64(section.id.value)});
                 !done)
                 return done;
-    QVariantList values = sectionValues(section);
-    values.append(qint64(section.id.value));
-    return exec(
-        QStringLiteral("UPDATE section SET first_frame=?, last_frame=?, view=?, facing=?, handedness=?, performer=?, "
-                       "slow_motion=?, stress=?, metres_per_pixel=?, scale_u=?, bearing=?, known_lengths=?, picture=? "
-                       "WHERE id=?"),
-        values);
+    return exec(updateSql<Section>(), changedValues(section, section.id.value));
 }
 
 Result<SectionId> Edit::splitSection(const Section& section, int frame) {
@@ -236,6 +189,7 @@ Result<SectionId> Edit::splitSection(const Section& section, int frame) {
     Section first = section, second = section;
     first.to = frame - 1;
     second.from = frame;
+    second.uid.clear();
     const auto own = [frame](const KnownLength& length) { return length.frame >= frame; };
     if (std::any_of(section.knownLengths.begin(), section.knownLengths.end(), own)) {
         std::erase_if(first.knownLengths, own);
@@ -272,11 +226,8 @@ Result<void> Edit::joinSections(const Section& section, const Section& following
 }
 
 Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {
-    const auto row =
-        insert(QStringLiteral("INSERT INTO repetition(section_id, number, first_frame, last_frame, "
-                              "result, variant, felt, same_as, variant_fits) VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?)"),
-               {qint64(section.value), r.number, r.from, r.to, text(r.result), text(r.variant), text(r.felt),
-                qint64(r.sameAs.value), fitsValue(r.variantFits)});
+    const auto row = insert(insertSql<Repetition>("section_id, same_as, "),
+                            newValues(lasting(r), {qint64(section.value), qint64(r.sameAs.value)}));
     if (!row)
         return row.error();
     const RepetitionId id{*row};
@@ -299,23 +250,25 @@ Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r)
             return done.error();
     return id;
 }
+/// One field of a repetition.
+template <class Value> Result<void> Edit::setOne(RepetitionId id, Value Repetition::*member, const Value& value) {
+    return execIn(id, QStringLiteral("UPDATE repetition SET %1=? WHERE id=?").arg(columnOf(member)),
+                  {Kept<Value>::toRow(value), qint64(id.value)});
+}
 Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
-    return execIn(id, QStringLiteral("UPDATE repetition SET first_frame=?, last_frame=? WHERE id=?"),
-                  {from, to, qint64(id.value)});
+    const auto begun = setOne(id, &Repetition::from, from);
+    return begun ? setOne(id, &Repetition::to, to) : begun;
 }
 Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
-    return execIn(id, QStringLiteral("UPDATE repetition SET result=? WHERE id=?"), {text(result), qint64(id.value)});
+    return setOne(id, &Repetition::result, result);
 }
 Result<void> Edit::setVariant(RepetitionId id, const std::string& variant) {
-    return execIn(id, QStringLiteral("UPDATE repetition SET variant=? WHERE id=?"), {text(variant), qint64(id.value)});
+    return setOne(id, &Repetition::variant, variant);
 }
 Result<void> Edit::setVariantFits(RepetitionId id, std::optional<bool> fits) {
-    return execIn(id, QStringLiteral("UPDATE repetition SET variant_fits=? WHERE id=?"),
-                  {fitsValue(fits), qint64(id.value)});
+    return setOne(id, &Repetition::variantFits, fits);
 }
-Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) {
-    return execIn(id, QStringLiteral("UPDATE repetition SET felt=? WHERE id=?"), {text(felt), qint64(id.value)});
-}
+Result<void> Edit::setFelt(RepetitionId id, const std::string& felt) { return setOne(id, &Repetition::felt, felt); }
 Result<void> Edit::removeRepetition(RepetitionId id) {
     if (const auto done = exec(QStringLiteral("DELETE FROM repetition WHERE id=?"), {qint64(id.value)}); !done)
         return done;
@@ -392,10 +345,8 @@ Result<void> Edit::setPosition(CaseId id, const std::string& dispute, const std:
     if (position.empty())
         return execCourse(QStringLiteral("DELETE FROM position WHERE case_id=? AND dispute=?"),
                           {qint64(id.value), text(dispute)});
-    return execCourse(
-        QStringLiteral("INSERT INTO position(case_id, dispute, position, reason) VALUES(?, ?, ?, ?) ON CONFLICT"
-                       "(case_id, dispute) DO UPDATE SET position=excluded.position, reason=excluded.reason"),
-        {qint64(id.value), text(dispute), text(position), reason});
+    return execCourse(upsertSql<Position>("case_id, ", "case_id, dispute"),
+                      newValues(Position{dispute, position, reason}, {qint64(id.value)}));
 }
 Result<void> Edit::setCue(CaseId id, const std::string& drill, const QString& cue) {
     if (cue.isEmpty())
@@ -418,21 +369,16 @@ Result<void> Edit::setObservation(RepetitionId id, const std::string& observatio
 }
 
 Result<void> Edit::restoreDecision(CaseId id, const Decision& d) {
-    return execCourse(
-        QStringLiteral("INSERT INTO decision(case_id, fault, choice, reason, at, until) VALUES(?, ?, ?, ?, ?, ?) ON "
-                       "CONFLICT(case_id, fault) DO UPDATE SET choice=excluded.choice, reason=excluded.reason, "
-                       "at=excluded.at, until=excluded.until"),
-        {qint64(id.value), text(d.fault), toString(d.choice), d.reason, d.at.toUTC().toString(Qt::ISODateWithMs),
-         orEmpty(d.until)});
+    return execCourse(upsertSql<Decision>("case_id, ", "case_id, fault"), newValues(d, {qint64(id.value)}));
 }
 Result<void> Edit::decide(CaseId id, const Decision& d) {
     if (auto done = restoreDecision(id, d); !done)
         return done;
-    return restoreJournal(id,
-                          {d.at.isValid() ? d.at.toUTC() : QDateTime::currentDateTimeUtc(),
-                           toString(d.choice) + (d.until.isEmpty() ? QString() : QStringLiteral(" until ") + d.until) +
-                               QStringLiteral(": ") + text(d.fault),
-                           d.reason});
+    return restoreJournal(id, {d.at.isValid() ? d.at.toUTC() : QDateTime::currentDateTimeUtc(),
+                               text(toString(d.choice)) +
+                                   (d.until.isEmpty() ? QString() : QStringLiteral(" until ") + d.until) +
+                                   QStringLiteral(": ") + text(d.fault),
+                               d.reason});
 }
 Result<void> Edit::undecide(CaseId id, const std::string& fault) {
     auto done =
@@ -448,11 +394,7 @@ Result<void> Edit::restoreOverride(CaseId id, const TermOverride& o) {
                         std::to_string(o.value));
     if (o.reason.empty())
         return badInput("", "a reason for the value set by hand", "none");
-    return execCourse(
-        QStringLiteral("INSERT INTO term_override(case_id, fault, term, value, reason) VALUES(?, ?, ?, ?, ?) "
-                       "ON CONFLICT(case_id, fault, term) DO UPDATE SET value=excluded.value, "
-                       "reason=excluded.reason"),
-        {qint64(id.value), text(o.fault), text(toString(o.term)), o.value, text(o.reason)});
+    return execCourse(upsertSql<TermOverride>("case_id, ", "case_id, fault, term"), newValues(o, {qint64(id.value)}));
 }
 Result<void> Edit::setOverride(CaseId id, const TermOverride& o) {
     if (auto done = restoreOverride(id, o); !done)
@@ -470,32 +412,17 @@ Result<void> Edit::removeOverride(CaseId id, const std::string& fault, Term term
     return note(id, QStringLiteral("%1 of %2 computed again").arg(text(toString(term)), text(fault)), {});
 }
 Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
-    return execCourse(
-        QStringLiteral(
-            "INSERT INTO plan(case_id, sessions_per_week, homework_minutes, no_change_days, start, retest, retention, "
-            "one_at_a_time, tempo_first, approach_reason) "
-            "VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT(case_id) DO UPDATE SET "
-            "sessions_per_week=excluded.sessions_per_week, "
-            "homework_minutes=excluded.homework_minutes, no_change_days=excluded.no_change_days, start=excluded.start, "
-            "retest=excluded.retest, retention=excluded.retention, one_at_a_time=excluded.one_at_a_time, "
-            "tempo_first=excluded.tempo_first, approach_reason=excluded.approach_reason"),
-        {qint64(id.value), p.sessionsPerWeek, p.homeworkMinutes, p.noChangeDays, dayValue(p.start), dayValue(p.retest),
-         dayValue(p.retention), p.approach.oneAtATime, p.approach.tempoFirst, orEmpty(p.approachReason)});
+    return execCourse(upsertSql<PlanSettings>("case_id, ", "case_id"), newValues(p, {qint64(id.value)}));
 }
 Result<void> Edit::addPractice(CaseId id, const PracticeRepetition& r) {
-    return execCourse(
-        QStringLiteral("INSERT INTO practice(case_id, fault, drill, good, at) VALUES(?, ?, ?, ?, ?)"),
-        {qint64(id.value), text(r.fault), text(r.drill), r.good, r.at.toUTC().toString(Qt::ISODateWithMs)});
+    return execCourse(insertSql<PracticeRepetition>("case_id, "), newValues(r, {qint64(id.value)}));
 }
 Result<void> Edit::removePractice(std::int64_t id) {
     return execCourse(QStringLiteral("DELETE FROM practice WHERE id=?"), {qint64(id)});
 }
 Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
-    const auto row =
-        insert(QStringLiteral(
-                   "INSERT INTO assessment(case_id, session_id, at, title, version, content) VALUES(?, ?, ?, ?, ?, ?)"),
-               {qint64(id.value), qint64(a.session.value), a.at.toUTC().toString(Qt::ISODateWithMs), a.title, a.version,
-                a.content});
+    const auto row = insert(insertSql<StoredAssessment>("case_id, session_id, content, "),
+                            newValues(a, {qint64(id.value), qint64(a.session.value), a.content}));
     if (!row)
         return row.error();
     return AssessmentId{*row};

@@ -27,9 +27,16 @@ public:
     [[nodiscard]] const Touched& touched() const { return touched_; }
 
     [[nodiscard]] Result<AthleteId> addAthlete(const Athlete& athlete);
+    /// All but the limits, which have rows of their own.
     [[nodiscard]] Result<void> setAthlete(const Athlete& athlete);
-    /// packText: the whole pack file, kept with the case.
-    [[nodiscard]] Result<CaseId> addCase(AthleteId athlete, const QString& title, const QString& packText);
+    /// The words, a part of the body or both must be there.
+    [[nodiscard]] Result<std::int64_t> addLimit(AthleteId athlete, const AthleteLimit& limit);
+    /// The row with the limit's id.
+    [[nodiscard]] Result<void> setLimit(const AthleteLimit& limit);
+    [[nodiscard]] Result<void> removeLimit(std::int64_t id);
+    /// packText: the whole pack file, kept with the case. Without a uid it gets a new one, as all that is added.
+    [[nodiscard]] Result<CaseId> addCase(AthleteId athlete, const QString& title, const QString& packText,
+                                         const LastingId& uid = {});
     [[nodiscard]] Result<void> setSchool(CaseId id, const QString& school);
     /// None takes it away.
     [[nodiscard]] Result<void> setGoal(CaseId id, const std::optional<GoalTarget>& goal);
@@ -39,7 +46,8 @@ public:
     [[nodiscard]] Result<void> lockBeliefs(CaseId id);
     [[nodiscard]] Result<void> removeBelief(std::int64_t id);
 
-    [[nodiscard]] Result<SessionId> addSession(CaseId id, const QDate& date, const QString& title, bool isModel);
+    [[nodiscard]] Result<SessionId> addSession(CaseId id, const QDate& date, const QString& title, bool isModel,
+                                               const LastingId& uid = {});
     /// With one section over the whole clip.
     [[nodiscard]] Result<ClipId> addClip(SessionId session, const NewClip& clip, const Section& section);
     [[nodiscard]] Result<void> removeClip(ClipId id);
@@ -114,12 +122,12 @@ private:
     /// Of those that belonged to a repetition that is gone.
     Result<void> forgetLostLeads();
     /// The same for what lies inside one repetition.
+    template <class Value> Result<void> setOne(RepetitionId id, Value Repetition::*member, const Value& value);
     Result<void> execIn(RepetitionId id, const QString& sql, const QVariantList& values);
     const Database& db_;
     Touched touched_;
 };
 
-[[nodiscard]] QString toString(Decision::Choice choice);
-[[nodiscard]] std::optional<Decision::Choice> choiceFrom(const QString& word);
+[[nodiscard]] LastingId newLastingId();
 
 } // namespace riflesso

@@ -75,7 +75,7 @@ Result<std::vector<OtherSkill>> Library::otherSkills(const CaseData& data) const
                 if (!decided)
                     return decided.error();
                 if (decided->next())
-                    shared.there = choiceFrom(decided->value(0).toString());
+                    shared.there = choiceFrom(decided->value(0).toString().toStdString());
                 other.shared.push_back(std::move(shared));
                 break;
             }

@@ -1,6 +1,33 @@
 #include "store/schema.h"
 
+#include "store/stored_rows.h"
+
 namespace riflesso {
+
+namespace {
+
+/// Ids that hold across machines; limits by part, side and kind. Free words are brought over as they stand.
+QString lastingIdsAndLimits() {
+    QStringList out = {addColumnSql<Athlete>("uid"), addColumnSql<Session>("uid"), addColumnSql<Section>("uid"),
+                       addColumnSql<Repetition>("uid"),
+                       QStringLiteral("ALTER TABLE skill_case ADD COLUMN uid TEXT NOT NULL DEFAULT ''")};
+    out << QStringLiteral(R"(CREATE TABLE athlete_limit (id INTEGER PRIMARY KEY,
+    athlete_id INTEGER NOT NULL REFERENCES athlete ON DELETE CASCADE, uid TEXT NOT NULL DEFAULT '',
+    part TEXT NOT NULL DEFAULT '', side TEXT NOT NULL DEFAULT '', kind TEXT NOT NULL DEFAULT 'other',
+    words TEXT NOT NULL DEFAULT '', since TEXT NOT NULL DEFAULT '', over TEXT NOT NULL DEFAULT '',
+    stopped INTEGER NOT NULL DEFAULT 0, advice TEXT NOT NULL DEFAULT '', advised_on TEXT NOT NULL DEFAULT ''))")
+        << QStringLiteral(R"(INSERT INTO athlete_limit(athlete_id, words)
+    WITH RECURSIVE split(athlete, line, rest) AS (SELECT id, '', limits || char(10) FROM athlete UNION ALL
+        SELECT athlete, substr(rest, 1, instr(rest, char(10)) - 1), substr(rest, instr(rest, char(10)) + 1)
+        FROM split WHERE rest<>'')
+    SELECT athlete, trim(line) FROM split WHERE trim(line)<>'')")
+        << QStringLiteral("UPDATE athlete SET limits=''");
+    for (const char* table : {"athlete", "athlete_limit", "skill_case", "session", "section", "repetition"})
+        out << QStringLiteral("UPDATE %1 SET uid=lower(hex(randomblob(16)))").arg(QLatin1String(table));
+    return out.join(QStringLiteral(";\n\n"));
+}
+
+} // namespace
 
 const QStringList& migrations() {
     static const QStringList kMigrations = {QStringLiteral(R"(
@@ -154,7 +181,8 @@ CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCE
                                             QStringLiteral(R"(
 CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
     sound BLOB NOT NULL)
-)")};
+)"),
+                                            lastingIdsAndLimits()};
     return kMigrations;
 }
 
@@ -168,7 +196,8 @@ const QStringList& undoableTables() {
         QStringLiteral("mark"),          QStringLiteral("observation"), QStringLiteral("decision"),
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
-        QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note")};
+        QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note"),
+        QStringLiteral("athlete_limit")};
     return kTables;
 }
 

@@ -1,5 +1,6 @@
 #include "work/case_assessment.h"
 
+#include "core/listed.h"
 #include "core/tables/json_walk.h"
 
 #include <algorithm>
@@ -110,6 +111,19 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
     const Assessment second = assessed(after, stress);
     out.first = setOf(first);
     out.second = setOf(second);
+    const Session *then = data.session(before), *now = data.session(after);
+    for (const Session& session : data.sessions) {
+        if (session.isModel || (stress && !levelsOf(data, session.id).contains(*stress)))
+            continue;
+        out.sets.emplace_back(session.date, session.id == before  ? out.first
+                                            : session.id == after ? out.second
+                                                                  : setOf(assessed(session.id, stress)));
+        // What was found at any time before comes back; what was never there is new.
+        if (&session != then && &session != now && now && session.date <= now->date)
+            for (const std::string& fault : out.sets.back().second.presentFaults)
+                if (!holds(out.first.earlierFaults, fault))
+                    out.first.earlierFaults.push_back(fault);
+    }
     out.retest = compareSets(out.first, out.second);
     for (const SetDeviation& deviation : first.deviations)
         out.tolerances[deviation.measure] = deviation.tolerance;
@@ -130,11 +144,6 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
                                           overLevels(secondAll, fault.id, trialsAfter)});
         }
     }
-    for (const Session& session : data.sessions)
-        if (!session.isModel && (!stress || levelsOf(data, session.id).contains(*stress)))
-            out.sets.emplace_back(session.date, session.id == before  ? out.first
-                                                : session.id == after ? out.second
-                                                                      : setOf(assessed(session.id, stress)));
     return out;
 }
 

@@ -274,7 +274,7 @@ private slots:
         QVERIFY(!says(QStringLiteral("Harder:")));
         app_->click("more-hand_then_step");
         QTRY_VERIFY(says(QStringLiteral("Harder:")));
-        QVERIFY(says(QStringLiteral("Not with:")));
+        QVERIFY(says(QStringLiteral("Not with limits of:")));
     }
     void aForecastIsLockedAtOnce() {
         auto* value = app_->find<QDoubleSpinBox>("forecastValue");

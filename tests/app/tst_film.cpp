@@ -3,6 +3,7 @@
 #include "window_driver.h"
 
 #include "app/film/clip_check_box.h"
+#include "app/film/clip_timeline.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/stored_settings.h"
 
@@ -11,6 +12,7 @@
 #include <QLabel>
 #include <QProcess>
 #include <QSpinBox>
+#include <QWheelEvent>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -120,6 +122,62 @@ private slots:
         app_->workspace.undo();
         QTRY_VERIFY(!sections()[0].bearingDeg);
         QCOMPARE(bearing->text(), QStringLiteral("not known"));
+    }
+    void theLineZoomsAndGoesFromRepetitionToRepetition() {
+        auto* line = app_->find<ClipTimeline>("clipTimeline");
+        const int last = app_->data().clip(edited_)->frames() - 1;
+        QCOMPARE(line->shown(), std::pair(0.0, static_cast<double>(last)));
+        goTo(40);
+        app_->key(Qt::Key_Plus);
+        const double span = line->shown().second - line->shown().first;
+        QVERIFY(std::abs(span - last / 2.0) < 1);
+        QVERIFY(line->shown().first < 40 && line->shown().second > 40);
+        for (int i = 0; i < 8; ++i)
+            app_->key(Qt::Key_Plus);
+        QCOMPARE(line->shown().second - line->shown().first, ClipTimeline::kFewest);
+        // Now a pixel is far less than a frame: a click finds frame 45 at once.
+        const double x = 14 + (45 - line->shown().first) / ClipTimeline::kFewest * (line->width() - 28);
+        QTest::mouseClick(line, Qt::LeftButton, {}, QPoint(qRound(x), 12));
+        QCOMPARE(text("filmTime").section(u' ', 1, 1).toInt(), 45);
+        // The line turns with the frame shown; the wheel with Shift goes along it, without it further away.
+        for (int i = 0; i < 5; ++i)
+            app_->key(Qt::Key_Right, Qt::ShiftModifier);
+        const int frame = text("filmTime").section(u' ', 1, 1).toInt();
+        QVERIFY(line->shown().first <= frame && frame <= line->shown().second);
+        const auto wheel = [&](int notches, Qt::KeyboardModifiers modifiers) {
+            const QPointF at(line->width() / 2.0, 30);
+            QWheelEvent event(at, line->mapToGlobal(at), {}, {0, 120 * notches}, Qt::NoButton, modifiers,
+                              Qt::NoScrollPhase, false);
+            QApplication::sendEvent(line, &event);
+        };
+        const auto before = line->shown();
+        wheel(1, Qt::ShiftModifier);
+        QVERIFY(line->shown().first < before.first);
+        QVERIFY(std::abs(line->shown().second - line->shown().first - ClipTimeline::kFewest) < 1e-9);
+        wheel(-30, {});
+        QCOMPARE(line->shown(), std::pair(0.0, static_cast<double>(last)));
+        wheel(3, {});
+        app_->key(Qt::Key_0);
+        QCOMPARE(line->shown(), std::pair(0.0, static_cast<double>(last)));
+        // From one repetition to the next, and back.
+        for (const auto& [from, to] : {std::pair{5, 20}, {70, 90}}) {
+            goTo(from);
+            app_->key(Qt::Key_C);
+            goTo(to);
+            app_->key(Qt::Key_C);
+        }
+        QTRY_COMPARE(sections()[0].repetitions.size(), std::size_t(2));
+        goTo(0);
+        app_->key(Qt::Key_PageDown);
+        QTRY_COMPARE(text("filmTime").section(u' ', 1, 1).toInt(), 5);
+        app_->key(Qt::Key_PageDown);
+        QTRY_COMPARE(text("filmTime").section(u' ', 1, 1).toInt(), 70);
+        QCOMPARE(app_->workspace.place().repetition->from, 70);
+        app_->key(Qt::Key_PageUp);
+        QTRY_COMPARE(text("filmTime").section(u' ', 1, 1).toInt(), 5);
+        for (int i = 0; i < 2; ++i) // as the other cases of this program found it
+            app_->shortcut(Qt::Key_Z, Qt::ControlModifier);
+        QTRY_VERIFY(sections()[0].repetitions.empty());
     }
     void theLookThroughSuggestsTheCut() {
         app_->click("lookThrough");

@@ -197,16 +197,18 @@ private slots:
         Driver d;
         QVERIFY(d.workspace.open(dir.path()));
         d.window->showPage(QStringLiteral("athlete"));
-        auto* limits = d.find<QPlainTextEdit>("limits");
+        auto* limits = d.find<QLineEdit>("limitWords");
         limits->setFocus();
-        QTest::keyClicks(limits, QStringLiteral("stiff hips"));
-        d.find<QLineEdit>("athleteName")->setFocus(); // leaving the field saves it
-        QTRY_COMPARE(d.data().athlete.limits, QStringList{QStringLiteral("stiff hips")});
-        QCOMPARE(d.workspace.undoName(), QStringLiteral("Change the limits"));
+        QTest::keyClicks(limits, QStringLiteral("my hips are stiff"));
+        QTest::keyClick(limits, Qt::Key_Return);
+        QTRY_COMPARE(d.data().athlete.limits.size(), std::size_t(1));
+        QVERIFY(d.data().athlete.limits[0].part == BodyPart::Hip &&
+                d.data().athlete.limits[0].kind == LimitKind::Stiff);
+        QCOMPARE(d.workspace.undoName(), QStringLiteral("Add a limit"));
         // The limit changes the target of the bent rear leg.
         QTRY_VERIFY(d.quiet() && d.workspace.assessment()->findings.find("rear_bent")->changedTarget);
         d.shortcut(Qt::Key_Z, Qt::ControlModifier);
-        QTRY_VERIFY(d.data().athlete.limits.isEmpty());
+        QTRY_VERIFY(d.data().athlete.limits.empty());
         auto* name = d.find<QLineEdit>("athleteName");
         name->setFocus();
         name->selectAll();

@@ -227,7 +227,7 @@ private slots:
             return value ? *value : MeasureValue();
         };
         MeasureValue exact = valueOf(copyOf(truth, events, nullptr, 1e-9));
-        QVERIFY2(exact.valid(), exact.reason.c_str());
+        QVERIFY2(exact.valid(), inEnglish(exact.reason).c_str());
         std::mt19937_64 random(20260);
         // Times are counted in frames: one and the same duration would meet the frames in one way only.
         const bool timing = measure.contains(QLatin1String("interval")) || measure.contains(QLatin1String("phase\"")) ||
@@ -321,7 +321,7 @@ private slots:
                 trials.push_back(std::move(trial));
             }
             const SetMeasures once = measureSet(pack, trials, measureTrials(pack, trials, 6));
-            QVERIFY2(once.at(0).second.valid(), once.at(0).second.reason.c_str());
+            QVERIFY2(once.at(0).second.valid(), inEnglish(once.at(0).second.reason).c_str());
             ++all;
             held += std::abs(*once[0].second.value - truth) <= 2 * once[0].second.u;
         }
@@ -355,7 +355,7 @@ private slots:
             const MeasureValue* value = nullptr;
             const auto measures = measureTrials(pack, {trial}, 6);
             value = measures.front().find("m");
-            QVERIFY2(value->valid(), value->reason.c_str());
+            QVERIFY2(value->valid(), inEnglish(value->reason).c_str());
             ++all;
             held += std::abs(*value->value - 60) <= 2 * value->u;
         }

@@ -238,7 +238,7 @@ private slots:
             addEvent(trial, "down", 30);
             const auto measures = measureTrials(pack, {trial}, 6);
             const MeasureValue* value = measures[0].find("m");
-            QVERIFY2(value->valid(), value->reason.c_str());
+            QVERIFY2(value->valid(), inEnglish(value->reason).c_str());
             worst = std::max(worst, std::abs(*value->value - row[4].get<double>()));
         }
         QCOMPARE(data["rows"].size(), 688U);
@@ -270,7 +270,7 @@ private slots:
             addEvent(trial, "down", kAround + kTenth);
             const auto measures = measureTrials(pack, {trial}, 10);
             const MeasureValue *up = measures[0].find("up"), *back = measures[0].find("back");
-            QVERIFY2(up->valid() && back->valid(), up->reason.c_str());
+            QVERIFY2(up->valid() && back->valid(), inEnglish(up->reason).c_str());
             found.push_back((*up->value + *back->value) / 0.2);
         }
         qInfo("g from %zu flights: %.2f to %.2f m/s², median %.2f", found.size(),

@@ -6,6 +6,7 @@
 #include "core/pack/pack_reader.h"
 #include "support/files.h"
 
+#include <QDir>
 #include <QProcess>
 #include <QtTest>
 
@@ -28,6 +29,23 @@ class TestPackSchema : public QObject {
     }
 
 private slots:
+    void noShippedPackLeavesWordsOut_data() {
+        QTest::addColumn<QString>("file");
+        for (const QString& file : QDir(QStringLiteral(PACKS)).entryList({QStringLiteral("*.json")}))
+            if (!file.contains(QLatin1String("schema")))
+                QTest::newRow(qPrintable(file)) << file;
+    }
+    void noShippedPackLeavesWordsOut() {
+        QFETCH(QString, file);
+        const Result<Pack> pack = loadPack(readText(std::string(PACKS "/") + file.toStdString()), "pack");
+        QVERIFY(pack);
+        for (const FaultDef& fault : pack->faults)
+            QVERIFY2(!fault.see.empty() && !fault.notThis.empty(), fault.id.c_str());
+        for (const DrillDef& drill : pack->drills)
+            QVERIFY2(!drill.why.empty() && !drill.wrong.empty() && !drill.feels.empty() && !drill.feeding.empty(),
+                     drill.id.c_str());
+        QVERIFY(pack->faults.size() >= 7 && pack->drills.size() >= 15);
+    }
     void sameVerdicts() {
         const Json data = readJson(TEST_DATA "/spoiled_packs.json");
         Json packs = Json::array();

@@ -96,7 +96,7 @@ private:
         addEvent(trial, "down", 30);
         const auto measures = measureTrials(packOf(pack), {trial}, 6);
         const MeasureValue& value = *measures[0].find("m");
-        QVERIFY2(value.valid(), value.reason.c_str());
+        QVERIFY2(value.valid(), inEnglish(value.reason).c_str());
         compare(row, *value.value, value.u);
         if (row["expected"].contains("offsets")) {
             QCOMPARE(value.offsets.size(), row["expected"]["offsets"].size());
@@ -143,7 +143,7 @@ private:
         const bool ofCycle = cyclic && row["kind"] != "rate";
         QCOMPARE(measures.size(), std::size_t(!cyclic ? 1 : ids.size() == 1 ? 5 : 2));
         const MeasureValue& value = *measures[ofCycle ? 1 : 0].find("m");
-        QVERIFY2(value.valid(), value.reason.c_str());
+        QVERIFY2(value.valid(), inEnglish(value.reason).c_str());
         compare(row, *value.value, value.u);
     }
     static void cycles(const Json& row) {
@@ -170,7 +170,7 @@ private:
         const auto measures = measureTrials(packOf(pack), {trial}, 3);
         QCOMPARE(measures.size(), static_cast<std::size_t>(starts)); // the trial's own and its four cycles
         const MeasureValue& value = *measures[0].find("m");
-        QVERIFY2(value.valid(), value.reason.c_str());
+        QVERIFY2(value.valid(), inEnglish(value.reason).c_str());
         compare(row, *value.value, value.u);
         QVERIFY(value.u > 0);
     }

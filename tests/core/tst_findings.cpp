@@ -54,7 +54,7 @@ struct World {
         }
     }
     Findings find(School school = School::Root, const std::vector<std::string>& limits = {}) const {
-        return findFaults(packOf(json), trials, unmeasured(trials), {}, {school, limits, {}, {}, {}});
+        return findFaults(packOf(json), trials, unmeasured(trials), {}, {school, limitsFromLines(limits), {}, {}, {}});
     }
 };
 

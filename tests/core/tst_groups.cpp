@@ -2,6 +2,7 @@
 
 #include "core/judge/groups.h"
 #include "core/judge/typical_trial.h"
+#include "core/reasons.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 
@@ -33,9 +34,9 @@ private slots:
         QVERIFY(back.verdict == ChangeVerdict::Better);
         const Change same = changeBetween(groups[0].summary(), groups[0].summary(), {});
         QVERIFY(same.verdict == ChangeVerdict::NoClearChange);
-        const Change refused = changeBetween(groups[0].summary(), groups[1].summary(), "view");
+        const Change refused = changeBetween(groups[0].summary(), groups[1].summary(), obstacles::kView);
         QVERIFY(!refused.comparable());
-        QCOMPARE(refused.reason, std::string("view"));
+        QCOMPARE(refused.reason.code(), std::string_view("view"));
     }
     void fewAreNotJudged() {
         const Pack pack = packOf(observedPack());
@@ -46,7 +47,7 @@ private slots:
             deviationsOfGroups(pack, pack.measures.front(), reference, {{"a", seen("y")}, {"b", seen("n")}}, 6);
         const Change change = changeBetween(groups[0].summary(), groups[1].summary(), {});
         QVERIFY(change.verdict == ChangeVerdict::NoClearChange);
-        QCOMPARE(change.reason, std::string("too few repetitions"));
+        QCOMPARE(change.reason.code(), std::string_view("too few repetitions"));
     }
 
 private:
@@ -81,7 +82,7 @@ private:
                 MeasureValue measured;
                 measured.value = value;
                 if (!value)
-                    measured.reason = "not marked";
+                    measured.reason = reasons::kNeverTogether;
                 out.measures.emplace_back(name, measured);
             }
             return out;

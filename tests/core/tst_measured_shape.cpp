@@ -182,7 +182,7 @@ private slots:
             const MeasureValue* event = atEvent.front().find("m");
             const MeasureValue frame = measureInFrame(pack, *pack.measure("m"), trial, 60, 6),
                                other = measureInFrame(pack, *pack.measure("m"), trial, 40, 6);
-            QVERIFY2(event && event->valid() && frame.valid() && other.valid(), frame.reason.c_str());
+            QVERIFY2(event && event->valid() && frame.valid() && other.valid(), inEnglish(frame.reason).c_str());
             QCOMPARE(*frame.value, *event->value);
             QCOMPARE(frame.u, event->u);
             QVERIFY(frame.u > 0);

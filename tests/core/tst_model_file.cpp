@@ -217,7 +217,7 @@ private slots:
         const Pack whole = packOf(json);
         const auto wishes = list(whole, trials);
         SAME(wish(wishes, "front_only")->what, FilmingWish::What::View);
-        QVERIFY(wish(wishes, "front_only")->film.starts_with("Film from the front"));
+        QVERIFY(wish(wishes, "front_only")->film.code() == "film_front");
         SAME(wish(wishes, "metres")->what, FilmingWish::What::Scale);
         SAME(wish(wishes, "unmarked")->what, FilmingWish::What::Mark);
         QVERIFY(!wish(wishes, "unmarked")->needsClip());

@@ -143,13 +143,98 @@ private slots:
         facts.equipmentKnown = true;
         const Prescription without = prescribed(showing("w"), facts);
         QCOMPARE(without.focus[0].rungs.size(), std::size_t(1));
-        QCOMPARE(without.missing, std::vector<std::string>{"One: needs pad"});
+        QCOMPARE(inEnglish(without.missing.at(0)), std::string("One: needs pad"));
         facts.equipment = {"pad"};
-        facts.limits = {"knee pain"};
+        facts.limits = limitsFromWords("knee pain");
         const Prescription hurt = prescribed(showing("w"), facts);
         QCOMPARE(hurt.focus[0].rungs[0].drill, std::string("d1"));
-        QCOMPARE(hurt.missing, std::vector<std::string>{"Two: not with knee pain"});
+        QCOMPARE(inEnglish(hurt.missing.at(0)), std::string("Two: not with knee pain"));
         QVERIFY(hurt.focus[0].rungs[0].startHere); // the start moves with what is left
+    }
+    void howALimitIsSaidMakesNoDifference() {
+        AthleteFacts facts;
+        for (const char* words : {"Knee pain", "Sore left knee", "pain in the knee", "my knee hurts", "kneecap pain",
+                                  "knee operated in May", "bad knees", "leg injury", "flu"}) {
+            facts.limits = limitsFromWords(words);
+            const Prescription plan = prescribed(showing("w"), facts);
+            QVERIFY2(plan.focus[0].rungs.size() == 1 && plan.focus[0].rungs[0].drill == "d1", words);
+            QVERIFY2(inEnglish(plan.missing.at(0)) == std::string("Two: not with ") + words, words);
+        }
+        for (const char* words : {"no knee pain any more", "sore ankle", "elbow operated"}) {
+            facts.limits = limitsFromWords(words);
+            QVERIFY2(prescribed(showing("w"), facts).focus[0].rungs.size() == 2, words);
+        }
+    }
+    void wordsThatNobodyUnderstandsHoldBackWhatIsNotForAll() {
+        AthleteFacts facts;
+        facts.limits = limitsFromWords("the old trouble");
+        const Prescription plan = prescribed(showing("w"), facts);
+        QCOMPARE(plan.unclearLimits, std::vector<std::string>{"the old trouble"});
+        QCOMPARE(plan.focus[0].rungs.size(), std::size_t(1));
+        QCOMPARE(inEnglish(plan.missing.at(0)),
+                 std::string("Two: held back until somebody says what \"the old trouble\" means"));
+    }
+    void whatALimitTakesIsReplacedByADrillOfItsStage() {
+        Pack p = pack();
+        p.drills.push_back(p.drills[1]);
+        p.drills[2].id = "d3";
+        p.drills[2].title = "Three";
+        p.drills[2].notFor.clear();
+        p.ladders[3].rungs.push_back("d3"); // of another fault of the same level
+        AthleteFacts facts;
+        facts.limits = limitsFromWords("sore knee");
+        OpenLadder open = openLadder(p, "w", facts, {});
+        QCOMPARE(open.rungs.size(), std::size_t(2));
+        QCOMPARE(open.rungs[1].drill, std::string("d3"));
+        QCOMPARE(open.rungs[1].insteadOf, std::string("d2"));
+        QCOMPARE(inEnglish(open.leftOut.at(0)), std::string("Two: not with sore knee; Three instead"));
+        p.drills[2].notFor = rulesFromWords("leg", false); // not allowed either
+        QCOMPARE(openLadder(p, "w", facts, {}).rungs.size(), std::size_t(1));
+        p.drills[2].notFor.clear();
+        p.drills[2].stage = Stage::Scored; // another stage
+        QCOMPARE(openLadder(p, "w", facts, {}).rungs.size(), std::size_t(1));
+        p.drills[2].stage = p.drills[1].stage;
+        p.faults[3].level = Level::Hand; // another level
+        QCOMPARE(openLadder(p, "w", facts, {}).rungs.size(), std::size_t(1));
+    }
+    void aFaultOfWhichNoDrillIsLeftIsNotProposed() {
+        Pack p = pack();
+        p.drills[0].notFor = rulesFromWords("knee pain", false);
+        p.ladders[0].rungs = {"d2"};
+        p.ladders[1].rungs = {"d1"};
+        p.ladders[3].rungs = {"d2"};
+        p.drills.push_back(p.drills[0]);
+        p.drills[2].id = "d3";
+        p.drills[2].notFor.clear();
+        p.drills[2].stage = Stage::Scored;
+        p.ladders[2].rungs = {"d3"};
+        AthleteFacts facts;
+        facts.limits = limitsFromWords("knee pain");
+        const auto trials = showing("wy");
+        const auto plan = [&](const Decisions& decisions) {
+            return prescribe(p, findFaults(p, trials, unmeasured(trials), {}, {School::Root, facts.limits, {}, {}, {}}),
+                             trials, facts, decisions, {});
+        };
+        const Prescription proposed = plan({});
+        QCOMPARE(proposed.withoutDrill, std::vector<std::string>{"w"});
+        QCOMPARE(proposed.focus.size(), std::size_t(1));
+        QCOMPARE(proposed.focus[0].fault, std::string("y"));
+        QCOMPARE(inEnglish(proposed.missing.at(0)),
+                 std::string("\"w\" has no drill that these limits and this equipment allow"));
+        // A coach may choose it all the same: it stands there without drills, and that is said.
+        Decisions insisted;
+        insisted.workOn = {"w"};
+        const Prescription chosen = plan(insisted);
+        QVERIFY(chosen.focus[0].fault == "w" && chosen.focus[0].rungs.empty());
+        QVERIFY(!chosen.missing.empty());
+    }
+    void aPlanWaitsAfterPainInPractice() {
+        AthleteFacts facts;
+        facts.waitsForAdvice = true;
+        const Prescription plan = prescribed(showing("wz"), facts);
+        QVERIFY(plan.waits && plan.focus.empty());
+        QCOMPARE(plan.missing.at(0).code(), std::string_view("waits"));
+        QCOMPARE(plan.cautions, std::vector<std::string>{"Care for the knee."});
     }
     void blocks_data() {
         QTest::addColumn<int>("good");

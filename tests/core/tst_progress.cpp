@@ -83,7 +83,7 @@ private slots:
         const RunChart run = chart({setOf(80), setOf(60, 1, "live"), setOf(70)});
         QCOMPARE(run.points.size(), 3U);
         QVERIFY(!run.points[1].comparable && !run.points[1].outside);
-        QCOMPARE(run.points[1].reason, std::string("stress"));
+        QCOMPARE(run.points[1].reason.code(), std::string_view("stress"));
         QVERIFY(!run.moved);
         QVERIFY(chart({}).points.empty());
         QCOMPARE(chart({setOf(80)}).detectable, 0.0);

@@ -59,8 +59,8 @@ private slots:
         QVERIFY(verdict(4, State::Within, 0, State::Within) == ChangeVerdict::NoClearChange); // both within
         QVERIFY(verdict(12, State::Clear, 10, State::Clear) == ChangeVerdict::NoClearChange); // under 1.96 √2
         QVERIFY(verdict(12, State::Clear, 4, State::Within, 1, 3) == ChangeVerdict::NoClearChange);
-        QCOMPARE(only(setOf(summary(12, State::Clear, 1, 3)), setOf(summary(4, State::Within))).reason,
-                 "too few repetitions");
+        QCOMPARE(only(setOf(summary(12, State::Clear, 1, 3)), setOf(summary(4, State::Within))).reason.code(),
+                 std::string_view("too few repetitions"));
     }
     void detectableChange() {
         const Change change = only(setOf(summary(12, State::Clear, 3)), setOf(summary(4, State::Within, 4)));
@@ -96,7 +96,7 @@ private slots:
         first.filtered = true;
         const Change change = only(setOf(first), after);
         QVERIFY(!change.comparable());
-        QCOMPARE(QString::fromStdString(change.reason), what);
+        QCOMPARE(QString::fromStdString(std::string(change.reason.code())), what);
         QCOMPARE(change.change, -8.0); // still printed
     }
     void anotherCutoffMattersOnlyWhereFiltered() {

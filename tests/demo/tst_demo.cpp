@@ -225,8 +225,9 @@ private slots:
         QCOMPARE(still.focus.front().fault, std::string("shaky"));
         for (const Rung& rung : still.focus.front().rungs)
             QVERIFY(rung.drill != "long_hold");
-        QVERIFY(std::any_of(still.missing.begin(), still.missing.end(),
-                            [](const std::string& text) { return text.find("Ten seconds") != std::string::npos; }));
+        QVERIFY(std::any_of(still.missing.begin(), still.missing.end(), [](const Sentence& left) {
+            return inEnglish(left).find("Ten seconds") != std::string::npos;
+        }));
         const Progress later = progressOf(archer, archer.sessions[0].id, archer.sessions[1].id, Stress::Calm,
                                           School::Root, QDate(2026, 11, 24));
         const auto stays = std::find_if(later.retest.measures.begin(), later.retest.measures.end(),

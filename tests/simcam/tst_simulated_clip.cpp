@@ -117,7 +117,7 @@ private slots:
             for (const TrialMeasures& measures : measureTrials(packOf(pack), trials, 6))
                 for (const char* id : {"left_knee", "right_elbow", "left_elbow"}) {
                     const MeasureValue& value = *measures.find(id);
-                    QVERIFY2(value.valid(), value.reason.c_str());
+                    QVERIFY2(value.valid(), inEnglish(value.reason).c_str());
                     const double expected = truth["included_angles_deg"][id][static_cast<std::size_t>(value.frames[0])];
                     QVERIFY(std::abs(*value.value - expected) < 0.1);
                     ++compared;

@@ -43,7 +43,7 @@ private slots:
         auto again = Library::open(dir.path());
         QVERIFY(again);
         const CaseData data = *(*again)->loadCase(made.caseId);
-        QCOMPARE(data.athlete.limits, QStringList{QStringLiteral("knee pain")});
+        QCOMPARE(limitsOf(data.athlete), std::string("knee pain"));
         const Repetition& r = *data.repetition(rep);
         QCOMPARE(r.events.at("down").frame, 72.5);
         QCOMPARE(*r.events.at("down").givenUS, 0.01);

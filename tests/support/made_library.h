@@ -48,7 +48,7 @@ inline MadeLibrary makeLibrary(const QString& folder) {
     const auto built = made.library->change(QStringLiteral("Build"), [&](Edit& edit) -> Result<void> {
         Athlete athlete;
         athlete.name = QStringLiteral("Test Person");
-        athlete.limits = {QStringLiteral("knee pain")};
+        athlete.limits.emplace_back().words = QStringLiteral("knee pain");
         made.caseId = *edit.addCase(*edit.addAthlete(athlete), QStringLiteral("Small"),
                                     QString::fromStdString(smallPack().dump()));
         made.session = *edit.addSession(made.caseId, QDate(2026, 11, 3), QStringLiteral("First"), false);
@@ -71,9 +71,18 @@ inline MadeLibrary makeLibrary(const QString& folder) {
     return made;
 }
 
+/// Limits as they were said, or the parts that were chosen.
+inline std::string limitsOf(const Athlete& athlete) {
+    std::string out;
+    for (const AthleteLimit& limit : athlete.limits)
+        out += (out.empty() ? "" : ",") +
+               (limit.words.isEmpty() ? std::string(toString(*limit.part)) : limit.words.toStdString());
+    return out;
+}
+
 /// Everything of a case in one text, to compare states.
 inline std::string printed(const CaseData& data) {
-    std::string out = data.athlete.name.toStdString() + "|" + data.athlete.limits.join(u',').toStdString() + "\n";
+    std::string out = data.athlete.name.toStdString() + "|" + limitsOf(data.athlete) + "\n";
     for (const Session& session : data.sessions)
         for (const Clip& clip : session.clips)
             for (const Section& section : clip.sections) {
@@ -101,7 +110,7 @@ inline std::string printed(const CaseData& data) {
                 }
             }
     for (const Decision& decision : data.decisions)
-        out += "decided " + decision.fault + " " + toString(decision.choice).toStdString() + "\n";
+        out += "decided " + decision.fault + " " + std::string(toString(decision.choice)) + "\n";
     for (const Position& position : data.positions)
         out += "holds " + position.dispute + " " + position.position + "\n";
     out += "practised " + std::to_string(data.practice.size()) + "\n";

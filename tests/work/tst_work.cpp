@@ -5,6 +5,7 @@
 
 #include "support/made_library.h"
 #include "work/camera_setup.h"
+#include "work/case_assessment.h"
 #include "work/clip_files.h"
 #include "work/find_repetitions.h"
 #include "work/held_points.h"
@@ -253,6 +254,48 @@ private slots:
         apply([&](Edit& edit) { return edit.setSecondMark(id, "right_hip", 60, {2, 2}); });
         QCOMPARE(openLandmarks(first(), 60, {"right_ankle", "right_hip", "right_knee"}),
                  (std::vector<std::string>{"right_ankle", "right_knee"}));
+    }
+
+    void aFaultComesBackFromAnySessionBefore() {
+        Json json = smallPack();
+        json["faults"][0]["when"] = jsonOf(R"([{"observation": "eyes"}])");
+        CaseData data;
+        data.pack = packOf(json);
+        const auto times = std::make_shared<const std::vector<double>>(std::vector<double>{0, 0.02, 0.04, 0.06, 0.08});
+        std::int64_t id = 0;
+        for (const char* eyes : {"no", "yes", "yes", "no"}) { // seen, gone, gone, seen again
+            Session session;
+            session.id = {++id};
+            session.date = QDate(2026, 9, 1).addDays(7 * id);
+            Clip clip;
+            clip.id = {id};
+            clip.timesS = times;
+            Section section;
+            section.to = 4;
+            for (int n = 1; n <= 4; ++n) {
+                Repetition repetition;
+                repetition.id = {10 * id + n};
+                repetition.number = n;
+                repetition.to = 4;
+                repetition.observations["eyes"] = eyes;
+                section.repetitions.push_back(repetition);
+            }
+            clip.sections = {section};
+            session.clips = {clip};
+            data.sessions.push_back(session);
+        }
+        const auto verdict = [&](std::int64_t before, std::int64_t after) {
+            const Progress progress = progressOf(data, {before}, {after}, {}, School::Root, QDate(2026, 10, 30));
+            return progress.retest.faults.empty() ? std::string() : progress.retest.faults.at(0).verdict;
+        };
+        QCOMPARE(verdict(3, 4), std::string("returned")); // neither of the two before had it
+        QCOMPARE(verdict(2, 4), std::string("returned"));
+        QCOMPARE(verdict(1, 2), std::string("gone"));
+        QCOMPARE(verdict(2, 3), std::string());
+        data.sessions.erase(data.sessions.begin());
+        QCOMPARE(verdict(3, 4), std::string("new"));
+        data.sessions.front().clips.front().sections.front().repetitions.clear();
+        QCOMPARE(verdict(3, 4), std::string("new"));
     }
 };
 

@@ -1,5 +1,8 @@
 #include "app/athlete/athlete_page.h"
 
+#include "app/athlete/equipment_box.h"
+#include "app/athlete/limits_box.h"
+
 #include "app/athlete/belief_box.h"
 #include "app/athlete/calendar_import.h"
 #include "app/athlete/consent_box.h"
@@ -45,14 +48,6 @@ QWidget* column(QVBoxLayout*& layout) {
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(6);
     return scrolled(inner);
-}
-
-QStringList trimmedLines(const QPlainTextEdit* edit) {
-    QStringList out;
-    for (const QString& line : edit->toPlainText().split(u'\n'))
-        if (!line.trimmed().isEmpty())
-            out << line.trimmed();
-    return out;
 }
 
 } // namespace
@@ -114,9 +109,12 @@ QWidget* AthletePage::buildPerson() {
         c->addWidget(edit, 1);
         return edit;
     };
-    limits_ = lines(tr("LIMITS AND INJURIES"),
-                    tr("One a line, such as: knee pain. A limit changes the target, not the athlete."), "limits");
-    equipment_ = lines(tr("EQUIPMENT AT HAND"), tr("One a line. Empty: everything is taken as at hand."), "equipment");
+    c->addSpacing(6);
+    limits_ = new LimitsBox(workspace(), widget);
+    c->addWidget(limits_);
+    c->addSpacing(6);
+    equipment_ = new EquipmentBox(workspace(), widget);
+    c->addWidget(equipment_);
     notes_ = lines(tr("NOTES"), {}, "notes");
     c->addStretch(1); // else a tall window spreads the headings
     return widget;
@@ -288,12 +286,12 @@ void AthletePage::refresh() {
     handedness_->setCurrentIndex(a.handedness == Side::Left ? 1 : 0);
     born_->setValue(a.birthYear ? a.birthYear : born_->minimum());
     willingness_->setValue(qRound(100 * a.willingness));
-    for (const auto& [edit, text] :
-         {std::pair{limits_, a.limits.join(u'\n')}, {equipment_, a.equipment.join(u'\n')}, {notes_, a.notes}})
-        if (edit->toPlainText() != text && !edit->hasFocus())
-            edit->setPlainText(text);
+    if (notes_->toPlainText() != a.notes && !notes_->hasFocus())
+        notes_->setPlainText(a.notes);
+    equipment_->refresh();
     consent_->setAthlete(a);
     showCompetitions();
+    limits_->refresh();
     beliefs_->refresh();
     goalNumber_->refresh();
     skills_->refresh();
@@ -312,8 +310,6 @@ void AthletePage::saveAthlete() {
     a.handedness = handedness_->currentIndex() == 1 ? Side::Left : Side::Right;
     a.birthYear = born_->value() == born_->minimum() ? 0 : born_->value();
     a.willingness = willingness_->value() / 100.0;
-    a.limits = trimmedLines(limits_);
-    a.equipment = trimmedLines(equipment_);
     a.notes = notes_->toPlainText().trimmed();
     consent_->fill(a);
     if (a.name.isEmpty()) {
@@ -326,9 +322,7 @@ void AthletePage::saveAthlete() {
         return;
     // Leaving one field may save what was typed in another: the step is named after what changed.
     const QString what =
-        a.limits != old.limits           ? tr("Change the limits")
-        : a.equipment != old.equipment   ? tr("Change the equipment")
-        : a.goal != old.goal             ? tr("Change the goal")
+        a.goal != old.goal               ? tr("Change the goal")
         : a.name != old.name             ? tr("Change the name")
         : a.handedness != old.handedness ? tr("Change the hand")
         : a.consentGiven != old.consentGiven || a.consentUntil != old.consentUntil || a.consentScope != old.consentScope

@@ -19,6 +19,9 @@ class GoalBox;
 class JournalList;
 class SkillsBox;
 
+class EquipmentBox;
+class LimitsBox;
+
 class AthletePage : public Page {
     Q_OBJECT
 public:
@@ -41,7 +44,9 @@ private:
     QLineEdit *name_, *level_, *goal_, *competitionTitle_, *sessionTitle_;
     QSpinBox *born_, *willingness_;
     QComboBox* handedness_;
-    QPlainTextEdit *limits_, *equipment_, *notes_;
+    LimitsBox* limits_;
+    EquipmentBox* equipment_;
+    QPlainTextEdit* notes_;
     QDateEdit *competitionDate_, *sessionDate_;
     BeliefBox* beliefs_;
     GoalBox* goalNumber_;

@@ -98,6 +98,9 @@ QWidget* FilmPage::buildStage() {
     time_ = label({});
     time_->setObjectName(QStringLiteral("filmTime"));
     time_->setWordWrap(false);
+    time_->setMinimumWidth(time_->fontMetrics().horizontalAdvance(
+        tr("frame %1 of %2 · %3 s")
+            .arg(QStringLiteral("888888"), QStringLiteral("888888"), QStringLiteral("8888.888"))));
     bar->addWidget(play_);
     bar->addWidget(speed_);
     find_ = new QPushButton(tr("Find them (R)"));
@@ -235,6 +238,16 @@ std::vector<PageKey> FilmPage::keyTable() {
          tr("the sound before, the next one"),
          {Qt::Key_Comma, Qt::Key_Period},
          [this](KeyPress p) { jumpToSound(p.key == Qt::Key_Comma ? -1 : 1); }},
+        {tr("Page Up, Page Down"),
+         {},
+         tr("the repetition before, the next one"),
+         {Qt::Key_PageUp, Qt::Key_PageDown},
+         [this](KeyPress p) { jumpToRepetition(p.key == Qt::Key_PageUp ? -1 : 1); }},
+        {QStringLiteral("+ − 0"),
+         {},
+         tr("the line nearer, further, whole; the wheel too, with Shift along it"),
+         {Qt::Key_Plus, Qt::Key_Minus, Qt::Key_0, Qt::Key_Equal},
+         [this](KeyPress p) { zoomLine(p.key); }},
         {QStringLiteral("C"),
          tr("cut"),
          tr("cut: first frame of a repetition, then its last"),
@@ -506,6 +519,26 @@ void FilmPage::hideEvent(QHideEvent* event) {
         middle_->setCurrentWidget(stageSide_);
         side_->setVisible(true);
     }
+}
+
+void FilmPage::jumpToRepetition(int by) {
+    player_->stop();
+    const RepetitionId id = timeline_->repetitionFrom(frame_, by);
+    if (!id) {
+        workspace().say(tr("No repetition further that way."));
+        return;
+    }
+    workspace().selectRepetition(id);
+    if (const Repetition* there = workspace().data().repetition(id))
+        goToFrame(there->from);
+}
+
+void FilmPage::zoomLine(int key) {
+    constexpr double kStep = 2;
+    if (key == Qt::Key_0)
+        timeline_->showWhole();
+    else
+        timeline_->zoom(key == Qt::Key_Minus ? 1 / kStep : kStep);
 }
 
 void FilmPage::jumpToSound(int by) {

@@ -58,6 +58,8 @@ private:
     void openLive();
     void backToClip();
     void jumpToSound(int by);
+    void jumpToRepetition(int by);
+    void zoomLine(int key);
     void measureLength();
     void markPicture(int work); ///< of PictureBar
     void endPointing();

@@ -2,8 +2,10 @@
 
 #include "app/findings/score_terms.h"
 #include "app/mark/mark_proposals.h"
+#include "app/nothing_measured.h"
 #include "app/theme.h"
 #include "app/widgets/sign_label.h"
+#include "core/listed.h"
 #include "report/words.h"
 
 #include <QComboBox>
@@ -45,6 +47,8 @@ QString FindingsPage::headline() const {
     const auto assessment = workspace().assessment();
     if (!assessment)
         return workspace().noAssessment();
+    if (nothingMeasured(*assessment))
+        return nothingMeasuredHeadline();
     int cautions = 0, open = 0;
     bool working = false;
     for (const Finding& finding : assessment->findings.ranked) {
@@ -71,8 +75,10 @@ StepState FindingsPage::state() const {
     int open = 0;
     for (const Finding& finding : assessment->findings.ranked)
         open += !decisionOn(finding.fault);
+    if (nothingMeasured(*assessment))
+        return nothingMeasuredState();
     if (open == 0)
-        return {StepState::Kind::Done, tr("decided")};
+        return {StepState::Kind::Done, assessment->findings.ranked.empty() ? tr("none found") : tr("decided")};
     const bool any = open < static_cast<int>(assessment->findings.ranked.size());
     return {any ? StepState::Kind::InWork : StepState::Kind::Attention, tr("%1 to decide").arg(open)};
 }
@@ -168,6 +174,8 @@ void FindingsPage::showList() {
             notes << tr("seen, but seldom");
         if (finding.changedTarget)
             notes << tr("limited: change the target");
+        if (holds(assessment->prescription.withoutDrill, finding.fault))
+            notes << tr("no drill is left with these limits");
         for (const Focus& focus : assessment->prescription.focus)
             if (focus.fault == finding.fault)
                 notes << (focus.main ? tr("main focus") : tr("minor focus"));
@@ -351,7 +359,7 @@ void FindingsPage::decide(Decision::Choice choice) {
         showEvidence();
         return;
     }
-    workspace().apply(tr("Decide \"%1\": %2").arg(words::text(def->title), toString(choice)),
+    workspace().apply(tr("Decide \"%1\": %2").arg(words::text(def->title), choiceWords(choice)),
                       [id, decision](Edit& edit) { return edit.decide(id, decision); });
     reason_->clear();
     until_->clear();

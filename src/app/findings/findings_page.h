@@ -68,6 +68,7 @@ private:
 };
 
 /// "work round until the cup"
+[[nodiscard]] QString choiceWords(Decision::Choice choice);
 [[nodiscard]] QString decisionWords(const Decision& decision);
 
 } // namespace riflesso

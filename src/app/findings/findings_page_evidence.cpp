@@ -17,9 +17,23 @@
 
 namespace riflesso {
 
+QString choiceWords(Decision::Choice choice) {
+    switch (choice) {
+    case Decision::Choice::WorkOn:
+        return FindingsPage::tr("work on");
+    case Decision::Choice::Park:
+        return FindingsPage::tr("park");
+    case Decision::Choice::WorkRound:
+        return FindingsPage::tr("work round");
+    case Decision::Choice::NotAFault:
+        break;
+    }
+    return FindingsPage::tr("not a fault");
+}
+
 QString decisionWords(const Decision& decision) {
-    return decision.until.isEmpty() ? toString(decision.choice)
-                                    : FindingsPage::tr("%1 until %2").arg(toString(decision.choice), decision.until);
+    const QString choice = choiceWords(decision.choice);
+    return decision.until.isEmpty() ? choice : FindingsPage::tr("%1 until %2").arg(choice, decision.until);
 }
 
 namespace {

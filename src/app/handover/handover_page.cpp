@@ -1,6 +1,7 @@
 #include "app/handover/handover_page.h"
 
 #include "app/athlete/consent_box.h"
+#include "app/nothing_measured.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "media/clip_reader.h"
@@ -102,7 +103,7 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
 
 QString HandoverPage::headline() const {
     const auto assessment = workspace().assessment();
-    if (!assessment)
+    if (!assessment || nothingMeasured(*assessment))
         return tr("Nothing to hand over yet. <b>Next: mark key positions.</b>");
     const std::size_t frozen = workspace().data().assessments.size();
     return tr("As it will print: %1. %2<b>Next: freeze and print it.</b>")

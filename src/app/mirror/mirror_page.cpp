@@ -5,6 +5,7 @@
 #include "app/mirror/phase_pictures.h"
 #include "app/mirror/ruler_list.h"
 #include "app/mirror/wall.h"
+#include "app/nothing_measured.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/group_rulers.h"
@@ -243,6 +244,8 @@ QString MirrorPage::headline() const {
     const auto assessment = workspace().assessment();
     if (!assessment)
         return workspace().noAssessment();
+    if (nothingMeasured(*assessment))
+        return nothingMeasuredHeadline();
     if (blind_->isChecked())
         return tr(
             "Results and values are hidden. <b>Next: click each repetition: felt right, felt off; then leave blind "
@@ -274,6 +277,8 @@ StepState MirrorPage::state() const {
     const auto assessment = workspace().assessment();
     if (!assessment)
         return {};
+    if (nothingMeasured(*assessment))
+        return nothingMeasuredState();
     int clear = 0;
     for (const SetDeviation& set : assessment->deviations)
         clear += set.state == State::Clear;

@@ -6,6 +6,7 @@
 #include "app/widgets/sign_label.h"
 #include "core/measure/measure_cycles.h"
 #include "core/measure/measure_set.h"
+#include "core/reasons.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>
@@ -204,7 +205,7 @@ QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) co
 }
 
 void RulerList::addReason(const MeasureDef& def, QHBoxLayout& line) {
-    Reason reason = "no reference for it";
+    Reason reason = reasons::kNoReference;
     for (const TrialMeasures& measured : assessment_->measures)
         if (const MeasureValue* value = measured.find(def.id); value && !value->valid())
             reason = value->reason;

@@ -6,6 +6,7 @@
 #include "app/plan/rung_card.h"
 #include "app/plan/week_view.h"
 
+#include "app/nothing_measured.h"
 #include "app/theme.h"
 #include "app/widgets/sign_label.h"
 #include "report/plan_calendar.h"
@@ -129,6 +130,15 @@ void PlanPage::writeCalendarFile(const QString& path) {
 
 QString PlanPage::headline() const {
     const auto assessment = workspace().assessment();
+    if (assessment && assessment->prescription.waits)
+        return tr("The plan waits: pain was said in practice. <b>Next: write down who advised what.</b>");
+    if (assessment && assessment->prescription.focus.empty() && !assessment->prescription.unclearLimits.empty())
+        return tr("A limit is not understood. <b>Next: say which part it means, on the Athlete page.</b>");
+    if (assessment && assessment->prescription.focus.empty() && !assessment->prescription.withoutDrill.empty())
+        return tr(
+            "These limits leave no drill. <b>Next: choose another fault in Findings, or ask what is allowed.</b>");
+    if (assessment && nothingMeasured(*assessment))
+        return nothingMeasuredHeadline();
     if (!assessment || assessment->prescription.focus.empty())
         return tr("No focus yet. <b>Next: decide in Findings.</b>");
     const Pack& pack = workspace().data().pack;
@@ -146,6 +156,8 @@ QString PlanPage::headline() const {
 
 StepState PlanPage::state() const {
     const auto assessment = workspace().assessment();
+    if (assessment && assessment->prescription.waits)
+        return {StepState::Kind::Attention, tr("waits")};
     if (!assessment || !workspace().hasCase() || assessment->prescription.focus.empty())
         return {};
     if (!scheduleConflicts(workspace().data(), assessment->prescription).isEmpty())
@@ -183,7 +195,12 @@ void PlanPage::refresh() {
     clearLayout(ladder_);
     const auto assessment = workspace().assessment();
     if (!assessment || assessment->prescription.focus.empty()) {
-        ladder_->addWidget(label(tr("When a fault is chosen in Findings, its ladder of drills stands here.")));
+        if (assessment && assessment->prescription.waits)
+            addWaiting();
+        else
+            ladder_->addWidget(label(tr("When a fault is chosen in Findings, its ladder of drills stands here.")));
+        if (assessment && !assessment->prescription.waits)
+            addLeftOut(assessment->prescription);
         ladder_->addStretch();
         return;
     }
@@ -223,8 +240,7 @@ void PlanPage::refresh() {
         }
         ladder_->addSpacing(8);
     }
-    for (const std::string& missing : assessment->prescription.missing)
-        ladder_->addWidget(label(tr("Left out: %1.").arg(words::text(missing)), theme::kQuiet));
+    addLeftOut(assessment->prescription);
     for (const std::string& caution : assessment->prescription.cautions) {
         auto* row = new QHBoxLayout;
         row->addWidget(new SignLabel(look::Sign::Safety), 0, Qt::AlignTop);
@@ -235,6 +251,42 @@ void PlanPage::refresh() {
         tr("Stop on pain and ask a licensed professional. The rules of the sport's body and of the venue come first."),
         theme::kQuiet));
     ladder_->addStretch();
+}
+
+void PlanPage::addLeftOut(const Prescription& prescription) {
+    if (!prescription.unclearLimits.empty()) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(new SignLabel(look::Sign::Safety), 0, Qt::AlignTop);
+        auto* text = label(tr("\"%1\": nobody has said which part this limit means, so every drill that is not for all "
+                              "is held back. Say it on the Athlete page.")
+                               .arg(words::text(prescription.unclearLimits.front())),
+                           theme::kSafety);
+        text->setTextFormat(Qt::PlainText);
+        text->setObjectName(QStringLiteral("unclearLimit"));
+        row->addWidget(text, 1);
+        ladder_->addLayout(row);
+    }
+    for (const Sentence& missing : prescription.missing) {
+        auto* text = label(tr("Left out: %1.").arg(words::text(missing)), theme::kQuiet);
+        text->setTextFormat(Qt::PlainText);
+        text->setObjectName(QStringLiteral("leftOut"));
+        ladder_->addWidget(text);
+    }
+}
+
+void PlanPage::addWaiting() {
+    auto* row = new QHBoxLayout;
+    row->addWidget(new SignLabel(look::Sign::Safety), 0, Qt::AlignTop);
+    auto* text = label(tr("Pain or the like was said in practice: the plan, the lesson and the sheets wait until it is "
+                          "written down who advised what, and when. A licensed professional decides."),
+                       theme::kSafety);
+    text->setObjectName(QStringLiteral("planWaits"));
+    row->addWidget(text, 1);
+    ladder_->addLayout(row);
+    auto* write = new QPushButton(tr("Write down who advised what"));
+    write->setObjectName(QStringLiteral("planAdvice"));
+    connect(write, &QPushButton::clicked, this, [this] { emit goTo(QStringLiteral("athlete"), {}); });
+    ladder_->addWidget(write, 0, Qt::AlignLeft);
 }
 
 Prescription PlanPage::prescription() const {

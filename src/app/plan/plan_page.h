@@ -28,6 +28,9 @@ public:
 private:
     void save();
     /// What is prescribed now; nothing where nothing is judged.
+    /// Drills that are left out, and why.
+    void addLeftOut(const Prescription& prescription);
+    void addWaiting();
     [[nodiscard]] Prescription prescription() const;
     void showLesson(const CaseData& data);
     QVBoxLayout *ladder_, *conflicts_, *lesson_;

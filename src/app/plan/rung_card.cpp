@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "report/limit_words.h"
 #include "report/words.h"
 
 #include <QHBoxLayout>
@@ -50,13 +51,16 @@ RungCard::RungCard(const RungContent& content, QWidget* parent) : QWidget(parent
             ++all;
             good += practised.good;
         }
+    QStringList underTitle{words::stageName(drill.stage), words::doseText(drill.dose)};
+    if (!content.rung.insteadOf.empty())
+        underTitle << tr("in place of %1")
+                          .arg(words::text(content.data.pack.drill(content.rung.insteadOf)->title).toHtmlEscaped());
     auto* top = new QHBoxLayout;
     top->addWidget(
         label(QStringLiteral("<b>%1  %2</b>%3 %4")
                   .arg(content.step)
                   .arg(words::text(drill.title).toHtmlEscaped(), start ? tr(" <b>· start here</b>") : QString(),
-                       small(words::stageName(drill.stage) + QStringLiteral(" · ") + words::doseText(drill.dose),
-                             theme::colours().slate))),
+                       small(underTitle.join(QStringLiteral(" · ")), theme::colours().slate))),
         1);
     auto* more = new QPushButton(content.unfolded ? tr("Less") : tr("More"));
     more->setObjectName(QStringLiteral("more-") + words::text(drill.id));
@@ -142,7 +146,10 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
         with << listed(drill.needs);
     with << (drill.partner ? tr("with a partner") : tr("alone"));
     add(tr("Condition:"), with.join(QStringLiteral(" · ")));
-    add(tr("Not with:"), listed(drill.notFor));
+    QStringList notFor;
+    for (const LimitRule& rule : drill.notFor)
+        notFor << words::rule(rule);
+    add(tr("Not with limits of:"), notFor.join(QStringLiteral("; ")));
 }
 
 } // namespace riflesso

@@ -1,5 +1,7 @@
 #include "app/practice/practice_page.h"
 
+#include "app/practice/stop_box.h"
+
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "report/words.h"
@@ -108,10 +110,24 @@ PracticePage::PracticePage(Workspace& workspace, QWidget* parent) : Page(workspa
         buttons->addWidget(button, 3);
     }
     buttons->addWidget(back_, 1);
-    for (QPushButton* button : {yes_, no_, back_})
+    stop_ = new QPushButton(tr("Stop: pain or dizzy (P)"));
+    stop_->setObjectName(QStringLiteral("stopPain"));
+    for (QPushButton* button : {yes_, no_, back_, stop_})
         button->setFocusPolicy(Qt::TabFocus);
+    stopBox_ = new StopBox(workspace, this);
+    connect(stop_, &QPushButton::clicked, stopBox_, &StopBox::ask);
+    connect(stopBox_, &StopBox::closed, this, [this] { setFocus(); });
     left->addStretch(1);
     left->addLayout(buttons);
+    auto* stopRow = new QHBoxLayout;
+    stopRow->addWidget(stop_);
+    advice_ = new QPushButton(tr("Write down who advised what"));
+    advice_->setObjectName(QStringLiteral("writeAdvice"));
+    connect(advice_, &QPushButton::clicked, this, [this] { emit goTo(QStringLiteral("athlete"), {}); });
+    stopRow->addWidget(advice_);
+    stopRow->addStretch();
+    left->addLayout(stopRow);
+    left->addWidget(stopBox_);
     left->addStretch(1);
     layout->addLayout(left, 2);
     auto* right = new QVBoxLayout;
@@ -149,6 +165,8 @@ std::vector<PracticeRepetition> PracticePage::ofRung() const {
 }
 
 QString PracticePage::headline() const {
+    if (const auto assessment = workspace().assessment(); assessment && assessment->prescription.waits)
+        return tr("Stopped in practice. <b>Next: write down who advised what, on the Athlete page.</b>");
     if (rung_->count() == 0)
         return tr("No ladder yet. <b>Next: decide in Findings what to work on.</b>");
     return tr("%1 repetitions logged on this rung. <b>Next: G for a good repetition, N for one that is not.</b>")
@@ -164,7 +182,8 @@ StepState PracticePage::state() const {
 std::vector<PageKey> PracticePage::keyTable() {
     return {{QStringLiteral("G"), tr("good"), {}, {Qt::Key_G}, [this](KeyPress) { log(true); }},
             {QStringLiteral("N"), tr("not"), {}, {Qt::Key_N}, [this](KeyPress) { log(false); }},
-            {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }}};
+            {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }},
+            {QStringLiteral("P"), tr("stop: pain or dizzy"), {}, {Qt::Key_P}, [this](KeyPress) { stopBox_->ask(); }}};
 }
 
 void PracticePage::refresh() {
@@ -200,12 +219,20 @@ void PracticePage::refresh() {
     }
     const auto [fault, drillId] = rung();
     const DrillDef* drill = data.pack.drill(drillId);
+    const bool waits = assessment && assessment->prescription.waits;
+    advice_->setVisible(waits);
+    stop_->setVisible(!waits);
     for (QPushButton* button : {yes_, no_})
         button->setEnabled(drill != nullptr);
     if (!drill) {
-        cue_->setText(tr("Choose a focus in Findings first"));
+        cue_->setText(waits ? tr("Stopped") : tr("Choose a focus in Findings first"));
         for (QLabel* text : {good_, share_, verdict_, detail_})
             text->clear();
+        if (waits)
+            good_->setText(
+                tr("Pain or the like was said in practice. Ask a licensed professional; the plan waits until "
+                   "it is written down who advised what, and when."));
+        clearLayout(history_);
         bar_->setVerdict({}, {});
         return;
     }

@@ -10,6 +10,8 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class StopBox;
+
 /// The share of the block with its interval, and the three zones of the rung rule.
 class ShareBar : public QWidget {
     Q_OBJECT
@@ -47,7 +49,8 @@ private:
     QComboBox* rung_;
     QLabel *cue_, *good_, *share_, *verdict_, *detail_;
     ShareBar* bar_;
-    QPushButton *yes_, *no_, *back_;
+    QPushButton *yes_, *no_, *back_, *stop_, *advice_;
+    StopBox* stopBox_;
     QVBoxLayout* history_;
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/measure/joined_views.h"
 #include "core/measure/measure_set.h"
+#include "core/reasons.h"
 
 #include <algorithm>
 #include <cmath>
@@ -26,22 +27,22 @@ const std::string& Assessment::seenIn(const std::string& trial, std::string_view
 namespace {
 
 /// What is alike in a set, or its result says that it is not.
-std::string mixedNote(const std::vector<Trial>& trials) {
+Sentence mixedNote(const std::vector<Trial>& trials) {
     constexpr double kSameBearingDeg = 5;
-    std::string note;
-    const auto mixed = [&](const char* words, const auto& unlike) {
+    Sentence unlikes;
+    const auto mixed = [&](const Phrase& what, const auto& unlike) {
         if (std::any_of(trials.begin(), trials.end(), [&](const Trial& t) { return unlike(t, trials.front()); }))
-            note += std::string(note.empty() ? "mixed " : ", ") + words;
+            unlikes = unlikes.empty() ? Sentence(what) : notes::kBoth(unlikes, Sentence(what));
     };
-    mixed("stress levels",
+    mixed(notes::kStressLevels,
           [](const Trial& a, const Trial& b) { return a.stress && b.stress && *a.stress != *b.stress; });
-    mixed("views", [](const Trial& a, const Trial& b) { return a.capture.view != b.capture.view; });
-    mixed("bearings", [](const Trial& a, const Trial& b) {
+    mixed(notes::kViews, [](const Trial& a, const Trial& b) { return a.capture.view != b.capture.view; });
+    mixed(notes::kBearings, [](const Trial& a, const Trial& b) {
         return a.capture.bearingDeg && b.capture.bearingDeg &&
                std::abs(*a.capture.bearingDeg - *b.capture.bearingDeg) > kSameBearingDeg;
     });
-    mixed("variants", [](const Trial& a, const Trial& b) { return a.variant != b.variant; });
-    return note;
+    mixed(notes::kVariants, [](const Trial& a, const Trial& b) { return a.variant != b.variant; });
+    return unlikes.empty() ? Sentence() : notes::kMixed(unlikes);
 }
 
 /// Trials and measures that the set is compared with.
@@ -104,7 +105,7 @@ Assessment assess(const AssessmentInput& input) {
             if (const auto own = input.choices.typicalErrors.find(id);
                 own != input.choices.typicalErrors.end() && value.valid() && value.u < own->second) {
                 value.budget.push_back(
-                    {"marking again, blind", std::sqrt(own->second * own->second - value.u * value.u)});
+                    {sources::kOwnMarking, std::sqrt(own->second * own->second - value.u * value.u)});
                 value.u = own->second;
             }
     out.judged = joinedMeasures(trials, out.measures);
@@ -131,7 +132,7 @@ Assessment assess(const AssessmentInput& input) {
     out.setMeasures = measureSet(input.pack, trials, out.judged);
     const TrialMeasures ownSet{{}, 0, out.setMeasures};
     const TrialMeasures modelSet{{}, 0, measureSet(input.pack, model.trials, model.measures)};
-    const std::string mixed = mixedNote(trials);
+    const Sentence mixed = mixedNote(trials);
     for (const MeasureDef& def : input.pack.judged()) {
         const bool once = isSetKind(def.kind);
         Reference reference = targetReference(input.choices.targets, def.id, input.choices.situation);

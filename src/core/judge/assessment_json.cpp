@@ -15,7 +15,7 @@ Json valueJson(const MeasureValue& value) {
     out["u"] = value.value ? number(value.u) : Json(nullptr);
     out["unit"] = value.unit;
     out["valid"] = value.valid();
-    out["reason"] = textOrNull(value.reason);
+    out["reason"] = textOrNull(inEnglish(value.reason));
     if (!value.offsets.empty())
         out["offsets"] = value.offsets;
     out["validity"] = toString(value.validity);
@@ -25,8 +25,8 @@ Json valueJson(const MeasureValue& value) {
         out["filtered"] = true;
     for (const auto& [name, extra] : value.extras)
         out[name] = number(extra);
-    if (!value.notes.empty())
-        out["notes"] = value.notes;
+    for (const Sentence& note : value.notes)
+        out["notes"].push_back(inEnglish(note));
     return out;
 }
 
@@ -46,7 +46,7 @@ Json deviationJson(const SetDeviation& set) {
     out["unit"] = set.unit;
     out["reference"] = toString(set.reference.source);
     out["resolvable"] = set.resolvable;
-    out["note"] = textOrNull(set.note);
+    out["note"] = textOrNull(inEnglish(set.note));
     out["repetitions"] = Json::array();
     for (const RepetitionDeviation& repetition : set.repetitions)
         out["repetitions"].push_back({{"trial", textOrNull(repetition.trial)},
@@ -134,13 +134,22 @@ Json assessmentJson(const Assessment& assessment) {
     Json focus = Json::array();
     for (const Focus& entry : assessment.prescription.focus) {
         Json rungs = Json::array();
-        for (const Rung& rung : entry.rungs)
-            rungs.push_back({{"drill", rung.drill}, {"stage", toString(rung.stage)}, {"start_here", rung.startHere}});
+        for (const Rung& rung : entry.rungs) {
+            Json entry{{"drill", rung.drill}, {"stage", toString(rung.stage)}, {"start_here", rung.startHere}};
+            if (!rung.insteadOf.empty())
+                entry["instead_of"] = rung.insteadOf;
+            rungs.push_back(std::move(entry));
+        }
         focus.push_back({{"fault", entry.fault}, {"role", entry.main ? "main" : "minor"}, {"rungs", std::move(rungs)}});
     }
     out["prescription"] = {{"focus", std::move(focus)},
                            {"cautions", assessment.prescription.cautions},
-                           {"missing", assessment.prescription.missing}};
+                           {"missing", Json::array()},
+                           {"without_drill", assessment.prescription.withoutDrill},
+                           {"waits", assessment.prescription.waits}};
+    for (const Sentence& missing : assessment.prescription.missing)
+        out["prescription"]["missing"].push_back(inEnglish(missing));
+    out["unclear_limits"] = assessment.prescription.unclearLimits;
     out["result_effects"] = Json::array();
     for (const ResultEffect& effect : assessment.resultEffects)
         out["result_effects"].push_back(resultEffectJson(effect));

@@ -1,5 +1,6 @@
 #include "core/judge/deviation.h"
 
+#include "core/reasons.h"
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -247,9 +248,9 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
     out.resolvable = !exceeds(2 * median(us), out.tolerance);
     out.strength = out.state == State::Within && n >= 4 && 4 * within >= 3 * n && out.resolvable;
     if (tolerance.modelTooVariable)
-        out.note = "model too variable here";
+        out.note = notes::kModelTooVariable;
     else if (out.state == State::Within && !out.resolvable)
-        out.note = "cannot be judged with this set-up";
+        out.note = notes::kNotJudged;
     return out;
 }
 

@@ -56,7 +56,7 @@ struct SetDeviation {
     int outside = 0; ///< repetitions with |d| above the tolerance
     Interval outsideInterval;
     bool resolvable = false, strength = false;
-    std::string note;
+    Sentence note;
     std::vector<RepetitionDeviation> repetitions;
 
     /// The deviation that covers a repetition: its own, its trial's, or the set's.

@@ -1,6 +1,7 @@
 #include "core/judge/filming_list.h"
 
 #include "core/measure/measure_set.h"
+#include "core/reasons.h"
 #include "core/tables/json_walk.h"
 
 #include <algorithm>
@@ -8,6 +9,47 @@
 
 namespace riflesso {
 namespace {
+
+namespace wishes {
+
+constexpr Phrase kNotFromSide{"not_from_side", RIFLESSO_SAY("Sentence", "not seen from the side")};
+constexpr Phrase kNotFromFront{"not_from_front", RIFLESSO_SAY("Sentence", "not seen from the front")};
+constexpr Phrase kNotFromBehind{"not_from_behind", RIFLESSO_SAY("Sentence", "not seen from behind")};
+constexpr Phrase kNotFromAbove{"not_from_above", RIFLESSO_SAY("Sentence", "not seen from above")};
+constexpr Phrase kFilmFromSide{
+    "film_side", RIFLESSO_SAY("Sentence", "Film from the side, the same repetitions if two cameras are at hand.")};
+constexpr Phrase kFilmFromFront{
+    "film_front", RIFLESSO_SAY("Sentence", "Film from the front, the same repetitions if two cameras are at hand.")};
+constexpr Phrase kFilmFromBehind{
+    "film_behind", RIFLESSO_SAY("Sentence", "Film from behind, the same repetitions if two cameras are at hand.")};
+constexpr Phrase kFilmFromAbove{
+    "film_above", RIFLESSO_SAY("Sentence", "Film from above, the same repetitions if two cameras are at hand.")};
+constexpr Phrase kOblique{"oblique", RIFLESSO_SAY("Sentence", "filmed %1 degrees off the plane of movement")};
+constexpr Phrase kFilmSquare{"film_square",
+                             RIFLESSO_SAY("Sentence", "Film square to the plane of movement, within 10 degrees.")};
+constexpr Phrase kFewFramesASecond{"few_frames_a_second",
+                                   RIFLESSO_SAY("Sentence", "too few frames a second for this movement")};
+constexpr Phrase kFilmFaster{"film_faster",
+                             RIFLESSO_SAY("Sentence", "Film at 120 frames a second or more, with a short exposure.")};
+constexpr Phrase kFilmCloser{
+    "film_closer",
+    RIFLESSO_SAY("Sentence", "Film closer, or with a longer lens: the athlete over most of the picture's height.")};
+constexpr Phrase kNoLength{"no_length", RIFLESSO_SAY("Sentence", "no known length in the picture")};
+constexpr Phrase kFilmLength{
+    "film_length",
+    RIFLESSO_SAY("Sentence",
+                 "Lay something of known length into the plane of movement and film it from the same place.")};
+constexpr Phrase kFilmMore{"film_more", RIFLESSO_SAY("Sentence", "Film %1 repetitions under one condition.")};
+constexpr Phrase kWatch{"watch", RIFLESSO_SAY("Sentence", "Watch each repetition and answer.")};
+constexpr Phrase kNoNewClip{"no_new_clip", RIFLESSO_SAY("Sentence", "No new clip: %1.")};
+constexpr Phrase kWide{"wide", RIFLESSO_SAY("Sentence", "its ± is wider than the tolerance")};
+constexpr Phrase kNotAnswered{"not_answered", RIFLESSO_SAY("Sentence", "not answered in most repetitions")};
+constexpr Phrase kSeenOnce{"seen_once", RIFLESSO_SAY("Sentence", "seen once in %1 repetitions")};
+constexpr Phrase kCalmOnly{"calm_only", RIFLESSO_SAY("Sentence", "filmed calm only")};
+constexpr Phrase kFilmHarder{
+    "film_harder", RIFLESSO_SAY("Sentence", "Film the same movement fed, surprised or scored: does it hold there?")};
+
+} // namespace wishes
 
 using What = FilmingWish::What;
 
@@ -17,7 +59,7 @@ constexpr std::size_t kFewestRepetitions = 4, kGoodRepetitions = 8;
 class Wishes {
 public:
     /// One wish for all measures with the same `film`.
-    void add(What what, const std::string& measure, std::string why, std::string film) {
+    void add(What what, const std::string& measure, Sentence why, Sentence film) {
         const auto same = std::find_if(list_.begin(), list_.end(),
                                        [&](const FilmingWish& wish) { return wish.what == what && wish.film == film; });
         if (same == list_.end())
@@ -35,10 +77,17 @@ private:
     std::vector<FilmingWish> list_;
 };
 
-std::string viewName(View view) {
-    return view == View::Top    ? "from above"
-           : view == View::Rear ? "from behind"
-                                : "from the " + std::string(toString(view));
+const Phrase& notSeenFrom(View view) {
+    return view == View::Top    ? wishes::kNotFromAbove
+           : view == View::Rear ? wishes::kNotFromBehind
+           : view == View::Side ? wishes::kNotFromSide
+                                : wishes::kNotFromFront;
+}
+const Phrase& filmFrom(View view) {
+    return view == View::Top    ? wishes::kFilmFromAbove
+           : view == View::Rear ? wishes::kFilmFromBehind
+           : view == View::Side ? wishes::kFilmFromSide
+                                : wishes::kFilmFromFront;
 }
 
 bool isTiming(const MeasureDef& def) { return def.unit == "s" || def.unit == "%" || def.kind == Kind::TempoRatio; }
@@ -58,10 +107,11 @@ const MeasureValue* typicalGap(const std::string& id, const std::vector<TrialMea
     return 2 * missing >= there ? first : nullptr;
 }
 
-bool anyNote(const std::string& id, const std::vector<TrialMeasures>& measures, std::string_view note) {
+bool anyNote(const std::string& id, const std::vector<TrialMeasures>& measures, const Phrase& note) {
     return std::any_of(measures.begin(), measures.end(), [&](const TrialMeasures& entry) {
         const MeasureValue* value = entry.find(id);
-        return value && std::find(value->notes.begin(), value->notes.end(), note) != value->notes.end();
+        return value && std::any_of(value->notes.begin(), value->notes.end(),
+                                    [&](const Sentence& said) { return said.is(note); });
     });
 }
 
@@ -76,8 +126,7 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
                 wanted = view;
                 break;
             }
-        out.add(What::View, def.id, "not seen " + viewName(capture.view),
-                "Film " + viewName(wanted) + ", the same repetitions if two cameras are at hand.");
+        out.add(What::View, def.id, notSeenFrom(capture.view), filmFrom(wanted));
         return;
     }
     std::vector<TrialMeasures> ofSet;
@@ -90,40 +139,33 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
         return value && value->validity != Validity::True;
     };
     if (std::any_of(own.begin(), own.end(), oblique)) {
-        const auto bearing = std::to_string(std::lround(capture.bearingDeg.value_or(0)));
-        out.add(What::Square, def.id, "filmed " + bearing + " degrees off the plane of movement",
-                "Film square to the plane of movement, within 10 degrees.");
+        out.add(What::Square, def.id, wishes::kOblique(std::lround(capture.bearingDeg.value_or(0))),
+                wishes::kFilmSquare);
         return;
     }
-    if (anyNote(def.id, own, reasons::kFrameRate) || (gap && gap->reason.starts_with(reasons::kFewFrames))) {
-        out.add(What::FasterCamera, def.id, "too few frames a second for this movement",
-                "Film at 120 frames a second or more, with a short exposure.");
+    if (anyNote(def.id, own, notes::kFrameRate) || (gap && gap->reason.is(reasons::kFewFrames))) {
+        out.add(What::FasterCamera, def.id, wishes::kFewFramesASecond, wishes::kFilmFaster);
         return;
     }
     if (gap) {
-        if (gap->reason.find(reasons::kTooShort) != std::string::npos)
-            out.add(What::Closer, def.id, gap->reason,
-                    "Film closer, or with a longer lens: the athlete over most of the picture's height.");
+        if (gap->reason.code() == reasons::kTooShort.code)
+            out.add(What::Closer, def.id, gap->reason, wishes::kFilmCloser);
         else if ((def.in.metres || def.unit == "m" || def.unit == "m/s") && !capture.metresPerPixel)
-            out.add(What::Scale, def.id, "no known length in the picture",
-                    "Lay something of known length into the plane of movement and film it from the same place.");
+            out.add(What::Scale, def.id, wishes::kNoLength, wishes::kFilmLength);
         else if (isSetKind(def.kind) && repetitions < kFewestRepetitions)
-            out.add(What::MoreRepetitions, def.id, gap->reason,
-                    "Film " + std::to_string(kGoodRepetitions) + " repetitions under one condition.");
+            out.add(What::MoreRepetitions, def.id, gap->reason, wishes::kFilmMore(kGoodRepetitions));
         else if (def.kind == Kind::Observed)
-            out.add(What::Observe, def.observation, gap->reason, "Watch each repetition and answer.");
+            out.add(What::Observe, def.observation, gap->reason, wishes::kWatch);
         else
-            out.add(What::Mark, def.id, gap->reason, "No new clip: " + gap->reason + ".");
+            out.add(What::Mark, def.id, gap->reason, wishes::kNoNewClip(gap->reason));
         return;
     }
     const SetDeviation* set = assessment.deviation(def.id);
     if (set && set->state == State::Within && !set->resolvable) {
         if (isTiming(def))
-            out.add(What::FasterCamera, def.id, "its ± is wider than the tolerance",
-                    "Film at 120 frames a second or more, with a short exposure.");
+            out.add(What::FasterCamera, def.id, wishes::kWide, wishes::kFilmFaster);
         else
-            out.add(What::Closer, def.id, "its ± is wider than the tolerance",
-                    "Film closer, or with a longer lens: the athlete over most of the picture's height.");
+            out.add(What::Closer, def.id, wishes::kWide, wishes::kFilmCloser);
     }
 }
 
@@ -133,7 +175,7 @@ void wishForObservations(const Pack& pack, const std::vector<Trial>& trials, Wis
         const auto answered = std::count_if(trials.begin(), trials.end(),
                                             [&](const Trial& t) { return t.observations.contains(def.id); });
         if (!trials.empty() && 2 * answered < std::ssize(trials))
-            out.add(What::Observe, def.id, "not answered in most repetitions", "Watch each repetition and answer.");
+            out.add(What::Observe, def.id, wishes::kNotAnswered, wishes::kWatch);
     }
 }
 
@@ -159,14 +201,12 @@ std::vector<FilmingWish> filmingList(const Pack& pack, const std::vector<Trial>&
     wishForObservations(pack, trials, out);
     if (repetitions < kFewestRepetitions)
         for (const std::string& fault : assessment.findings.seenOnce)
-            out.add(What::MoreRepetitions, fault, "seen once in " + std::to_string(repetitions) + " repetitions",
-                    "Film " + std::to_string(kGoodRepetitions) + " repetitions under one condition.");
+            out.add(What::MoreRepetitions, fault, wishes::kSeenOnce(repetitions), wishes::kFilmMore(kGoodRepetitions));
     const bool onlyCalm =
         std::all_of(trials.begin(), trials.end(), [](const Trial& t) { return t.stress && *t.stress == Stress::Calm; });
     if (onlyCalm)
         for (const Focus& focus : assessment.prescription.focus)
-            out.add(What::HarderCondition, focus.fault, "filmed calm only",
-                    "Film the same movement fed, surprised or scored: does it hold there?");
+            out.add(What::HarderCondition, focus.fault, wishes::kCalmOnly, wishes::kFilmHarder);
     return std::move(out).inOrder();
 }
 
@@ -175,8 +215,8 @@ Json filmingListJson(const std::vector<FilmingWish>& wishes) {
     for (const FilmingWish& wish : wishes)
         out.push_back({{"what", toString(wish.what)},
                        {"settles", wish.measures},
-                       {"why", wish.why},
-                       {"do", wish.film},
+                       {"why", inEnglish(wish.why)},
+                       {"do", inEnglish(wish.film)},
                        {"new_clip", wish.needsClip()}});
     return out;
 }

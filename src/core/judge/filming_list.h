@@ -9,8 +9,8 @@ struct FilmingWish {
     enum class What { View, Square, Scale, Closer, FasterCamera, MoreRepetitions, HarderCondition, Mark, Observe };
     What what = What::Mark;
     std::vector<std::string> measures; ///< or observations, in pack order: what it would settle
-    std::string why;                   ///< "not seen from the side"
-    std::string film;                  ///< what to do, one sentence
+    Sentence why;                      ///< "not seen from the side"
+    Sentence film;                     ///< what to do
     /// Whether it needs a new clip, or only work on this one.
     [[nodiscard]] bool needsClip() const { return what != What::Mark && what != What::Observe; }
 };

@@ -93,9 +93,7 @@ private:
         constexpr double kPresentShare = 0.25;
         finding.present = finding.frequency >= kPresentShare && finding.shown >= (finding.judged == 1 ? 1 : 2);
         finding.state = std::max(treeState(def.when), State::Possible);
-        finding.changedTarget = std::any_of(def.limitedBy.begin(), def.limitedBy.end(), [&](const std::string& limit) {
-            return std::find(choices_.limits.begin(), choices_.limits.end(), limit) != choices_.limits.end();
-        });
+        finding.changedTarget = anyConcerns(def.limitedBy, choices_.limits.known) != nullptr;
         finding.readiness = finding.changedTarget ? 0.5 : 1;
         all_.push_back(finding);
     }

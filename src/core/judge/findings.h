@@ -35,7 +35,7 @@ struct TermOverride {
 /// What is chosen, and known from elsewhere, when faults are judged.
 struct JudgingChoices {
     School school = School::Root;
-    std::vector<std::string> limits; ///< of the athlete
+    Limits limits; ///< of the athlete
     std::vector<TermOverride> overrides;
     /// Weighted kappa of an observation's raters or sittings. Below 0.4 its probability is 0.5 and it is never clear.
     std::map<std::string, double> kappas;

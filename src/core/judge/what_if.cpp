@@ -5,7 +5,7 @@
 namespace riflesso {
 
 Findings findingsWithout(const std::string& fault, Pack pack, const std::vector<Trial>& trials,
-                         const Assessment& assessment, const std::vector<std::string>& limits) {
+                         const Assessment& assessment, const Limits& limits) {
     std::erase_if(pack.faults, [&](const FaultDef& def) { return def.id == fault; });
     for (FaultDef& def : pack.faults)
         std::erase_if(def.causes, [&](const CauseDef& cause) { return cause.fault == fault; });

@@ -9,6 +9,6 @@ namespace riflesso {
 /// follows from nothing. What followed from it stands on its own; how far it would vanish with it the marks cannot
 /// tell. limits: of the athlete.
 [[nodiscard]] Findings findingsWithout(const std::string& fault, Pack pack, const std::vector<Trial>& trials,
-                                       const Assessment& assessment, const std::vector<std::string>& limits);
+                                       const Assessment& assessment, const Limits& limits);
 
 } // namespace riflesso

@@ -1,5 +1,6 @@
 #include "core/measure/filtered_run.h"
 
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 
 #include <algorithm>
@@ -13,8 +14,7 @@ Reason cutoffReason(double cutoffHz, double rateHz) {
         const auto rounded = std::lround(10 * value);
         return std::to_string(rounded / 10) + "." + std::to_string(rounded % 10);
     };
-    return "a cutoff of " + tenths(cutoffHz) + " Hz is too high for " + tenths(rateHz) +
-           " frames a second (0.45 of it at most)";
+    return reasons::kCutoffTooHigh(tenths(cutoffHz), tenths(rateHz));
 }
 
 } // namespace

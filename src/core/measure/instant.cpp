@@ -1,6 +1,7 @@
 #include "core/measure/instant.h"
 
 #include "core/points/body_mass.h"
+#include "core/reasons.h"
 
 #include <algorithm>
 #include <set>
@@ -27,7 +28,7 @@ std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const Tri
     } else {
         const std::string name = resolvePoint(ref, sides);
         if (name.empty())
-            return "which side is " + ref.role + " could not be told from the marks";
+            return reasons::kSideUnknown(ref.role);
         inputs = {{name, 1.0}};
     }
     PointTerm term;
@@ -38,12 +39,12 @@ std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const Tri
             plan.landmarks.push_back(name);
     }
     if (plan.landmarks.size() > kMaxInputs)
-        return "more than " + std::to_string(kMaxInputs) + " landmarks in one measure";
+        return reasons::kManyLandmarks(kMaxInputs);
     plan.points.push_back(term);
     return {};
 }
 
-std::string viewWords(View view) { return std::string(toString(view)) + " view"; }
+Named named(View view) { return wordNamed(toString(view)); }
 
 } // namespace
 
@@ -51,10 +52,10 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
                                               const std::map<std::string, Side>& sides) {
     const View view = trial.capture.view;
     if (!def.views.empty() && std::find(def.views.begin(), def.views.end(), view) == def.views.end())
-        return "not valid in a " + viewWords(view) + ": film from the " + std::string(toString(def.views[0]));
+        return reasons::kWrongView(named(view), named(def.views[0]));
     const auto fold = Fold::of(trial, &pack);
     if (!fold)
-        return Reason("the line \"ahead\" is not marked in this top view");
+        return reasons::kNoAhead;
     InstantPlan plan;
     plan.def = &def;
     plan.fold = *fold;
@@ -73,7 +74,7 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
         refs.push_back(condition.from);
         refs.push_back(condition.to);
         if (!axisIndex(view, condition.axis))
-            return "the axis " + std::string(toString(condition.axis)) + " is not seen in a " + viewWords(view);
+            return reasons::kAxisNotSeen(wordNamed(toString(condition.axis)), named(view));
     }
     for (const PointRef& ref : refs)
         if (const auto reason = addPoint(plan, ref, trial, sides))
@@ -83,17 +84,17 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     const bool upright =
         valid == ValidIn::NotFromTop || (valid == ValidIn::UprightNotFromTop && def.against == "vertical");
     if (upright && view == View::Top)
-        return (def.against.empty() ? "no plumb line in a " : "no vertical in a ") + viewWords(view);
+        return (def.against.empty() ? reasons::kNoPlumbLine : reasons::kNoVertical)(named(view));
     if (def.kind == Kind::Stack) {
         plan.axis = axisIndex(view, view == View::Side ? Axis::Forward : Axis::Lateral);
     } else if (def.axis) {
         plan.axis = axisIndex(view, *def.axis);
         if (!plan.axis)
-            return "the axis " + std::string(toString(*def.axis)) + " is not seen in a " + viewWords(view);
+            return reasons::kAxisNotSeen(wordNamed(toString(*def.axis)), named(view));
     }
     if (valid == ValidIn::SignedFromSide && view != View::Side && def.joint != Joint::Knee &&
         def.joint != Joint::Elbow && def.joint != Joint::Wrist)
-        return "this joint's bend has no sign in a " + viewWords(view) + ": film from the side";
+        return reasons::kBendNoSign(named(view));
     return plan;
 }
 

@@ -4,7 +4,7 @@
 #include "core/degrees.h"
 #include "core/pack/pack.h"
 #include "core/points/fold.h"
-#include "core/result.h"
+#include "core/sentence.h"
 #include "core/uncertainty/dual.h"
 
 #include <array>

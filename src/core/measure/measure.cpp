@@ -7,6 +7,7 @@
 #include "core/measure/measure_span.h"
 #include "core/measure/sampler.h"
 #include "core/points/capture_plan.h"
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
 
@@ -76,18 +77,18 @@ MeasureValue observed(const Pack& pack, const MeasureDef& def, const Trial& tria
     const auto seen = trial.observations.find(def.observation);
     const ObservationDef* observation = pack.observation(def.observation);
     if (seen == trial.observations.end() || !observation)
-        out.reason = "not observed in this repetition";
+        out.reason = reasons::kNotObserved;
     else if (const auto value = observedValue(*observation, seen->second))
         out.value = value;
     else
-        out.reason = "a choice has no number";
+        out.reason = reasons::kChoiceNoNumber;
     return out;
 }
 
 MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
     if (!context.events.twice.empty() && def.kind != Kind::Observed) {
         MeasureValue out;
-        out.reason = "\"" + context.eventTitle(context.events.twice) + "\" is set twice in this cycle";
+        out.reason = reasons::kSetTwice(context.eventTitle(context.events.twice));
         return out;
     }
     switch (rowOf(def.kind).by) {
@@ -118,7 +119,7 @@ void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureVa
     if (!context.trial.capture.cameraMoves || !value.valid() || !rowOf(def.kind).camera.still)
         return;
     value.value.reset();
-    value.reason = "the camera moves: take its movement out on the Film page, or film from a stand";
+    value.reason = reasons::kCameraMoves;
 }
 
 /// What the bearing of the camera leaves of a value: an angle in a plane turned away reads anywhere in a range, a
@@ -128,10 +129,9 @@ void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValu
     if (!value.valid() || !rowOf(def.kind).camera.square || bearing <= kSquareDeg)
         return;
     if (bearing > kMostObliqueDeg) {
-        const auto rounded = std::to_string(std::lround(bearing));
         value.value.reset();
         value.validity = Validity::Refused;
-        value.reason = "filmed " + rounded + " degrees off the plane of movement: film square to it";
+        value.reason = reasons::kOblique(std::lround(bearing));
         return;
     }
     value.validity = Validity::AsSeen;
@@ -142,7 +142,7 @@ void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValu
     } else {
         value.viewError = std::abs(*value.value) * (1 / std::cos(bearing * std::numbers::pi / 180) - 1);
     }
-    value.notes.push_back("as seen from " + std::to_string(std::lround(bearing)) + " degrees off");
+    value.notes.push_back(notes::kAsSeen(std::lround(bearing)));
 }
 
 TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
@@ -227,7 +227,7 @@ void takeFromFloor(const Pack& pack, const std::vector<TrialMeasures>& floor, st
                     if (!def || !onFloor || !onFloor->valid() || (def->unit != "m" && def->unit != "m/s"))
                         continue;
                     value = *onFloor;
-                    value.notes.emplace_back("in the plane of the floor");
+                    value.notes.emplace_back(notes::kOnFloor);
                 }
 }
 

@@ -2,7 +2,7 @@
 // Every measure of a trial: value, standard uncertainty, unit, and either valid or the reason why not.
 
 #include "core/points/trial.h"
-#include "core/result.h"
+#include "core/sentence.h"
 
 #include <map>
 #include <optional>
@@ -13,7 +13,7 @@ namespace riflesso {
 
 /// One source of a number's uncertainty, in the number's unit.
 struct BudgetPart {
-    std::string what; ///< "left knee", "time of front foot down", "length unit"
+    Sentence what; ///< one of sources: "left knee", "time of front foot down", "length unit"
     double u = 0;
 };
 
@@ -36,7 +36,7 @@ struct MeasureValue {
     Validity validity = Validity::True;
     double viewError = 0;  ///< as seen: how far the true value may lie from this one, over all directions of the limb
     bool filtered = false; ///< from low-passed coordinates: another cutoff gives another value
-    std::vector<std::string> notes;
+    std::vector<Sentence> notes;
     std::vector<double> offsets;          ///< stack: signed offset of each listed point
     std::map<std::string, double> extras; ///< what stands beside it: noise_floor, speed_peaks
     std::vector<BudgetPart> budget;

@@ -1,5 +1,6 @@
 #include "core/measure/measure_cycles.h"
 
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
 
@@ -34,7 +35,7 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
         [&](const TrialEvent& event) { return event.event == startId || event.event == context.pack.cycleEnd; });
     std::sort(starts.begin(), starts.end(), [](const TrialEvent& a, const TrialEvent& b) { return a.timeS < b.timeS; });
     if (starts.size() < 2 || starts.back().timeS <= starts.front().timeS) {
-        out.reason = "fewer than two \"" + context.eventTitle(startId) + "\" are set";
+        out.reason = reasons::kFewStarts(context.eventTitle(startId));
         return out;
     }
     const TrialEvent &first = starts.front(), &last = starts.back();
@@ -47,9 +48,8 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
         constexpr double kMinute = 60;
         out.value = kMinute * cycles / timeS;
         out.u = *out.value * timeU / timeS;
-        out.budget.push_back({"times of the first and last " + context.eventTitle(startId), out.u});
-        out.notes.push_back("one cycle from " + context.eventTitle(startId) + " to the next " +
-                            context.eventTitle(startId));
+        out.budget.push_back({sources::kEndTimes(context.eventTitle(startId)), out.u});
+        out.notes.push_back(notes::kOneCycle(context.eventTitle(startId)));
         return out;
     }
     const auto planned = planInstant(context.pack, def, context.trial, context.sides);
@@ -67,7 +67,7 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
     out.landmarks = plan.landmarks;
     const auto forward = axisIndex(plan.view, Axis::Forward);
     if (!forward) {
-        out.reason = "the way forward is not seen in a " + std::string(toString(plan.view)) + " view";
+        out.reason = reasons::kForwardNotSeen(wordNamed(toString(plan.view)));
         return out;
     }
     double travel = 0, variance = 0, speedFirst = 0, speedLast = 0; // pixels, and pixels a second along the way
@@ -75,7 +75,7 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
         const std::string& name = plan.landmarks[static_cast<std::size_t>(landmark)];
         const auto from = markAt(context.trial, name, first.frame), to = markAt(context.trial, name, last.frame);
         if (!from || !to) {
-            out.reason = inWords(name) + " is not marked at the first and last " + context.eventTitle(startId);
+            out.reason = reasons::kNotMarkedAtEnds(landmarkNamed(name), context.eventTitle(startId));
             return out;
         }
         travel += weight * plan.fold.row(*forward, to->at.x - from->at.x, to->at.y - from->at.y);
@@ -92,13 +92,12 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
     // While a start moves in time the point goes on, and in the speed the time changes too.
     const double mean = length ? 0 : travel / timeS;
     const double startU = std::hypot((speedFirst - mean) * first.uS, (speedLast - mean) * last.uS) / scale.pixels / per;
-    out.budget = {{"marks", marksU},
-                  {"length unit", unitU},
-                  {"times of the first and last " + context.eventTitle(startId), startU}};
+    out.budget = {
+        {sources::kMarks, marksU}, {sources::kUnit, unitU}, {sources::kEndTimes(context.eventTitle(startId)), startU}};
     out.u = std::sqrt(marksU * marksU + unitU * unitU + startU * startU);
     if (scale.shared)
         out.sharedU = unitU;
-    out.notes.push_back("the camera is taken to stand still");
+    out.notes.push_back(notes::kCameraStill);
     return out;
 }
 

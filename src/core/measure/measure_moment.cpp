@@ -1,6 +1,7 @@
 #include "core/measure/measure_moment.h"
 
 #include "core/measure/measure_span.h"
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
 
@@ -10,9 +11,9 @@
 
 namespace riflesso {
 
-std::string eventWords(const Pack& pack, const std::string& event) {
+Sentence eventWords(const Pack& pack, const std::string& event) {
     const EventDef* def = pack.event(event);
-    return "time of " + (def ? def->title : event);
+    return sources::kEventTime(def ? def->title : event);
 }
 
 std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const MeasureDef& def) {
@@ -26,7 +27,7 @@ MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def)
     MeasureValue out;
     const auto named = [&](const TrialEvent* event, const std::string& id) {
         if (!event && out.reason.empty())
-            out.reason = "the event \"" + context.eventTitle(id) + "\" is not set";
+            out.reason = reasons::kEventNotSet(context.eventTitle(id));
         return event;
     };
     const auto start = [&](const std::string& id) { return named(context.events.find(id), id); };
@@ -59,7 +60,7 @@ MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def)
             return out;
         const double length = a1->timeS - a0->timeS, whole = b1->timeS - b0->timeS;
         if (length <= 0 || whole <= 0) {
-            out.reason = "order reversed: a phase ends before it starts";
+            out.reason = reasons::kOrderReversed;
             return out;
         }
         const double scale = def.kind == Kind::PhaseShare ? 100 : 1;
@@ -166,7 +167,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     const Trial& trial = context.trial;
     const TrialEvent* event = context.events.find(def.at);
     if (!event) {
-        out.reason = "the event \"" + context.eventTitle(def.at) + "\" is not set";
+        out.reason = reasons::kEventNotSet(context.eventTitle(def.at));
         return out;
     }
     const auto planned = planInstant(context.pack, def, trial, context.sides);
@@ -177,7 +178,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     InstantPlan plan = std::get<InstantPlan>(planned);
     plan.trueWidthPx = context.trueWidth(def);
     if (def.kind == Kind::Turn && plan.trueWidthPx <= 0) {
-        out.reason = "the line is not marked in one frame together";
+        out.reason = reasons::kLineNotTogether;
         return out;
     }
     const auto scaled = scaleOf(context, def);
@@ -196,11 +197,11 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     for (std::size_t i = 0; i < plan.landmarks.size(); ++i) {
         const auto mark = markAt(trial, plan.landmarks[i], event->frame);
         if (!mark) {
-            out.reason = inWords(plan.landmarks[i]) + " is not marked at \"" + context.eventTitle(def.at) + "\"";
+            out.reason = reasons::kNotMarkedAt(landmarkNamed(plan.landmarks[i]), context.eventTitle(def.at));
             return out;
         }
         if (mark->bridged)
-            out.notes.push_back(inWords(plan.landmarks[i]) + " bridged");
+            out.notes.push_back(notes::kBridged(landmarkNamed(plan.landmarks[i])));
         in.push_back({mark->at.x, mark->at.y});
         sigma.push_back(mark->sigmaPx);
     }
@@ -211,7 +212,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         ratio = std::min(ratio, length / largestSigma);
     constexpr double kFirstOrderFrom = 10, kAvailableFrom = 5;
     if (ratio < kAvailableFrom) {
-        out.reason = std::string(reasons::kTooShort);
+        out.reason = reasons::kTooShort;
         return out;
     }
     const ValueAndSlopes value = valueAndSlopes(plan, in, scale.pixels);
@@ -223,12 +224,12 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     double variance = 0;
     for (std::size_t i = 0; i < sigma.size(); ++i) {
         const double u = std::hypot(value.slopes[2 * i], value.slopes[2 * i + 1]) * sigma[i];
-        out.budget.push_back({inWords(plan.landmarks[i]), u});
+        out.budget.push_back({sources::kLandmark(landmarkNamed(plan.landmarks[i])), u});
         variance += u * u;
     }
     if (needsLengthUnit(def.kind)) {
         const double u = std::abs(value.unitSlope) * scale.pixels * scale.relativeU;
-        out.budget.push_back({"length unit", u});
+        out.budget.push_back({sources::kUnit, u});
         variance += u * u;
         if (scale.shared)
             out.sharedU = u;
@@ -236,7 +237,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     if (ratio < kFirstOrderFrom) {
         const double u = monteCarloU(plan, in, sigma, scale, value.value);
         variance = u * u;
-        out.notes.push_back("short segment: uncertainty by simulation");
+        out.notes.push_back(notes::kSimulated);
     }
     if (def.kind == Kind::Turn) {
         // Half of a mark's variance is shared with the frame of the true width, and cancels as far as the widths are
@@ -253,9 +254,9 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         if (std::sqrt(variance) > kFineU) {
             out.value = kStep * std::round(*out.value / kStep);
             variance = kStep * kStep / 12;
-            out.notes.push_back("near square: in steps of 30 degrees only");
+            out.notes.push_back(notes::kCoarseTurn);
         }
-        out.notes.push_back("true width: the widest seen in this set");
+        out.notes.push_back(notes::kWidestSeen);
     }
     if (event->uS > 0) {
         if (const auto rate = rateAt(context, plan, scale.pixels, event->frame)) {
@@ -263,7 +264,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
             out.budget.push_back({eventWords(context.pack, def.at), u});
             variance += u * u;
         } else {
-            out.notes.push_back("uncertainty of the event's time is not in it: mark the frames beside it");
+            out.notes.push_back(notes::kNoTimeU);
         }
     }
     out.u = std::sqrt(variance);

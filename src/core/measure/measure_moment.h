@@ -39,7 +39,7 @@ struct MeasureContext {
 [[nodiscard]] MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def);
 
 /// "time of front foot down": the words of a budget.
-[[nodiscard]] std::string eventWords(const Pack& pack, const std::string& event);
+[[nodiscard]] Sentence eventWords(const Pack& pack, const std::string& event);
 /// Unit of a length measure here, or a reason.
 [[nodiscard]] std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const MeasureDef& def);
 

@@ -1,6 +1,7 @@
 #include "core/measure/measure_path.h"
 
 #include "core/measure/measure_span.h"
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
 #include "core/uncertainty/path_draws.h"
@@ -177,15 +178,15 @@ Reason refusal(const Span& span, const MeasureDef& def, const SpanCopy& itself) 
     const auto [first, last] = itself.inside();
     constexpr std::size_t kFewest = 3;
     if (last < first + kFewest)
-        return std::string(reasons::kFewFrames) + span.phase->title;
+        return reasons::kFewFrames(span.phase->title);
     if (def.kind == Kind::Dwell && def.below * span.scale.pixels < 2 * stillSpeed(span))
-        return "the speed below which it counts is not above what a still point shows with these marks";
+        return reasons::kBelowNoise;
     if (def.kind == Kind::PathLength || def.kind == Kind::Straightness) {
         constexpr double kShortest = 10; // standard uncertainties of a mark
         const double sigma = sigmaOf(span, 0);
         if (walkOf(itself.timesS, itself.firstPath, itself.fromS, itself.toS, kKeepBeyond * sigma).length <
             kShortest * sigma)
-            return "the path is too short for these marks";
+            return reasons::kPathTooShort;
     }
     return {};
 }
@@ -254,9 +255,9 @@ std::vector<std::pair<std::string, MeasureValue>> measurePeakOrder(const Span& s
         const std::vector<double> series = seriesOf(span, span.itself, kind);
         const auto peak = peakInside(span.itself, series);
         if (!peak)
-            return all(unavailable("a peak of speed lies at the edge of " + span.phase->title));
+            return all(unavailable(reasons::kPeakAtEdge(span.phase->title)));
         if (span.besideGap(peak->sample))
-            return all(unavailable("its extreme lies in or beside a gap in the marks"));
+            return all(unavailable(reasons::kGap));
         peaks.push_back(peak->timeS);
         const SeriesDraws draws(span, kind, series, Extreme::Largest);
         for (int draw = 0; draw < kDraws; ++draw)
@@ -279,7 +280,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePeakOrder(const Span& s
     MeasureValue score;
     score.value = orderScore(peaks, lagU);
     score.u = standardDeviation(scores);
-    score.budget.push_back({"marks, event times and unit, by simulation", score.u});
+    score.budget.push_back({sources::kDrawn, score.u});
     span.describe(score, peaks.front());
     std::vector<std::pair<std::string, MeasureValue>> out = {{def.id, score}};
     for (std::size_t i = 1; i < def.of.size(); ++i) {
@@ -287,7 +288,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePeakOrder(const Span& s
         lag.unit = "s";
         lag.value = peaks[i] - peaks[i - 1];
         lag.u = lagU(static_cast<Eigen::Index>(i) - 1, static_cast<Eigen::Index>(i));
-        lag.budget.push_back({"marks, by simulation", lag.u});
+        lag.budget.push_back({sources::kDrawnMarks, lag.u});
         span.describe(lag, peaks[i]);
         out.emplace_back(lagId(i), lag);
     }
@@ -324,26 +325,26 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
     }
     const MaybeReading reading = read(span, def, units, itself);
     if (!reading)
-        return one(unavailable(def.kind == Kind::Brake ? "a peak of speed lies at the edge of " + span.phase->title
-                                                       : "nothing moves in " + span.phase->title));
+        return one(unavailable(def.kind == Kind::Brake ? reasons::kPeakAtEdge(span.phase->title)
+                                                       : reasons::kNothingMoves(span.phase->title)));
     if (reading->sample && span.besideGap(*reading->sample))
-        return one(unavailable("its extreme lies in or beside a gap in the marks"));
+        return one(unavailable(reasons::kGap));
     MeasureValue out;
     out.value = reading->value;
     const std::vector<double> values = drawnReadings(span, def, units);
     constexpr double kJerkOfNoise = 0.2; // of the logarithm: a fifth of the jerk
     if (def.kind == Kind::Smoothness && std::abs(mean(values) - reading->value) > kJerkOfNoise)
-        return one(unavailable("the marks are too rough: their noise outweighs the jerk of the movement"));
+        return one(unavailable(reasons::kTooRough));
     out.u = def.kind == Kind::Smoothness
                 ? jerkUncertainty(values, reading->value)
                 : drawnUncertainty(values, reading->value, def.kind == Kind::Brake ? OneSided::Peak : OneSided::Square);
     if (needsLengthUnit(def.kind) && span.scale.shared && def.unit.starts_with("m"))
         out.sharedU = *out.value * span.scale.relativeU;
-    out.budget.push_back({"marks, event times and unit, by simulation", out.u});
+    out.budget.push_back({sources::kDrawn, out.u});
     if (def.kind == Kind::Steadiness) {
         out.extras["noise_floor"] = noiseFloor(span);
         if (*out.value <= out.extras["noise_floor"])
-            out.notes.push_back("within noise");
+            out.notes.push_back(notes::kWithinNoise);
     }
     if (def.kind == Kind::Smoothness) {
         const std::vector<double> speeds = speedsOf(insideTimes(itself), insidePath(itself));

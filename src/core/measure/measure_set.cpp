@@ -1,5 +1,6 @@
 #include "core/measure/measure_set.h"
 
+#include "core/reasons.h"
 #include "core/uncertainty/stats.h"
 
 #include <algorithm>
@@ -43,9 +44,7 @@ Sample sampleOf(const Pack& pack, const std::vector<Trial>& trials, const std::v
     return sample;
 }
 
-std::string fewer(std::size_t wanted, std::size_t got) {
-    return "needs " + std::to_string(wanted) + " repetitions, has " + std::to_string(got);
-}
+Reason fewer(std::size_t wanted, std::size_t got) { return reasons::kFewRepetitions(wanted, got); }
 
 MeasureValue drift(const MeasureDef& def, const Sample& sample) {
     MeasureValue out;
@@ -71,7 +70,7 @@ MeasureValue drift(const MeasureDef& def, const Sample& sample) {
     }
     if (std::all_of(sample.numbers.begin(), sample.numbers.end(),
                     [&](double n) { return std::abs(n - sample.numbers.front()) < 1e-12; })) {
-        out.reason = "all repetitions have the same number";
+        out.reason = reasons::kSameNumber;
         return out;
     }
     const auto [slope, u] = slopeOf(sample.numbers, sample.values);
@@ -95,13 +94,13 @@ MeasureValue variability(const Sample& sample) {
 MeasureValue symmetry(const MeasureDef& def, const Sample& left, const Sample& right) {
     MeasureValue out;
     if (left.size() == 0 || right.size() == 0) {
-        out.reason = "no valid value on the " + std::string(left.size() == 0 ? "left" : "right");
+        out.reason = left.size() == 0 ? reasons::kNoneOnLeft : reasons::kNoneOnRight;
         return out;
     }
     const auto result = symmetryOf(median(left.values), medianUncertainty(left.values, left.us), median(right.values),
                                    medianUncertainty(right.values, right.us), def.unit == "deg");
     if (!result) {
-        out.reason = "both sides are too small against their uncertainty for a share";
+        out.reason = reasons::kSidesSmall;
         return out;
     }
     out.value = result->first;
@@ -126,9 +125,8 @@ MeasureValue difference(const MeasureDef& def, const Sample& sample) {
             }
     for (std::size_t side = 0; side < 2; ++side)
         if (values[side].empty()) {
-            out.reason = side < def.conditions.size()
-                             ? "no repetition under the condition \"" + def.conditions[side] + "\""
-                             : "two conditions are needed";
+            out.reason = side < def.conditions.size() ? reasons::kNoneUnder(def.conditions[side])
+                                                      : Reason(reasons::kTwoConditions);
             return out;
         }
     out.value = median(values[1]) - median(values[0]);
@@ -202,7 +200,7 @@ SetMeasures measureSet(const Pack& pack, const std::vector<Trial>& trials, const
             value = difference(def, sample(def.ofMeasure));
         value.unit = def.unit;
         if (value.valid())
-            value.budget.push_back({"the repetitions' spread", value.u});
+            value.budget.push_back({sources::kSpread, value.u});
         out.emplace_back(def.id, std::move(value));
     }
     return out;

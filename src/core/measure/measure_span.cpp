@@ -1,5 +1,6 @@
 #include "core/measure/measure_span.h"
 
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
 #include "core/uncertainty/series_draws.h"
@@ -102,39 +103,39 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
     const std::vector<double> series = seriesOf(span, span.itself, kind);
     const auto result = statistic(stat, span.itself, series);
     if (!result) {
-        out.reason = std::string(reasons::kFewFrames) + span.phase->title;
+        out.reason = reasons::kFewFrames(span.phase->title);
         return out;
     }
     if (stat != Stat::Mean && span.besideGap(result->sample)) {
-        out.reason = "its extreme lies in or beside a gap in the marks";
+        out.reason = reasons::kGap;
         return out;
     }
     const bool rate = kind.what != SeriesKind::What::Value;
     if (result->atEdge && rate && stat == Stat::Maximum) {
-        out.reason = "fastest at the edge of " + span.phase->title + ": no peak inside";
+        out.reason = reasons::kNoPeakInside(span.phase->title);
         return out;
     }
     if (result->atEdge)
-        out.notes.push_back("at the edge of the phase");
+        out.notes.push_back(notes::kAtEdge);
     if (stat != Stat::Mean && span.nearRunEnd(result->sample))
-        out.notes.push_back("near the end of the marks: mark more frames outside the phase");
+        out.notes.push_back(notes::kNearEnd);
     if (rate) {
         // Share of a motion at the cutoff that central differences keep.
         const double x = 2 * std::numbers::pi * span.whole->cutoffHz / span.run().rateHz;
         constexpr double kKept = 0.9;
         if (std::sin(x) / x < kKept)
-            out.notes.emplace_back(reasons::kFrameRate);
+            out.notes.emplace_back(notes::kFrameRate);
     }
     out.value = result->value;
     const double period = rate || stat == Stat::Range ? 0 : wrapPeriodAlong(def);
     const auto parts = stat == Stat::Mean && !rate ? meanToFirstOrder(span, series) : std::optional<MeanUncertainty>();
     if (parts) {
         out.u = parts->whole();
-        out.budget = {{"marks, filtered", parts->marks},
-                      {"time of the start of " + span.phase->title, parts->from},
-                      {"time of the end of " + span.phase->title, parts->to}};
+        out.budget = {{sources::kFilteredMarks, parts->marks},
+                      {sources::kStartTime(span.phase->title), parts->from},
+                      {sources::kEndTime(span.phase->title), parts->to}};
         if (needsLengthUnit(def.kind))
-            out.budget.push_back({"length unit", parts->unit});
+            out.budget.push_back({sources::kUnit, parts->unit});
     } else {
         std::vector<double> values = drawnStatistics(span, kind, series, stat);
         if (period > 0)
@@ -144,7 +145,7 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
                                  !rate                                  ? OneSided::Square
                                  : kind.what == SeriesKind::What::Speed ? OneSided::PeakOfLength
                                                                         : OneSided::Peak);
-        out.budget.push_back({"marks, event times and unit, by simulation", out.u});
+        out.budget.push_back({sources::kDrawn, out.u});
     }
     if (def.period() > 0 && stat != Stat::Range && !rate) {
         const double low = def.kind == Kind::Clock ? 0 : -def.period() / 2;
@@ -243,11 +244,11 @@ MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, 
     for (const auto& [index, share] : plan.points[0].parts) {
         const double u =
             std::sqrt((weights.transpose().array() * run.sigma.col(index).array()).square().sum() / 2) * share;
-        out.budget.push_back({inWords(plan.landmarks[static_cast<std::size_t>(index)]), u});
+        out.budget.push_back({sources::kLandmark(landmarkNamed(plan.landmarks[static_cast<std::size_t>(index)])), u});
         variance += u * u;
     }
     const double unitU = *out.value * scale.relativeU;
-    out.budget.push_back({"length unit", unitU});
+    out.budget.push_back({sources::kUnit, unitU});
     if (scale.shared)
         out.sharedU = unitU;
     // Along an axis the speed has a corner where the movement turns; its velocity changes evenly there.
@@ -268,7 +269,7 @@ MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef
     out.events = {def.at};
     const TrialEvent* event = context.events.find(def.at);
     if (!event) {
-        out.reason = "the event \"" + context.eventTitle(def.at) + "\" is not set";
+        out.reason = reasons::kEventNotSet(context.eventTitle(def.at));
         return out;
     }
     const auto planned = planInstant(context.pack, def, context.trial, context.sides);
@@ -306,7 +307,7 @@ MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef
             const double common = (after[i] - before[i]) / at.spanS * sigma.mean();
             own += ((weights.array() * sigma).square().sum() + common * common) / 2;
         }
-        out.budget.push_back({inWords(plan.landmarks[landmark]), std::sqrt(own)});
+        out.budget.push_back({sources::kLandmark(landmarkNamed(plan.landmarks[landmark])), std::sqrt(own)});
         variance += own;
     }
     const double timeU = std::abs(at.changeOf(rates)) * event->uS;
@@ -320,7 +321,7 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     Series out;
     const auto sides = resolveRoles(pack, trial);
     const auto planned = isInstantKind(def.kind) ? planInstant(pack, def, trial, sides)
-                                                 : std::variant<InstantPlan, Reason>(Reason("no value in every frame"));
+                                                 : std::variant<InstantPlan, Reason>(reasons::kNoSeries);
     const auto scaled = needsLengthUnit(def.kind) ? lengthScale(def.in, trial, sides, 0)
                                                   : std::variant<LengthScale, Reason>(LengthScale{});
     for (const Reason* reason : {std::get_if<Reason>(&planned), std::get_if<Reason>(&scaled)})
@@ -332,7 +333,7 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     const double unit = std::get<LengthScale>(scaled).pixels;
     const auto first = trial.marks.find(plan.landmarks[0]);
     if (first == trial.marks.end()) {
-        out.reason = inWords(plan.landmarks[0]) + " is not marked";
+        out.reason = reasons::kNotMarked(landmarkNamed(plan.landmarks[0]));
         return out;
     }
     if (def.kind == Kind::Speed) {
@@ -361,7 +362,7 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     if (const double period = wrapPeriodAlong(def); period > 0)
         out.values = unwrapAlong(std::move(out.values), period);
     if (out.timesS.empty())
-        out.reason = "its points are not marked together in one frame";
+        out.reason = reasons::kNeverTogether;
     return out;
 }
 

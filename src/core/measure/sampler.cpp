@@ -1,5 +1,6 @@
 #include "core/measure/sampler.h"
 
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
 
@@ -72,14 +73,14 @@ std::optional<SampledMark> markAt(const Trial& trial, const std::string& landmar
 std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std::string>& landmarks, double fromS,
                                       double toS) {
     if (!trial.times.known())
-        return Reason("the times of the frames are not known");
+        return reasons::kTimesUnknown;
     const int first = static_cast<int>(std::floor(trial.times.frameOf(fromS) + kOnFrame));
     const int last = static_cast<int>(std::ceil(trial.times.frameOf(toS) - kOnFrame));
     int low = first - kMaxRunSamples / 2, high = last + kMaxRunSamples / 2;
     for (const std::string& landmark : landmarks) {
         const auto track = trial.marks.find(landmark);
         if (track == trial.marks.end())
-            return inWords(landmark) + " is not marked";
+            return reasons::kNotMarked(landmarkNamed(landmark));
         const MarksByFrame& marks = track->second;
         const auto connected = [&](MarksByFrame::const_iterator a, MarksByFrame::const_iterator b) {
             return b->first == a->first + 1 ||
@@ -87,7 +88,7 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
         };
         auto it = marks.upper_bound(first);
         if (it == marks.begin())
-            return inWords(landmark) + " is not marked from frame " + std::to_string(first);
+            return reasons::kNotMarkedFrom(landmarkNamed(landmark), first);
         --it;
         auto start = it;
         while (start != marks.begin() && connected(std::prev(start), start))
@@ -96,14 +97,13 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
         while (std::next(end) != marks.end() && connected(end, std::next(end)))
             ++end;
         if (end->first < last)
-            return inWords(landmark) + " is not marked throughout frames " + std::to_string(first) + " to " +
-                   std::to_string(last);
+            return reasons::kNotMarkedThroughout(landmarkNamed(landmark), first, last);
         low = std::max(low, start->first);
         high = std::min(high, end->first);
     }
     const std::size_t n = static_cast<std::size_t>(high - low) + 1;
     if (n < kMinSamples)
-        return "only " + std::to_string(n) + " frames in a row are marked, 10 are needed";
+        return reasons::kFewMarked(n);
 
     MarkRun run;
     const auto columns = static_cast<Eigen::Index>(landmarks.size());
@@ -147,7 +147,7 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
     const auto count =
         static_cast<Eigen::Index>(std::floor((run.timesS.back() - run.timesS.front()) / step + 1e-9)) + 1;
     if (count < static_cast<Eigen::Index>(kMinSamples))
-        return Reason("too few frames in a row are marked, 10 are needed");
+        return reasons::kTooFewMarked;
     resampled.raw.resize(count, 2 * columns);
     resampled.sigma.resize(count, columns);
     for (Eigen::Index i = 0; i < count; ++i) {
@@ -177,7 +177,7 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
     LengthScale scale;
     if (unit.metres) {
         if (!trial.capture.metresPerPixel)
-            return Reason("lengths in metres need a scale: set a known length in Film, or give --scale");
+            return reasons::kNoScale;
         scale.pixels = 1 / *trial.capture.metresPerPixel;
         scale.relativeU = trial.capture.scaleRelativeU;
         scale.shared = true;
@@ -186,7 +186,7 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
     const std::string names[2] = {resolvePoint(unit.a, sides), resolvePoint(unit.b, sides)};
     for (const std::string& name : names)
         if (name.empty() || !trial.marks.contains(name))
-            return "the body unit " + unitKey(unit) + " is not marked";
+            return reasons::kUnitNotMarked(unitKey(unit));
     const MarksByFrame &a = trial.marks.at(names[0]), &b = trial.marks.at(names[1]);
     std::vector<double> lengths, variances;
     for (const auto& [frame, mark] : a) {
@@ -197,17 +197,17 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
         variances.push_back(mark.sigmaPx * mark.sigmaPx + other->second.sigmaPx * other->second.sigmaPx);
     }
     if (lengths.empty())
-        return "the body unit " + unitKey(unit) + " is not marked in one frame together";
+        return reasons::kUnitNotTogether(unitKey(unit));
     scale.pixels = percentile(lengths, lengths.size() < kFramesForPercentile ? 1.0 : 0.9);
     const double u = std::sqrt(mean(variances));
     constexpr double kTooShort = 5; // length over sigma, as for short segments
     if (scale.pixels < kTooShort * u / std::numbers::sqrt2)
-        return "the body unit " + unitKey(unit) + " is " + std::string(reasons::kTooShort);
+        return reasons::kUnitTooShort(unitKey(unit));
     scale.relativeU = u / scale.pixels;
     constexpr double kForeshortened = 0.9;
     if (medianPixels > 0 && scale.pixels < kForeshortened * medianPixels) {
         scale.relativeU = std::hypot(scale.relativeU, 1 - scale.pixels / medianPixels);
-        scale.note = "unit foreshortened";
+        scale.note = notes::kForeshortened;
     }
     return scale;
 }

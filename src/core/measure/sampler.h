@@ -3,6 +3,7 @@
 
 #include "core/measure/instant.h"
 #include "core/points/trial.h"
+#include "core/sentence.h"
 
 #include <Eigen/Core>
 #include <variant>
@@ -39,7 +40,7 @@ struct LengthScale {
     double pixels = 1;    ///< per unit
     double relativeU = 0; ///< relative standard uncertainty
     bool shared = false;  ///< the same error for all repetitions (calibration)
-    std::string note;     ///< "unit foreshortened"
+    Sentence note;
 };
 /// medianPixels: median unit of the set, 0 where unknown (body units only).
 [[nodiscard]] std::variant<LengthScale, Reason>

@@ -1,5 +1,6 @@
 #include "core/measure/span.h"
 
+#include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
 
@@ -14,7 +15,7 @@ const TrialEvent* findEvent(const MeasureContext& context, const std::string& id
                             Reason& reason) {
     if (!event && reason.empty()) {
         const EventDef* named = context.pack.event(id);
-        reason = "the event \"" + (named ? named->title : id) + "\" is not set";
+        reason = reasons::kEventNotSet(named ? named->title : id);
     }
     return event;
 }
@@ -38,7 +39,7 @@ std::variant<Span, Reason> Span::of(const MeasureContext& context, const Measure
     if (!from || !to)
         return reason;
     if (to->timeS <= from->timeS)
-        return "order reversed: " + span.phase->title + " ends before it starts";
+        return reasons::kPhaseReversed(span.phase->title);
     span.from = *from;
     span.to = *to;
     auto planned = planInstant(context.pack, def, context.trial, context.sides);

@@ -2,6 +2,7 @@
 // A skill pack: everything about one skill. Value types only; pack_reader.h reads them from JSON.
 
 #include "core/pack/measure_kinds.h"
+#include "core/person/limits.h"
 #include "core/points/landmark.h"
 
 #include <cstdint>
@@ -156,8 +157,8 @@ struct CauseDef {
 struct FaultDef {
     std::string id, title, explain, phase, see, notThis;
     Level level = Level::Whole;
-    double effect = 0; ///< 0..1
-    std::vector<std::string> limitedBy;
+    double effect = 0;                ///< 0..1
+    std::vector<LimitRule> limitedBy; ///< limits that make it a changed target
     ConditionTree when;
     std::vector<CauseDef> causes;
     Caution safety = Caution::None;
@@ -172,7 +173,8 @@ struct DrillDef {
     Stage stage = Stage::Position;
     Stress stress = Stress::Calm;
     Dose dose;
-    std::vector<std::string> needs, cautions, notFor;
+    std::vector<std::string> needs, cautions;
+    std::vector<LimitRule> notFor; ///< limits that keep it away from an athlete
     bool partner = false;
 };
 /// Keys of `for`: level, age band, variant, format, distance.

@@ -152,6 +152,31 @@ ConditionTree readTree(const JsonNode& node) {
     return tree;
 }
 
+/// Entries are words ("knee pain"), or {"part": "knee", "kinds": ["pain", "healing"]}.
+std::vector<LimitRule> readLimitRules(const JsonNode& node, std::string_view key, bool withKind) {
+    std::vector<LimitRule> out;
+    node.list(key, false, [&](const JsonNode& entry) {
+        if (entry.json().is_string()) {
+            for (LimitRule& rule : rulesFromWords(entry.json().get<std::string>(), withKind))
+                out.push_back(std::move(rule));
+            return;
+        }
+        if (!entry.expectObject({"part", "kinds"}))
+            return;
+        LimitRule rule;
+        rule.part = entry.word("part", BodyPart::WholeBody, true, "a part of the body, such as knee or lower_back",
+                               bodyPartFrom);
+        for (const std::string& word : entry.texts("kinds"))
+            if (const auto kind = limitKindFrom(word))
+                rule.kinds.push_back(*kind);
+            else
+                entry.faultAt("kinds", "pain, healing, stiff, operated, illness or other", word);
+        rule.words = inWords(rule);
+        out.push_back(std::move(rule));
+    });
+    return out;
+}
+
 FaultDef readFault(const JsonNode& node) {
     FaultDef fault;
     if (!node.expectObject({"id", "title", "explain", "level", "phase", "effect", "limited_by", "when", "causes",
@@ -163,7 +188,7 @@ FaultDef readFault(const JsonNode& node) {
     fault.level = readLevel(node);
     fault.phase = node.id("phase", false);
     fault.effect = node.requiredNumber("effect", 0, 1);
-    fault.limitedBy = node.texts("limited_by");
+    fault.limitedBy = readLimitRules(node, "limited_by", true);
     fault.see = node.text("see", false);
     fault.notThis = node.text("not", false);
     (void)node.texts("grades");
@@ -216,7 +241,7 @@ DrillDef readDrill(const JsonNode& node) {
     drill.good = node.text("good");
     drill.needs = node.texts("needs");
     drill.cautions = node.texts("cautions");
-    drill.notFor = node.texts("not_for");
+    drill.notFor = readLimitRules(node, "not_for", false);
     drill.partner = node.boolean("partner", false);
     drill.why = node.text("why", false);
     drill.wrong = node.text("wrong", false);

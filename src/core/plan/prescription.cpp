@@ -48,11 +48,97 @@ const LadderDef* ladderFor(const Pack& pack, const std::string& fault, const Sit
     return general;
 }
 
+namespace phrases {
+
+constexpr Phrase kNotWith{"not_with", RIFLESSO_SAY("Sentence", "%1: not with %2")};
+constexpr Phrase kNeeds{"needs", RIFLESSO_SAY("Sentence", "%1: needs %2")};
+constexpr Phrase kUnclear{"unclear_limit",
+                          RIFLESSO_SAY("Sentence", "%1: held back until somebody says what \"%2\" means")};
+constexpr Phrase kInstead{"instead", RIFLESSO_SAY("Sentence", "%1; %2 instead")};
+constexpr Phrase kNoLadder{"no_ladder", RIFLESSO_SAY("Sentence", "no ladder in the pack for \"%1\"")};
+constexpr Phrase kNoDrillLeft{
+    "no_drill_left", RIFLESSO_SAY("Sentence", "\"%1\" has no drill that these limits and this equipment allow")};
+constexpr Phrase kWaits{"waits",
+                        RIFLESSO_SAY("Sentence", "pain was said in practice: the plan waits until it is written "
+                                                 "down who advised what")};
+
+} // namespace phrases
+
+/// Why an athlete does not get a drill; empty: nothing speaks against it.
+Sentence against(const DrillDef& drill, const AthleteFacts& facts) {
+    if (const Limit* limit = anyConcerns(drill.notFor, facts.limits.known))
+        return phrases::kNotWith(drill.title, limit->words.empty() ? inWords(*limit) : limit->words);
+    if (!drill.notFor.empty() && !facts.limits.unclear.empty())
+        return phrases::kUnclear(drill.title, facts.limits.unclear.front());
+    for (const std::string& need : drill.needs)
+        if (facts.equipmentKnown && !holds(facts.equipment, need))
+            return phrases::kNeeds(drill.title, need);
+    return {};
+}
+
+/// A drill of the stage out of the ladders of the level's faults that is allowed and not on the ladder yet.
+const DrillDef* replacement(const Pack& pack, const LadderDef& own, Stage stage, const std::vector<Rung>& rungs,
+                            const AthleteFacts& facts) {
+    const FaultDef* fault = pack.fault(own.fault);
+    for (const LadderDef& ladder : pack.ladders) {
+        const FaultDef* other = pack.fault(ladder.fault);
+        if (&ladder == &own || !fault || !other || other->level != fault->level)
+            continue;
+        for (const std::string& id : ladder.rungs) {
+            const DrillDef& drill = *pack.drill(id);
+            const bool there = holds(own.rungs, id) || std::any_of(rungs.begin(), rungs.end(),
+                                                                   [&](const Rung& rung) { return rung.drill == id; });
+            if (drill.stage == stage && !there && against(drill, facts).empty())
+                return &drill;
+        }
+    }
+    return nullptr;
+}
+
 } // namespace
+
+OpenLadder openLadder(const Pack& pack, const std::string& fault, const AthleteFacts& facts,
+                      const Situation& situation) {
+    OpenLadder out;
+    const LadderDef* ladder = ladderFor(pack, fault, situation);
+    if (!ladder)
+        return out;
+    out.known = true;
+    const auto allowedOf = [&](Stage stage) {
+        return std::any_of(ladder->rungs.begin(), ladder->rungs.end(), [&](const std::string& id) {
+            return pack.drill(id)->stage == stage && against(*pack.drill(id), facts).empty();
+        });
+    };
+    for (const std::string& id : ladder->rungs) {
+        const DrillDef& drill = *pack.drill(id);
+        const Sentence why = against(drill, facts);
+        if (why.empty()) {
+            out.rungs.push_back({id, {}, drill.stage, false});
+            continue;
+        }
+        const DrillDef* other =
+            allowedOf(drill.stage) ? nullptr : replacement(pack, *ladder, drill.stage, out.rungs, facts);
+        out.leftOut.push_back(other ? phrases::kInstead(why, other->title) : why);
+        if (other)
+            out.rungs.push_back({other->id, id, other->stage, false});
+    }
+    return out;
+}
 
 Prescription prescribe(const Pack& pack, const Findings& findings, const std::vector<Trial>& trials,
                        const AthleteFacts& facts, const Decisions& decisions, const Situation& situation) {
     Prescription out;
+    out.unclearLimits = facts.limits.unclear;
+    if (facts.waitsForAdvice) {
+        out.waits = true;
+        out.missing.push_back(phrases::kWaits);
+    }
+    for (const Finding& finding : findings.ranked)
+        if (finding.shown > 0) {
+            const OpenLadder ladder = openLadder(pack, finding.fault, facts, situation);
+            if (ladder.known && ladder.rungs.empty())
+                out.withoutDrill.push_back(finding.fault);
+        }
     std::vector<std::string> chosen;
     if (!decisions.workOn.empty()) {
         const std::ptrdiff_t most = decisions.insisted ? std::ssize(decisions.workOn) : 2;
@@ -69,6 +155,11 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
         for (const std::string& fault : order) {
             if (holds(decisions.setAside, fault))
                 continue;
+            if (holds(out.withoutDrill, fault)) {
+                if (!out.waits)
+                    out.missing.push_back(phrases::kNoDrillLeft(pack.fault(fault)->title));
+                continue;
+            }
             if (chosen.empty() || !findings.followsFrom(fault, chosen.front()))
                 chosen.push_back(fault);
             if (chosen.size() == 2)
@@ -82,35 +173,29 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
     }
     if (decisions.approach.oneAtATime && chosen.size() > 1)
         chosen.resize(1);
+    if (out.waits)
+        return out;
     for (const std::string& fault : chosen) {
         Focus focus{fault, out.focus.empty(), {}, {}, {}};
-        const LadderDef* ladder = ladderFor(pack, fault, situation);
-        if (!ladder)
-            out.missing.push_back("no ladder in the pack for \"" + pack.fault(fault)->title + "\"");
+        OpenLadder ladder = openLadder(pack, fault, facts, situation);
+        if (!ladder.known)
+            out.missing.push_back(phrases::kNoLadder(pack.fault(fault)->title));
+        else if (ladder.rungs.empty())
+            out.missing.push_back(phrases::kNoDrillLeft(pack.fault(fault)->title));
+        out.missing.insert(out.missing.end(), ladder.leftOut.begin(), ladder.leftOut.end());
         const auto mastered = masteredStress(findings.find(fault), trials, facts.masteredStress);
         std::size_t start = 0;
         std::optional<std::size_t> firstAtTempo;
-        for (const std::string& id : ladder ? ladder->rungs : std::vector<std::string>()) {
-            const DrillDef& drill = *pack.drill(id);
-            std::string why;
-            for (const std::string& limit : drill.notFor)
-                if (holds(facts.limits, limit))
-                    why = "not with " + limit;
-            for (const std::string& need : drill.needs)
-                if (facts.equipmentKnown && !holds(facts.equipment, need))
-                    why = "needs " + need;
-            if (!why.empty()) {
-                out.missing.push_back(drill.title + ": " + why);
-                continue;
-            }
+        for (std::size_t i = 0; i < ladder.rungs.size(); ++i) {
+            const DrillDef& drill = *pack.drill(ladder.rungs[i].drill);
             if (mastered && drill.stress <= *mastered) {
-                start = focus.rungs.size();
+                start = i;
                 focus.startBecause = StartBecause::Mastered;
             }
             if (decisions.approach.tempoFirst && drill.stage >= kMatchTempo && !firstAtTempo)
-                firstAtTempo = focus.rungs.size();
-            focus.rungs.push_back({id, drill.stage, false});
+                firstAtTempo = i;
         }
+        focus.rungs = std::move(ladder.rungs);
         if (firstAtTempo && *firstAtTempo > start) {
             start = *firstAtTempo;
             focus.startBecause = StartBecause::TempoFirst;

@@ -7,6 +7,7 @@ namespace riflesso {
 
 struct Rung {
     std::string drill;
+    std::string insteadOf = {}; ///< the drill of the ladder that the athlete's limits or equipment do not allow
     Stage stage = Stage::Position;
     bool startHere = false;
 };
@@ -27,8 +28,22 @@ struct Focus {
 struct Prescription {
     std::vector<Focus> focus;
     std::vector<std::string> cautions;
-    std::vector<std::string> missing; ///< drills left out and why, faults without a ladder
+    std::vector<Sentence> missing; ///< drills left out and why, what stands in their place, faults without a ladder
+    /// Present faults of which the limits and the equipment leave no drill: none of them is proposed as a focus.
+    std::vector<std::string> withoutDrill;
+    std::vector<std::string> unclearLimits; ///< words of which nobody has said what they mean
+    bool waits = false; ///< pain was said in practice: nothing is prescribed until somebody wrote who advised what
 };
+
+/// What the athlete's limits and equipment leave of a fault's ladder. A drill that they do not allow gives its place to
+/// one of the same stage out of the ladders of the fault's level, where the ladder has no other of that stage.
+struct OpenLadder {
+    bool known = false; ///< the pack has one for this situation
+    std::vector<Rung> rungs;
+    std::vector<Sentence> leftOut;
+};
+[[nodiscard]] OpenLadder openLadder(const Pack& pack, const std::string& fault, const AthleteFacts& facts,
+                                    const Situation& situation);
 
 /// How a plan goes about it; where practitioners disagree (common practice, no source).
 struct Approach {

@@ -1,6 +1,7 @@
 #include "core/points/body_mass.h"
 
 #include "core/points/landmark.h"
+#include "core/reasons.h"
 
 #include <map>
 
@@ -22,7 +23,7 @@ centreOfMassWeights(const std::set<std::string>& marked) {
     for (const char* side : {"left_", "right_"})
         for (const char* part : {"shoulder", "elbow", "wrist", "hip", "knee", "ankle"})
             if (!marked.contains(side + std::string(part)))
-                return "the centre of mass needs the " + inWords(side + std::string(part));
+                return reasons::kMassNeeds(landmarkNamed(side + std::string(part)));
     std::map<std::string, double> weights;
     const auto add = [&](const Part& part, const std::string& from, const std::string& to) {
         weights[from] += part.mass * (1 - part.at);

@@ -1,7 +1,7 @@
 #pragma once
 // Centre of mass of the body as a weighted sum of landmarks.
 
-#include "core/result.h"
+#include "core/sentence.h"
 
 #include <set>
 #include <string>

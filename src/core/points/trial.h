@@ -83,7 +83,8 @@ struct AthleteFacts {
     std::optional<Side> handedness, facing;
     std::optional<View> view;
     std::optional<double> scale, slowMotion, willingness;
-    std::vector<std::string> limits, competitions, equipment;
+    Limits limits; ///< those that hold now
+    std::vector<std::string> competitions, equipment;
     std::optional<std::string> today;
     std::optional<Stress> masteredStress;
     struct TrialFacts {
@@ -92,6 +93,7 @@ struct AthleteFacts {
         std::string performer;
     };
     std::map<std::string, TrialFacts> trials;
+    bool waitsForAdvice = false; ///< pain was said in practice, and nobody has written who advised what
     bool equipmentKnown = false; ///< `equipment` was given: what is not in it is missing
 };
 

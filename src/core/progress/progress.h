@@ -13,7 +13,7 @@ struct RunPoint {
     double median = 0, u = 0; ///< u_med
     std::size_t repetitions = 0;
     bool comparable = true; ///< with the first one
-    std::string reason;     ///< why not
+    Reason reason;          ///< why not
     bool outside = false;   ///< of the band
 };
 struct RunChart {

@@ -2,6 +2,7 @@
 
 #include "core/listed.h"
 #include "core/measure/measure_set.h"
+#include "core/reasons.h"
 #include "core/tables/json_walk.h"
 #include "core/uncertainty/stats.h"
 
@@ -55,20 +56,20 @@ bool sameSet(std::vector<std::string> a, std::vector<std::string> b) {
 }
 
 /// Why two summaries cannot be judged against each other; empty when they can.
-std::string obstacle(const AssessedSet& before, const AssessedSet& after, const SetSummary& first,
-                     const SetSummary& second) {
+Reason obstacle(const AssessedSet& before, const AssessedSet& after, const SetSummary& first,
+                const SetSummary& second) {
     if (before.view != after.view)
-        return "view";
+        return obstacles::kView;
     if (!sameSet(before.stress, after.stress))
-        return "stress";
+        return obstacles::kStress;
     if (before.packId != after.packId || before.packEdition != after.packEdition)
-        return "pack";
+        return obstacles::kPack;
     if (first.unit != second.unit)
-        return "unit";
+        return obstacles::kUnit;
     constexpr double kSame = 1e-9;
     if ((first.filtered || second.filtered) && std::abs(before.cutoffHz - after.cutoffHz) > kSame)
-        return "cutoff";
-    return first.deviation && second.deviation ? "" : "no reference";
+        return obstacles::kCutoff;
+    return first.deviation && second.deviation ? Reason() : obstacles::kNoReference;
 }
 
 } // namespace
@@ -178,7 +179,7 @@ std::string_view toString(ChangeVerdict verdict) {
     return "not_comparable";
 }
 
-Change changeBetween(const SetSummary& first, const SetSummary& second, std::string obstacle) {
+Change changeBetween(const SetSummary& first, const SetSummary& second, Reason obstacle) {
     Change change;
     change.measure = first.measure;
     change.before = first.median;
@@ -201,7 +202,7 @@ Change changeBetween(const SetSummary& first, const SetSummary& second, std::str
         change.gapClosed = 1 - d2 / d1;
     const bool bothWithin = first.state == State::Within && second.state == State::Within;
     if (first.repetitions < kFewestRepetitions || second.repetitions < kFewestRepetitions)
-        change.reason = "too few repetitions";
+        change.reason = obstacles::kFewRepetitions;
     else if (!bothWithin && exceeds(d1 - d2, change.detectable))
         change.verdict = ChangeVerdict::Better;
     else if (!bothWithin && exceeds(d2 - d1, change.detectable))
@@ -238,7 +239,7 @@ Json retestJson(const Retest& retest) {
                                    {"verdict", toString(change.verdict)},
                                    {"gap_closed", change.gapClosed ? Json(*change.gapClosed) : Json(nullptr)},
                                    {"comparable", change.comparable()},
-                                   {"reason", change.reason.empty() ? Json(nullptr) : Json(change.reason)}});
+                                   {"reason", change.reason.empty() ? Json(nullptr) : Json(change.reason.code())}});
     out["faults"] = Json::array();
     for (const FaultChange& change : retest.faults)
         out["faults"].push_back({{"fault", change.fault}, {"verdict", change.verdict}});

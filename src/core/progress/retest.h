@@ -40,7 +40,7 @@ struct Change {
     double u = 0, detectable = 0; ///< √(u₁² + u₂²) and 1.96 of it
     ChangeVerdict verdict = ChangeVerdict::NoClearChange;
     std::optional<double> gapClosed; ///< 1 - |d₂|/|d₁|; none when |d₁| is within the tolerance
-    std::string reason;              ///< why not comparable, or "too few repetitions"
+    Reason reason;                   ///< why not comparable, or too few repetitions (obstacles)
     [[nodiscard]] bool comparable() const { return verdict != ChangeVerdict::NotComparable; }
 };
 struct FaultChange {
@@ -51,7 +51,7 @@ struct Retest {
     std::vector<FaultChange> faults;
 };
 /// One measure of two sets. obstacle: why they cannot be compared; empty: they can.
-[[nodiscard]] Change changeBetween(const SetSummary& first, const SetSummary& second, std::string obstacle);
+[[nodiscard]] Change changeBetween(const SetSummary& first, const SetSummary& second, Reason obstacle);
 /// Judged on |d₂| - |d₁| of the medians, never on the raw change.
 [[nodiscard]] Retest compareSets(const AssessedSet& before, const AssessedSet& after);
 [[nodiscard]] Json retestJson(const Retest& retest);

@@ -388,6 +388,37 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
     return out;
 }
 
+namespace {
+
+/// Words, or {"part": "knee", "side": "left", "kind": "pain"}.
+Limits readLimits(const JsonNode& node) {
+    Limits out;
+    std::vector<std::string> lines;
+    node.list("limits", false, [&](const JsonNode& entry) {
+        if (entry.json().is_string()) {
+            lines.push_back(entry.json().get<std::string>());
+            return;
+        }
+        if (!entry.expectObject({"part", "side", "kind"}))
+            return;
+        Limit limit;
+        limit.part = entry.word("part", BodyPart::WholeBody, true, "a part of the body, such as knee or lower_back",
+                                bodyPartFrom);
+        limit.side = entry.word("side", LimitSide::Unsaid, false, "left, right or both", limitSideFrom);
+        limit.kind = entry.word("kind", LimitKind::Other, false, "pain, healing, stiff, operated, illness or other",
+                                limitKindFrom);
+        if (limit.kind == LimitKind::Illness && limit.part != BodyPart::HeartAndBreath)
+            limit.part = BodyPart::WholeBody;
+        out.known.push_back(limit);
+    });
+    const Limits said = limitsFromLines(lines);
+    out.known.insert(out.known.end(), said.known.begin(), said.known.end());
+    out.unclear = said.unclear;
+    return out;
+}
+
+} // namespace
+
 Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view name) {
     std::vector<JsonFault> faults;
     AthleteFacts facts;
@@ -411,7 +442,7 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                 facts.slowMotion = node.number("slow_motion", 1, 1e-3, 1e4);
             if (node.has("willingness"))
                 facts.willingness = node.number("willingness", 1, 0, 1);
-            facts.limits = node.texts("limits");
+            facts.limits = readLimits(node);
             facts.equipment = node.texts("equipment");
             facts.equipmentKnown = node.has("equipment");
             facts.competitions = node.texts("competitions");

@@ -1,0 +1,27 @@
+#include "core/sentence.h"
+
+#include "core/points/landmark.h"
+
+namespace riflesso {
+
+std::string inEnglish(const Sentence& sentence) {
+    std::string out;
+    if (!sentence.phrase)
+        return out;
+    for (const char* at = sentence.phrase->english; *at; ++at) {
+        const std::size_t place =
+            *at == '%' && at[1] >= '1' && at[1] <= '9' ? static_cast<std::size_t>(at[1] - '1') : 9;
+        if (place >= sentence.named.size()) {
+            out += *at;
+            continue;
+        }
+        const Named& named = sentence.named[place];
+        out += named.what == Named::What::Landmark   ? inWords(named.text)
+               : named.what == Named::What::Sentence ? inEnglish(named.inner.front())
+                                                     : named.text;
+        ++at;
+    }
+    return out;
+}
+
+} // namespace riflesso
