@@ -1912,19 +1912,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>what the athlete believes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>film a session</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>lock the beliefs before results are shown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ask what the athlete believes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2059,6 +2051,10 @@
         <source>%1 is deleted.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>ask what the athlete believes, write down your first guess, or say that nobody was asked</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::BeliefBox</name>
@@ -2072,10 +2068,6 @@
     </message>
     <message>
         <source>BELIEVED AND GUESSED BEFORE ANY RESULT</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ask the athlete before anything is shown, and write down your own first guess. Once locked, both stand beside the measured value in Findings, Progress and the report.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2123,10 +2115,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Lock the beliefs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>locked</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2156,6 +2144,30 @@
     </message>
     <message>
         <source>, about %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ask the athlete before anything is shown, and write down your own first guess. Results are shown once both are locked, for good; then they stand beside the measured value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Said with today&apos;s date, for good: results are shown then without it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete is not asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No first guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete was not asked (%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No first guess (%1).</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5230,6 +5242,10 @@
         <source>confirm</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Values are shown once what is believed is locked, or it is said that nobody was asked (Athlete).</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -8206,6 +8222,10 @@
     </message>
     <message>
         <source>Nothing is marked in this set. &lt;b&gt;Next: mark key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Results are shown once what is believed is locked. &lt;b&gt;Next: ask on the Athlete page, or say there that nobody was asked.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -276,13 +276,21 @@ void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
 }
 
 bool Workspace::apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey) {
+    return changed([&] { return library_->change(name, work, mergeKey); });
+}
+
+bool Workspace::applyForGood(const std::function<Result<void>(Edit&)>& work) {
+    return changed([&] { return library_->keep(work); });
+}
+
+bool Workspace::changed(const std::function<Result<Touched>()>& change) {
     if (!library_)
         return false;
     if (!library_->onlyShown().isEmpty()) {
         say(library_->onlyShown(), true);
         return false;
     }
-    const Result<Touched> done = library_->change(name, work, mergeKey);
+    const Result<Touched> done = change();
     if (!done) {
         say(words::text(done.error().sentence()), true);
         return false;
@@ -361,6 +369,10 @@ void Workspace::assessLater() {
 }
 
 QString Workspace::noAssessment() const {
+    if (resultsHidden())
+        return tr(
+            "Results are shown once what is believed is locked. <b>Next: ask on the Athlete page, or say there that "
+            "nobody was asked.</b>");
     if (assessing_)
         return tr("Measuring…");
     if (!assessingFailed_.isEmpty())

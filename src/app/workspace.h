@@ -81,13 +81,20 @@ public:
 
     /// One gesture: one transaction, one undo step. False after an error, which has been said.
     bool apply(const QString& name, const std::function<Result<void>(Edit&)>& work, const QString& mergeKey = {});
+    /// The same for what no undo takes back (Library::keep).
+    bool applyForGood(const std::function<Result<void>(Edit&)>& work);
     void undo();
     void redo();
     [[nodiscard]] QString undoName() const { return library_ ? library_->undoName() : QString(); }
     [[nodiscard]] QString redoName() const { return library_ ? library_->redoName() : QString(); }
 
-    /// Of the chosen set; null while it is being made, when nothing is marked, or when it failed (see noAssessment).
-    [[nodiscard]] std::shared_ptr<const Assessment> assessment() const { return assessment_; }
+    /// Of the chosen set; null while it is being made, when nothing is marked, when it failed, or while what is
+    /// believed is not locked (see noAssessment): no page, paper or status shows a result before.
+    [[nodiscard]] std::shared_ptr<const Assessment> assessment() const {
+        return resultsHidden() ? nullptr : assessment_;
+    }
+    /// Neither locked nor said that nobody was asked (mayShowResults).
+    [[nodiscard]] bool resultsHidden() const { return data_ && !mayShowResults(*data_); }
     [[nodiscard]] bool assessing() const { return assessing_; }
     /// Why there is no assessment, and what to do next, in words. May hold <b>.
     [[nodiscard]] QString noAssessment() const;
@@ -113,6 +120,7 @@ signals:
     void saved();
 
 private:
+    bool changed(const std::function<Result<Touched>()>& change);
     /// Nothing is open any more: pages are told, jobs and pictures of before are dropped.
     void close();
     Result<void> openRecent();

@@ -162,6 +162,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
                                        edit.setGoal(*id, data_.goal)};
     for (const Belief& belief : data_.beliefs)
         steps.push_back(edit.addBelief(*id, belief));
+    for (const auto& [whose, day] : data_.notAsked)
+        steps.push_back(edit.sayNotAsked(*id, whose, day));
     for (const Decision& decision : data_.decisions)
         steps.push_back(edit.restoreDecision(*id, decision));
     for (const TermOverride& override : data_.overrides)

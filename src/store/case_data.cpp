@@ -13,6 +13,15 @@ constexpr std::pair<Decision::Choice, std::string_view> kChoices[] = {{Decision:
 
 } // namespace
 
+bool mayShowResults(const CaseData& data) {
+    const auto asked = [&](Guesser whose) {
+        return data.notAsked.contains(whose) ||
+               std::any_of(data.beliefs.begin(), data.beliefs.end(),
+                           [whose](const Belief& belief) { return belief.whose == whose && belief.locked; });
+    };
+    return asked(Guesser::Athlete) && asked(Guesser::Analyst);
+}
+
 Limits AthleteLimit::meaning() const {
     if (!part)
         return limitsFromWords(words.toStdString());

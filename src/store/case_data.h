@@ -239,7 +239,8 @@ struct CaseData {
     SessionId lastSession; ///< shown last; 0: none yet
     std::vector<Competition> competitions;
     std::vector<Belief> beliefs;
-    std::vector<Session> sessions; ///< the athlete's by date, then the models'
+    std::map<Guesser, QDate> notAsked; ///< who was not asked for a belief, and the day on which that was said
+    std::vector<Session> sessions;     ///< the athlete's by date, then the models'
     std::vector<Decision> decisions;
     std::vector<TermOverride> overrides; ///< of the score's terms, each with its reason
     std::vector<Position> positions;
@@ -253,6 +254,10 @@ struct CaseData {
     [[nodiscard]] const Clip* clip(ClipId id) const;
     [[nodiscard]] const Repetition* repetition(RepetitionId id) const;
 };
+
+/// Whether results may be shown: the athlete's belief and the analyst's first guess are locked, or it is said that
+/// nobody was asked.
+[[nodiscard]] bool mayShowResults(const CaseData& data);
 
 /// Whether people may be shown what was filmed of this athlete.
 enum class Consent { Missing, Expired, Valid };

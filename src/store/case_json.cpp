@@ -140,7 +140,7 @@ private:
 
     void walk(const JsonNode& root) {
         root.expectObject({"format", "version", "program", "uid", "title", "school", "athlete", "goal", "competitions",
-                           "beliefs", "sessions", "decisions", "overrides", "positions", "plan", "cues",
+                           "beliefs", "not_asked", "sessions", "decisions", "overrides", "positions", "plan", "cues",
                            "assessments"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
@@ -161,6 +161,13 @@ private:
             data.goal = rowFrom<GoalTarget>(root.at("goal"));
         rows(root, "competitions", true, data.competitions);
         rows(root, "beliefs", true, data.beliefs);
+        if (root.has("not_asked")) {
+            const JsonNode node = root.at("not_asked");
+            node.expectObject({"athlete", "analyst"});
+            for (const Guesser whose : {Guesser::Athlete, Guesser::Analyst})
+                if (const std::string key(toString(whose)); node.has(key))
+                    data.notAsked[whose] = Kept<QDate>::fromJson(node, key.c_str(), kRequired);
+        }
         root.list("sessions", true, [&](const JsonNode& node) { session(node); });
         for (const auto& [id, lead] : leads_) {
             const bool led =

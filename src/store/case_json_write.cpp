@@ -55,6 +55,13 @@ Json sectionJson(const Section& s) {
     return out;
 }
 
+Json notAskedJson(const CaseData& data) {
+    Json out = Json::object();
+    for (const auto& [whose, day] : data.notAsked)
+        out[std::string(toString(whose))] = Kept<QDate>::toJson(day);
+    return out;
+}
+
 Json athleteJson(const Athlete& athlete) {
     Json out = jsonOf(athlete);
     out["limits"] = listOf(athlete.limits);
@@ -76,6 +83,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"goal", data.goal ? jsonOf(*data.goal) : Json(nullptr)},
               {"competitions", listOf(data.competitions)},
               {"beliefs", listOf(data.beliefs)},
+              {"not_asked", notAskedJson(data)},
               {"sessions", Json::array()},
               {"decisions", listOf(data.decisions)},
               {"overrides", listOf(data.overrides)},

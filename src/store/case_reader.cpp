@@ -128,6 +128,10 @@ private:
             data_.beliefs.emplace_back().id = row.value(0).toLongLong();
             fill(data_.beliefs.back(), row, 1);
         });
+        each("SELECT whose, day FROM not_asked WHERE case_id=?", data_.id.value, [&](const QSqlQuery& row) {
+            if (const auto whose = guesserFrom(plain(row.value(0))))
+                data_.notAsked[*whose] = Kept<QDate>::fromRow(row.value(1));
+        });
     }
 
     void sessions() {

@@ -10,6 +10,7 @@ namespace riflesso {
 namespace {
 
 QString text(std::string_view value) { return stored::text(stored::qt(value)); }
+QString dayValue(const QDate& date) { return Kept<QDate>::toRow(date).toString(); }
 QVariant numberValue(const std::optional<double>& value) { return Kept<std::optional<double>>::toRow(value); }
 /// The row with a lasting id: its own, or a new one.
 template <class Row> Row lasting(Row row) {
@@ -99,6 +100,10 @@ Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
 }
 Result<void> Edit::lockBeliefs(CaseId id) {
     return exec(QStringLiteral("UPDATE belief SET locked=1 WHERE case_id=? AND locked=0"), {qint64(id.value)});
+}
+Result<void> Edit::sayNotAsked(CaseId id, Guesser whose, const QDate& day) {
+    return exec(QStringLiteral("INSERT OR IGNORE INTO not_asked(case_id, whose, day) VALUES(?, ?, ?)"),
+                {qint64(id.value), text(toString(whose)), dayValue(day)});
 }
 Result<void> Edit::removeBelief(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM belief WHERE id=? AND locked=0"), {qint64(id)});

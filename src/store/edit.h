@@ -43,7 +43,10 @@ public:
     [[nodiscard]] Result<void> addCompetition(AthleteId athlete, const QDate& date, const QString& title);
     [[nodiscard]] Result<void> removeCompetition(std::int64_t id);
     [[nodiscard]] Result<void> addBelief(CaseId id, const Belief& belief);
+    /// For good: to be called in Library::keep.
     [[nodiscard]] Result<void> lockBeliefs(CaseId id);
+    /// Nobody was asked for it; the day is kept.
+    [[nodiscard]] Result<void> sayNotAsked(CaseId id, Guesser whose, const QDate& day);
     [[nodiscard]] Result<void> removeBelief(std::int64_t id);
 
     [[nodiscard]] Result<SessionId> addSession(CaseId id, const QDate& date, const QString& title, bool isModel,

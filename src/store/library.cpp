@@ -277,6 +277,14 @@ Result<Touched> Library::change(const QString& name, const std::function<Result<
     return edit.touched();
 }
 
+Result<Touched> Library::keep(const std::function<Result<void>(Edit&)>& work) {
+    Edit edit(db_);
+    // Outside a step nothing is recorded (undo_log.cpp).
+    if (const auto done = transaction([&] { return work(edit); }); !done)
+        return done.error();
+    return edit.touched();
+}
+
 QString Library::undoName() const { return UndoLog::nextUndo(db_); }
 QString Library::redoName() const { return UndoLog::nextRedo(db_); }
 Result<void> Library::undo() {

@@ -72,6 +72,8 @@ public:
     /// mergeKey: gestures with the same key in a row are one undo step (nudges of one mark).
     [[nodiscard]] Result<Touched> change(const QString& name, const std::function<Result<void>(Edit&)>& work,
                                          const QString& mergeKey = {});
+    /// The same for what no undo takes back: a lock, or that nobody was asked. Steps of before can still be undone.
+    [[nodiscard]] Result<Touched> keep(const std::function<Result<void>(Edit&)>& work);
     [[nodiscard]] QString undoName() const;
     [[nodiscard]] QString redoName() const;
     [[nodiscard]] Result<void> undo();

@@ -21,7 +21,18 @@ QString lastingIdsAndLimits() {
         SELECT athlete, substr(rest, 1, instr(rest, char(10)) - 1), substr(rest, instr(rest, char(10)) + 1)
         FROM split WHERE rest<>'')
     SELECT athlete, trim(line) FROM split WHERE trim(line)<>'')")
-        << QStringLiteral("UPDATE athlete SET limits=''");
+        << QStringLiteral("UPDATE athlete SET limits=''")
+        // Who was not asked for a belief. What was locked stays, whatever is undone; it goes with its case alone.
+        << QStringLiteral(R"(CREATE TABLE not_asked (case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    whose TEXT NOT NULL, day TEXT NOT NULL, PRIMARY KEY (case_id, whose)))")
+        << QStringLiteral(R"(CREATE TRIGGER belief_stays BEFORE DELETE ON belief
+    WHEN old.locked=1 AND EXISTS (SELECT 1 FROM skill_case WHERE id=old.case_id)
+    BEGIN SELECT RAISE(IGNORE); END)");
+    // Cases of before are shown as they were.
+    for (const char* whose : {"athlete", "analyst"})
+        out << QStringLiteral("INSERT INTO not_asked SELECT id, '%1', date('now') FROM skill_case WHERE id NOT IN "
+                              "(SELECT case_id FROM belief WHERE locked=1 AND whose='%1')")
+                   .arg(QLatin1String(whose));
     for (const char* table : {"athlete", "athlete_limit", "skill_case", "session", "section", "repetition"})
         out << QStringLiteral("UPDATE %1 SET uid=lower(hex(randomblob(16)))").arg(QLatin1String(table));
     return out.join(QStringLiteral(";\n\n"));

@@ -218,9 +218,14 @@ private slots:
             set[i].variant = i < 3 ? "x" : "y";
             set[i].capture.bearingDeg = i < 3 ? 2 : 8;
         }
-        QCOMPARE(judged(set).deviation("time")->note, std::string("mixed stress levels, bearings, variants"));
+        QCOMPARE(inEnglish(judged(set).deviation("time")->note),
+                 std::string("mixed stress levels, bearings, variants"));
         set.resize(2);
         QVERIFY(judged(set).deviation("time")->note.empty());
+        set[1].capture.bearingDeg = 7; // five degrees apart count as the same place
+        QVERIFY(judged(set).deviation("time")->note.empty());
+        set[1].capture.bearingDeg = 7.1;
+        QCOMPARE(inEnglish(judged(set).deviation("time")->note), std::string("mixed bearings"));
     }
     void fileIsReadStrictly_data() {
         QTest::addColumn<QString>("text");

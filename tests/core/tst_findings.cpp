@@ -89,6 +89,21 @@ private slots:
         QVERIFY(std::abs(f.score - 1 * 0.75 * f.certainty * 0.8) < 1e-12);
         SAME(f.state, State::Clear); // at least half of the repetitions
     }
+    void aTermSetByHandStandsInThePlaceOfTheComputed() {
+        World world({"a"});
+        world.fault("f", on("a"), 0.8);
+        world.seen("a", "nnpy");
+        for (const Term term : {Term::Severity, Term::Frequency, Term::Certainty}) {
+            JudgingChoices choices;
+            choices.overrides = {{"f", term, 0.25, "seen on court"}};
+            const Finding f =
+                *findFaults(packOf(world.json), world.trials, unmeasured(world.trials), {}, choices).find("f");
+            QCOMPARE(term == Term::Severity ? f.severity : term == Term::Frequency ? f.frequency : f.certainty, 0.25);
+            QCOMPARE(f.overridden.size(), std::size_t(1));
+            const Finding computed = *world.find().find("f");
+            QVERIFY(f.score < computed.score);
+        }
+    }
     void presentNeedsAQuarterAndTwo() {
         World world({"a", "b", "c"});
         world.fault("often", on("a"));

@@ -49,6 +49,20 @@ Trial swinging(double noisePx = 0, unsigned seed = 1) {
 class TestMeasure : public QObject {
     Q_OBJECT
 private slots:
+    void aPhaseOfTwoFramesHasNoExtreme() {
+        const Pack pack = packWithMeasure(jsonOf(
+            R"({"kind": "distance", "points": ["a", "b"], "in": "body:a-b", "over": "all", "stat": "maximum", "unit": "body"})"));
+        Trial trial = swinging();
+        trial.events.clear();
+        // Neither event is set: the first one is named.
+        QVERIFY(measured(pack, trial).reason == reasons::kEventNotSet(std::string("Go")));
+        addEvent(trial, "go", 50);
+        QVERIFY(measured(pack, trial).reason == reasons::kEventNotSet(std::string("Down")));
+        addEvent(trial, "down", 51);
+        QVERIFY(measured(pack, trial).reason.is(reasons::kFewFrames));
+        trial.events.back() = {"down", 52, trial.times.timeOf(52), 0.005};
+        QVERIFY(measured(pack, trial).valid());
+    }
     void reasonsAPersonCanActOn_data() {
         QTest::addColumn<QString>("kind");
         QTest::addColumn<QString>("reason");
@@ -188,6 +202,12 @@ private slots:
         const double part = std::sqrt(value.u * value.u - marksAlone * marksAlone);
         QVERIFY2(std::abs(part - 0.01 * 40 * 2 * kPi) < 0.15, qPrintable(QString::number(part)));
         QCOMPARE(inEnglish(value.budget.back().what), std::string("time of Down"));
+        // Five marked frames are too few to filter: a line through them has the same slope.
+        for (auto& [name, marks] : trial.marks)
+            erase_if(marks, [](const auto& entry) { return entry.first < 88 || entry.first > 92; });
+        const MeasureValue few = measured(pack, trial);
+        const double ofFew = std::sqrt(few.u * few.u - marksAlone * marksAlone);
+        QVERIFY2(std::abs(ofFew - 0.01 * 40 * 2 * kPi) < 0.15, qPrintable(QString::number(ofFew)));
         // Without neighbours the program says that this part is missing.
         for (auto& [name, marks] : trial.marks)
             erase_if(marks, [](const auto& entry) { return entry.first != 90; });

@@ -13,6 +13,11 @@ using namespace riflesso::test;
 class TestPackReader : public QObject {
     Q_OBJECT
 private slots:
+    void anObservationHasItsLevel() {
+        Json json = smallPack();
+        json["observations"][0]["level"] = "hand";
+        QVERIFY(packOf(json).observation("eyes")->level == Level::Hand);
+    }
     void shippedPacksAreSound_data() {
         QTest::addColumn<QString>("file");
         for (const QString& file : QDir(QStringLiteral(PACKS)).entryList({QStringLiteral("*.json")}, QDir::Files))

@@ -5,6 +5,7 @@
 #include "core/judge/assessment.h"
 #include "core/listed.h"
 #include "core/measure/measure_set.h"
+#include "core/measure/span.h"
 #include "core/reasons.h"
 #include "core/signal/trajectory.h"
 #include "core/uncertainty/path_draws.h"
@@ -63,6 +64,13 @@ bool near(const MeasureValue& value, double expected, double within) {
 class TestPathMeasures : public QObject {
     Q_OBJECT
 private slots:
+    void anOffsetIsCoveredAsTwoSpreadsCoverNone() {
+        // 95.45 % of a normal error round d lie within h: Phi(h - d) - Phi(-h - d). Of d = 2: h = 2 + Phi^-1(0.9545) =
+        // 3.6901 (by hand; the lower tail is under 1e-8).
+        QVERIFY(std::abs(coveringU(1, 2) - 3.6901 / 2) < 1e-3);
+        QVERIFY(std::abs(coveringU(2, -4) - 3.6901) < 2e-3);
+        QCOMPARE(coveringU(1.5, 0), 1.5);
+    }
     void dwell() {
         // x = 100 (1 - cos): speed |sin|: under half of its peak for a third of the time.
         const auto swing = [](double t) { return PixelPoint{300 - 100 * std::cos(2 * kPi * t), 100}; };
@@ -283,6 +291,15 @@ private slots:
              {"unit", "s"},
              {"tolerance", 0.1},
              {"source", "t"}},
+            {{"id", "length"},
+             {"title", "Length"},
+             {"kind", "cycle_length"},
+             {"point", "a"},
+             {"in", "body:b-c"},
+             {"unit", "body"},
+             {"views", {"side"}},
+             {"tolerance", 1},
+             {"source", "t"}},
             {{"id", "rate"}, {"title", "Rate"}, {"kind", "rate"}, {"unit", "1/min"}, {"tolerance", 1}, {"source", "t"}},
             {{"id", "slowing"},
              {"title", "Slowing"},
@@ -340,6 +357,11 @@ private slots:
         QCOMPARE(json["measures"]["trials"][0]["cycles"].size(), 5U);
         QVERIFY(json["measures"]["set"]["measures"].contains("slowing"));
         QCOMPARE(json["deviations"][0]["repetitions"][0]["cycle"].get<int>(), 1);
+
+        Trial front = trial; // what cannot be seen from there is said, and its marks are not asked for
+        front.capture.view = View::Front;
+        QVERIFY(measureTrials(read, {front}, 6)[0].find("length")->reason.is(reasons::kWrongView));
+        QVERIFY(measures[0].find("length")->reason.is(reasons::kUnitNotMarked));
 
         trial.events.push_back({"down", 61, 0.61, 0}); // twice in the first cycle
         const auto spoiled = measureTrials(read, {trial}, 6);

@@ -3,14 +3,19 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/signal/posture.h"
+#include "core/signal/propose_events.h"
+#include "support/made_trials.h"
 
 #include <QtTest>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <functional>
+#include <numbers>
 
 using namespace riflesso;
+using namespace riflesso::test;
 
 namespace {
 
@@ -47,6 +52,28 @@ Trial wrist(const std::function<PixelPoint(int)>& at, int frames) {
     return trial;
 }
 
+/// A leg that hangs, swings forward and back by a radian within a second at each of the moments, and hangs again.
+Trial swings(const std::vector<double>& fromS) {
+    Trial trial = emptyTrial(50, 600);
+    const auto angle = [&](int frame) {
+        double out = 0;
+        for (const double from : fromS) {
+            const double t = frame / 50.0 - from;
+            if (t > 0 && t < 1)
+                out += (1 - std::cos(2 * std::numbers::pi * t)) / 2;
+        }
+        return out;
+    };
+    addPath(trial, "right_hip", 0, 599, 1, [](int) { return PixelPoint{300, 200}; });
+    addPath(trial, "right_knee", 0, 599, 1, [&](int frame) {
+        return PixelPoint{300 + 100 * std::sin(angle(frame)), 200 + 100 * std::cos(angle(frame))};
+    });
+    addPath(trial, "right_ankle", 0, 599, 1, [&](int frame) {
+        return PixelPoint{300 + 200 * std::sin(angle(frame)), 200 + 200 * std::cos(angle(frame))};
+    });
+    return trial;
+}
+
 /// Stands for 20 frames, then sets off by 30 px a frame within two frames.
 PixelPoint setsOff(int frame) { return {100 + 30.0 * std::max(0.0, frame - 20.5), 100}; }
 
@@ -79,6 +106,61 @@ private slots:
         QVERIFY(plain.found && warp.found());
         for (double sample = 0; sample < 90; sample += 4.5)
             QCOMPARE(warp.across(sample), plain.across(sample));
+    }
+    void repetitionsLieBetweenRests() {
+        const Pack pack = packOf(smallPack());
+        const auto hits = findRepetitions(pack, nullptr, swings({2, 6, 9}), 1);
+        QCOMPARE(hits.size(), std::size_t(3));
+        for (std::size_t i = 0; i < hits.size(); ++i) {
+            const double from = std::array{2.0, 6.0, 9.0}[i];
+            QVERIFY(std::abs(hits[i].fromS - from) < 0.15 && std::abs(hits[i].toS - from - 1) < 0.15);
+        }
+        QVERIFY(findRepetitions(pack, nullptr, swings({}), 1).empty());
+    }
+    void repetitionsAreLikeTheOneThatWasMarked() {
+        const Pack pack = packOf(smallPack());
+        const Trial recording = swings({2, 6, 9});
+        const Trial example = cutTrial(recording, 1.9, 3.1, "example");
+        const auto hits = findRepetitions(pack, &example, recording, 0.2);
+        QCOMPARE(hits.size(), std::size_t(3));
+        for (std::size_t i = 0; i < hits.size(); ++i) {
+            const double from = std::array{2.0, 6.0, 9.0}[i];
+            QVERIFY2(std::abs(hits[i].fromS - from) < 0.3 && std::abs(hits[i].toS - from - 1) < 0.3,
+                     qPrintable(QString::number(hits[i].fromS) + u' ' + QString::number(hits[i].toS)));
+        }
+    }
+    void whatExamplesDisagreeByIsInTheUncertainty() {
+        const Pack pack = packOf(smallPack());
+        const std::vector<double> starts = {2, 5, 8};
+        const Trial recording = swings({2, 5, 8, 10.5});
+        const auto proposedWith = [&](double apartS) {
+            std::vector<Trial> examples;
+            for (std::size_t i = 0; i < starts.size(); ++i) {
+                Trial example = cutTrial(recording, starts[i] - 0.2, starts[i] + 1.2, std::to_string(i));
+                addEvent(example, "go", 50 * starts[i]);
+                // The foremost point, marked too early, right and too late.
+                addEvent(example, "down", 50 * (starts[i] + 0.5 + (static_cast<double>(i) - 1) * apartS));
+                examples.push_back(example);
+            }
+            const auto proposals = proposeEvents(pack, examples, {cutTrial(recording, 10.3, 11.7, "target")});
+            for (const EventProposal& event : proposals.at(0).events)
+                if (event.event == "down")
+                    return event;
+            return EventProposal();
+        };
+        const EventProposal agreed = proposedWith(0), apart = proposedWith(0.1);
+        QVERIFY(std::abs(agreed.timeS - 11) < 0.03 && !agreed.rough);
+        QVERIFY(std::isfinite(agreed.uS) && agreed.uS > 0);
+        QVERIFY2(apart.uS > agreed.uS && apart.uS > 0.05 && apart.uS < 0.3, qPrintable(QString::number(apart.uS)));
+    }
+    void aTurnMoreIsTheSameAngle() {
+        const PostureTrack one = Hold{20}.track();
+        for (const double turn : {2 * std::numbers::pi, -2 * std::numbers::pi}) {
+            PostureTrack turned = one;
+            turned.values.col(0).array() += turn;
+            const Warp warp = warpOnto(one, turned, 0.3);
+            QVERIFY(warp.found && warp.cost < 1e-9);
+        }
     }
     void whatCannotBeWarpedIsSaid() {
         const PostureTrack one = Hold{20}.track();

@@ -70,6 +70,17 @@ private slots:
         QCOMPARE(change.gapClosed.value(), 1 - 4.0 / 12);
         QVERIFY(!only(setOf(summary(4, State::Within)), setOf(summary(1, State::Within))).gapClosed);
     }
+    void aDialTurnsAtTwelveAndAnAngleAt360() {
+        SetSummary first = summary(1, State::Clear), second = summary(0, State::Within);
+        first.unit = second.unit = "h";
+        first.median = 11.5;
+        second.median = 0.5;
+        QCOMPARE(changeBetween(first, second, {}).change, 1.0);
+        first.unit = second.unit = "deg";
+        first.median = 170;
+        second.median = -170;
+        QCOMPARE(changeBetween(first, second, {}).change, 20.0);
+    }
     void notComparable_data() {
         QTest::addColumn<QString>("what");
         for (const char* what : {"view", "stress", "pack", "unit", "cutoff", "no reference"})

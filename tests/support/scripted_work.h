@@ -5,6 +5,7 @@
 #include "store/case_json.h"
 #include "support/made_library.h"
 
+#include <QRegularExpression>
 #include <random>
 
 namespace riflesso::test {
@@ -17,9 +18,13 @@ inline MadeLibrary beginWork(const QString& folder) {
     return made;
 }
 
-/// All of the case but its journal, whose lines carry the time of day.
+/// All of the case but its journal, whose lines carry the time of day, and the lasting ids, which are drawn.
 inline std::map<QString, QByteArray> contentOf(const Library& library) {
-    return caseToFiles(*library.loadCase({1}), *library.packText({1}), {}, {});
+    auto files = caseToFiles(*library.loadCase({1}), *library.packText({1}), {}, {});
+    static const QRegularExpression kLasting(QStringLiteral("\"uid\": \"[0-9a-f]*\""));
+    QByteArray& text = files[QStringLiteral("case.json")];
+    text = QString::fromUtf8(text).remove(kLasting).toUtf8();
+    return files;
 }
 
 /// Gesture `index` of the work with this seed. An error is the library's.

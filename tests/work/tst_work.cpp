@@ -3,6 +3,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "support/files.h"
 #include "support/made_library.h"
 #include "work/camera_setup.h"
 #include "work/case_assessment.h"

@@ -241,14 +241,12 @@ QString AthletePage::headline() const {
         missing << tr("a goal");
     if (data.competitions.empty())
         missing << tr("a competition date");
-    if (data.beliefs.empty())
-        missing << tr("what the athlete believes");
     const bool open = std::any_of(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return !b.locked; });
     QString next = tr("film a session");
     if (open)
         next = tr("lock the beliefs before results are shown");
-    else if (data.beliefs.empty())
-        next = tr("ask what the athlete believes");
+    else if (!mayShowResults(data))
+        next = tr("ask what the athlete believes, write down your first guess, or say that nobody was asked");
     else if (!workspace().trialsOf(workspace().session(), {})->empty())
         next = tr("see Mirror and Findings");
     return tr("%1, %2. %3<b>Next: %4.</b>")
@@ -260,10 +258,9 @@ StepState AthletePage::state() const {
     if (!workspace().hasCase())
         return {};
     const CaseData& data = workspace().data();
-    const bool open = data.beliefs.empty() ||
-                      std::any_of(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return !b.locked; });
-    if (open)
-        return {StepState::Kind::InWork, data.beliefs.empty() ? tr("ask belief") : tr("lock beliefs")};
+    const bool open = std::any_of(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return !b.locked; });
+    if (open || !mayShowResults(data))
+        return {StepState::Kind::InWork, open ? tr("lock beliefs") : tr("ask belief")};
     return {StepState::Kind::Done, tr("ready")};
 }
 
@@ -422,6 +419,8 @@ void AthletePage::forget() {
 }
 
 void AthletePage::lookWhatWasFound() {
+    if (workspace().resultsHidden())
+        return;
     const auto fill = [this] {
         for (const auto& [id, titles] : found_)
             if (const auto at = foundLabels_.find(id); at != foundLabels_.end()) {

@@ -23,8 +23,8 @@ BeliefBox::BeliefBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
     layout->addWidget(label(tr("BELIEVED AND GUESSED BEFORE ANY RESULT"), theme::kHeading));
-    layout->addWidget(label(tr("Ask the athlete before anything is shown, and write down your own first guess. Once "
-                               "locked, both stand beside the measured value in Findings, Progress and the report."),
+    layout->addWidget(label(tr("Ask the athlete before anything is shown, and write down your own first guess. Results "
+                               "are shown once both are locked, for good; then they stand beside the measured value."),
                             theme::kQuiet));
     list_ = new QVBoxLayout;
     layout->addLayout(list_);
@@ -76,8 +76,26 @@ BeliefBox::BeliefBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     });
     connect(lock_, &QPushButton::clicked, this, [this] {
         const CaseId id = workspace_.data().id;
-        workspace_.apply(tr("Lock the beliefs"), [id](Edit& edit) { return edit.lockBeliefs(id); });
+        workspace_.applyForGood([id](Edit& edit) { return edit.lockBeliefs(id); });
     });
+    const auto notAsked = [this](const QString& text, const char* name, Guesser whose) {
+        auto* button = new QPushButton(text);
+        button->setObjectName(QLatin1String(name));
+        button->setToolTip(tr("Said with today's date, for good: results are shown then without it."));
+        connect(button, &QPushButton::clicked, this, [this, whose] {
+            const CaseId id = workspace_.data().id;
+            workspace_.applyForGood(
+                [id, whose](Edit& edit) { return edit.sayNotAsked(id, whose, QDate::currentDate()); });
+        });
+        return button;
+    };
+    notAskedAthlete_ = notAsked(tr("The athlete is not asked"), "athleteNotAsked", Guesser::Athlete);
+    notAskedAnalyst_ = notAsked(tr("No first guess"), "noFirstGuess", Guesser::Analyst);
+    auto* third = new QHBoxLayout;
+    third->addWidget(notAskedAthlete_);
+    third->addWidget(notAskedAnalyst_);
+    third->addStretch();
+    layout->addLayout(third);
 }
 
 void BeliefBox::fillMeasures() {
@@ -119,6 +137,19 @@ void BeliefBox::refresh() {
         list_->addWidget(hairline());
     }
     lock_->setEnabled(anyOpen);
+    const CaseData& data = workspace_.data();
+    const auto settled = [&](Guesser whose) {
+        return data.notAsked.contains(whose) ||
+               std::any_of(data.beliefs.begin(), data.beliefs.end(),
+                           [whose](const Belief& belief) { return belief.whose == whose; });
+    };
+    notAskedAthlete_->setVisible(!settled(Guesser::Athlete));
+    notAskedAnalyst_->setVisible(!settled(Guesser::Analyst));
+    for (const auto& [whose, day] : data.notAsked) {
+        const QString text =
+            whose == Guesser::Athlete ? tr("The athlete was not asked (%1).") : tr("No first guess (%1).");
+        list_->addWidget(label(text.arg(words::date(day)), theme::kQuiet));
+    }
 }
 
 void BeliefBox::add() {

@@ -31,7 +31,7 @@ private:
     QComboBox *whose_, *measure_;
     QDoubleSpinBox* value_;
     QLineEdit* words_;
-    QPushButton* lock_;
+    QPushButton *lock_, *notAskedAthlete_, *notAskedAnalyst_;
 };
 
 } // namespace riflesso

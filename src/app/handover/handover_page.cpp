@@ -102,6 +102,8 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
 }
 
 QString HandoverPage::headline() const {
+    if (workspace().resultsHidden())
+        return workspace().noAssessment();
     const auto assessment = workspace().assessment();
     if (!assessment || nothingMeasured(*assessment))
         return tr("Nothing to hand over yet. <b>Next: mark key positions.</b>");

@@ -318,6 +318,11 @@ void MarkPage::showValues() {
         values_->clear();
         return;
     }
+    if (workspace().resultsHidden()) {
+        values_->setText(tr("Values are shown once what is believed is locked, or it is said that nobody was asked "
+                            "(Athlete)."));
+        return;
+    }
     const auto assessment = workspace().assessment();
     const double cutoff = assessment ? assessment->cutoff.hz : CutoffChoice().hz;
     // They depend on the event only: another frame changes nothing.

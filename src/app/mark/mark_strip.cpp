@@ -255,6 +255,7 @@ void MarkStrip::showStrip() {
     }
     if (traced_ == place.repetition->id)
         content.traces = std::move(content_->traces);
+    content.numbers = !workspace_.resultsHidden();
     *content_ = std::move(content);
     strip_->setContent(*content_);
     measureTraces();

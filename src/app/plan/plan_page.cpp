@@ -129,6 +129,8 @@ void PlanPage::writeCalendarFile(const QString& path) {
 }
 
 QString PlanPage::headline() const {
+    if (workspace().resultsHidden())
+        return workspace().noAssessment();
     const auto assessment = workspace().assessment();
     if (assessment && assessment->prescription.waits)
         return tr("The plan waits: pain was said in practice. <b>Next: write down who advised what.</b>");

@@ -172,6 +172,8 @@ QString ProgressPage::headline() const {
     if (own().size() < 2)
         return tr("There is one session. <b>Next: film a retest from the same camera place, and add its session on the "
                   "Athlete page.</b>");
+    if (workspace().resultsHidden())
+        return workspace().noAssessment();
     if (!progress_ || comparing_)
         return comparing_ ? tr("Comparing the sessions.")
                           : tr("The two sessions have no marked set in common. <b>Next: "
@@ -237,7 +239,7 @@ void ProgressPage::compare() {
     for (Stress stress : levels)
         level_->addItem(words::stressName(stress), static_cast<int>(stress));
     level_->setCurrentIndex(std::max(0, level_->findData(chosen)));
-    comparing_ = !levels.empty();
+    comparing_ = !levels.empty() && !workspace().resultsHidden();
     if (!comparing_) {
         showChanges();
         showSide();

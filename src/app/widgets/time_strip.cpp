@@ -196,7 +196,7 @@ void TimeStrip::paintEvent(QPaintEvent*) {
     painter.drawPixmap(0, 0, drawn_);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(rows.small);
-    for (std::size_t i = 0; i < content_.traces.size(); ++i)
+    for (std::size_t i = 0; content_.numbers && i < content_.traces.size(); ++i)
         drawValue(painter, rows, content_.traces[i], yOf(i));
     painter.setPen(QPen(p.ink, 1, Qt::DashLine));
     painter.drawLine(QPointF(xOf(frame_), 0), QPointF(xOf(frame_), rows.bottom));

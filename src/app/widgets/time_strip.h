@@ -36,6 +36,7 @@ struct StripContent {
     enum class Trust { Set, Proposed, Doubtful };
     std::vector<Trust> trust; ///< of the least sure mark, per frame; empty: all set by hand
     std::vector<StripTrace> traces;
+    bool numbers = true; ///< traces say their value at the frame shown
     bool operator==(const StripContent&) const = default;
 };
 
