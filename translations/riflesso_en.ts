@@ -917,6 +917,14 @@
         <source>Pain or the like was said in practice. Nothing is practised until a licensed professional has been asked and it is written down who advised what.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Own target for &quot;%1&quot;: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>own target %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -3965,6 +3973,18 @@
     </message>
     <message>
         <source>none found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A limit of the athlete stands against drilling this: change the target, work round it for now, or say until when and ask again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete is hardly willing to change the technique: change the target, work round it for now, or say until when and ask again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the target…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8002,6 +8022,49 @@
     </message>
     <message>
         <source>where?</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::TargetEditor</name>
+    <message>
+        <source>YOUR OWN TARGET</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>AN OWN TARGET</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason of the target</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason, kept with the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judge by it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The reference again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Own target: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The reference again: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -170,6 +170,10 @@ void MainWindow::addPage(const QString& id, const QString& title, Page* page, bo
     course_->add(id, title, isStep);
     connect(page, &Page::goTo, this, &MainWindow::showPage);
     connect(page, &Page::why, this, &MainWindow::explain);
+    connect(page, &Page::changeTarget, this, [this](const QString& measure) {
+        explain(measure, {});
+        why_->changeTarget(measure);
+    });
     connect(page, &Page::headlineChanged, this, [this, id, page] {
         if (!workspace_.hasCase() && !worksWithoutCase(id) && id != QLatin1String("start"))
             return; // it has nothing to tell of

@@ -62,6 +62,8 @@ public:
     virtual void forget() {}
 
 signals:
+    /// Opens the own target of a measure.
+    void changeTarget(const QString& measure);
     void headlineChanged();
     /// Asks the window for another page: "mark", with an optional event or frame to show.
     void goTo(const QString& page, const QString& detail = {});

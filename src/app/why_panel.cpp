@@ -1,6 +1,7 @@
 #include "app/why_panel.h"
 
 #include "app/page.h"
+#include "app/target_editor.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -63,6 +64,12 @@ void WhyPanel::explain(const QString& measure, const QString& trial) {
     setFocus();
 }
 
+void WhyPanel::changeTarget(const QString& measure) {
+    explain(measure, {});
+    if (auto* low = findChild<QWidget*>(QStringLiteral("targetLow")))
+        low->setFocus();
+}
+
 void WhyPanel::fill(const std::string& measure, const std::string& trial) {
     const auto assessment = workspace_.assessment();
     if (!workspace_.hasCase())
@@ -97,6 +104,14 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
             theme::kQuiet));
         if (!set->note.empty())
             body_->addWidget(label(words::text(set->note), theme::kQuiet));
+        body_->addWidget(hairline());
+        auto* target = new TargetEditor(workspace_, *def);
+        // Later: the button that was clicked is taken down by it.
+        connect(
+            target, &TargetEditor::changed, this,
+            [this, id = words::text(measure), trial = words::text(trial)] { explain(id, trial); },
+            Qt::QueuedConnection);
+        body_->addWidget(target);
     }
     if (!assessment)
         return;

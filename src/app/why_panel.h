@@ -15,6 +15,8 @@ public:
     WhyPanel(Workspace& workspace, QWidget* parent);
     /// Explains a measure, in one repetition (trial) or in the set.
     void explain(const QString& measure, const QString& trial);
+    /// The same, at the own target.
+    void changeTarget(const QString& measure);
     void placeIn(const QRect& area);
 
 signals:

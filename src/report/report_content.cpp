@@ -107,6 +107,15 @@ QStringList chosenWays(const CaseData& data) {
                 if (dispute.id == position.dispute && each.id == position.position)
                     out << words::text(dispute.question) + u' ' + words::text(each.title) + u'.' +
                                because(position.reason);
+    for (const OwnTarget& target : data.targets)
+        if (const MeasureDef* def = data.pack.measure(target.measure)) {
+            Reference range;
+            range.low = target.low;
+            range.high = target.high;
+            out << Report::tr("Own target for \"%1\": %2.")
+                           .arg(words::text(def->title), words::referenceText(*def, range)) +
+                       because(target.reason);
+        }
     return out;
 }
 

@@ -145,6 +145,11 @@ QString withU(const MeasureDef& def, double value, double expandedU) {
 
 QString referenceText(const MeasureDef& def, const Reference& reference) {
     const int decimals = decimalsFor(def.tolerance / 2);
+    if (reference.source == Reference::Source::Target) {
+        Reference range = reference;
+        range.source = Reference::Source::None;
+        return Report::tr("own target %1").arg(referenceText(def, range));
+    }
     if (reference.modelMean)
         return Report::tr("model %1").arg(number(*reference.modelMean, decimals)) + unitAfter(def);
     if (reference.low && reference.high)

@@ -168,6 +168,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         steps.push_back(edit.restoreDecision(*id, decision));
     for (const TermOverride& override : data_.overrides)
         steps.push_back(edit.restoreOverride(*id, override));
+    for (const OwnTarget& target : data_.targets)
+        steps.push_back(edit.restoreTarget(*id, target));
     for (const Position& position : data_.positions)
         steps.push_back(edit.setPosition(*id, position.dispute, position.position, position.reason));
     for (const auto& [drill, cue] : data_.cues)

@@ -217,6 +217,13 @@ struct OwnError {
     [[nodiscard]] double markingFrames(const std::string& event) const;
 };
 
+/// A coach's own target for a measure, in place of every other reference; one bound or both.
+struct OwnTarget {
+    std::string measure;
+    std::optional<double> low, high; ///< in the measure's unit
+    QString reason;
+};
+
 /// A position of the coach in a dispute of the pack.
 struct Position {
     std::string dispute, position;
@@ -244,6 +251,7 @@ struct CaseData {
     std::vector<Decision> decisions;
     std::vector<TermOverride> overrides; ///< of the score's terms, each with its reason
     std::vector<Position> positions;
+    std::vector<OwnTarget> targets;
     std::map<std::string, OwnCue> cues; ///< by drill
     OwnError own;                       ///< follows from what is marked twice (findOwnError)
     PlanSettings plan;

@@ -140,8 +140,8 @@ private:
 
     void walk(const JsonNode& root) {
         root.expectObject({"format", "version", "program", "uid", "title", "school", "athlete", "goal", "competitions",
-                           "beliefs", "not_asked", "sessions", "decisions", "overrides", "positions", "plan", "cues",
-                           "assessments"});
+                           "beliefs", "not_asked", "sessions", "decisions", "overrides", "positions", "targets", "plan",
+                           "cues", "assessments"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
@@ -189,6 +189,7 @@ private:
                              std::to_string(data.overrides[i].value));
         }
         rows(root, "positions", false, data.positions);
+        rows(root, "targets", false, data.targets);
         fill(data.plan, root.at("plan"));
         if (root.has("cues") && root.at("cues").json().is_object())
             for (const auto& [drill, cue] : root.at("cues").json().items())

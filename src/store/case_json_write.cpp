@@ -88,6 +88,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"decisions", listOf(data.decisions)},
               {"overrides", listOf(data.overrides)},
               {"positions", listOf(data.positions)},
+              {"targets", listOf(data.targets)},
               {"plan", jsonOf(data.plan)},
               {"cues", Json::object()},
               {"assessments", Json::array()}};

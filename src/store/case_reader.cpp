@@ -218,6 +218,7 @@ private:
         data_.decisions.clear();
         data_.overrides.clear();
         data_.positions.clear();
+        data_.targets.clear();
         data_.practice.clear();
         data_.assessments.clear();
         data_.plan = {};
@@ -237,6 +238,7 @@ private:
         list<Decision>("at, id", data_.decisions);
         list<TermOverride>("id", data_.overrides);
         list<Position>("id", data_.positions);
+        list<OwnTarget>("id", data_.targets);
         each(selectSql<PlanSettings>("", "case_id=?"), data_.id.value,
              [&](const QSqlQuery& row) { fill(data_.plan, row); });
         each("SELECT drill, cue FROM own_cue WHERE case_id=? ORDER BY id", data_.id.value, [&](const QSqlQuery& row) {

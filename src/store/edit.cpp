@@ -345,6 +345,34 @@ Result<void> Edit::setSecondEvent(RepetitionId id, const std::string& event, dou
                                  "(repetition_id, event) DO UPDATE SET frame=excluded.frame"),
                   {qint64(id.value), text(event), frame});
 }
+Result<void> Edit::restoreTarget(CaseId id, const OwnTarget& target) {
+    if (!target.low && !target.high)
+        return badInput("", "a lowest or a highest value", "neither");
+    if (target.low && target.high && *target.low > *target.high)
+        return badInput("", "a lowest value not above the highest",
+                        std::to_string(*target.low) + " and " + std::to_string(*target.high));
+    if (target.reason.trimmed().isEmpty())
+        return badInput("", "a reason for the target", "none");
+    return exec(upsertSql<OwnTarget>("case_id, ", "case_id, measure"), newValues(target, {qint64(id.value)}));
+}
+Result<void> Edit::setTarget(CaseId id, const OwnTarget& target) {
+    if (auto done = restoreTarget(id, target); !done)
+        return done;
+    const auto bound = [](const std::optional<double>& value) {
+        return value ? QString::number(*value, 'g', 4) : QStringLiteral("…");
+    };
+    return note(
+        id,
+        QStringLiteral("own target of %1: %2 to %3").arg(text(target.measure), bound(target.low), bound(target.high)),
+        target.reason);
+}
+Result<void> Edit::removeTarget(CaseId id, const std::string& measure) {
+    if (auto done = exec(QStringLiteral("DELETE FROM own_target WHERE case_id=? AND measure=?"),
+                         {qint64(id.value), text(measure)});
+        !done)
+        return done;
+    return note(id, QStringLiteral("own target of %1 taken back").arg(text(measure)), {});
+}
 Result<void> Edit::setPosition(CaseId id, const std::string& dispute, const std::string& position,
                                const QString& reason) {
     if (position.empty())

@@ -100,6 +100,11 @@ public:
     /// journal keeps. Bad input without a reason or outside rangeOf(term).
     [[nodiscard]] Result<void> setOverride(CaseId id, const TermOverride& override);
     [[nodiscard]] Result<void> removeOverride(CaseId id, const std::string& fault, Term term);
+    /// Bad input without a bound, with the low one above the high one, or without a reason, which the journal keeps.
+    [[nodiscard]] Result<void> setTarget(CaseId id, const OwnTarget& target);
+    [[nodiscard]] Result<void> removeTarget(CaseId id, const std::string& measure);
+    /// As an archive holds it, without a new line in the journal.
+    [[nodiscard]] Result<void> restoreTarget(CaseId id, const OwnTarget& target);
     /// The position this coach takes in a dispute of the pack; empty takes it back.
     [[nodiscard]] Result<void> setPosition(CaseId id, const std::string& dispute, const std::string& position,
                                            const QString& reason);

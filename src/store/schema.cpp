@@ -22,6 +22,9 @@ QString lastingIdsAndLimits() {
         FROM split WHERE rest<>'')
     SELECT athlete, trim(line) FROM split WHERE trim(line)<>'')")
         << QStringLiteral("UPDATE athlete SET limits=''")
+        << QStringLiteral(R"(CREATE TABLE own_target (id INTEGER PRIMARY KEY,
+    case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE, measure TEXT NOT NULL, low REAL, high REAL,
+    reason TEXT NOT NULL, UNIQUE (case_id, measure)))")
         // Who was not asked for a belief. What was locked stays, whatever is undone; it goes with its case alone.
         << QStringLiteral(R"(CREATE TABLE not_asked (case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
     whose TEXT NOT NULL, day TEXT NOT NULL, PRIMARY KEY (case_id, whose)))")
@@ -208,7 +211,7 @@ const QStringList& undoableTables() {
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
         QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note"),
-        QStringLiteral("athlete_limit")};
+        QStringLiteral("athlete_limit"), QStringLiteral("own_target")};
     return kTables;
 }
 

@@ -130,6 +130,14 @@ template <> struct Stored<Position> {
                         field<Position>("reason", "reason", &Position::reason));
 };
 
+template <> struct Stored<OwnTarget> {
+    static constexpr const char* kTable = "own_target";
+    static constexpr auto kFields = std::make_tuple(
+        field<OwnTarget>("measure", "measure", &OwnTarget::measure, kRequired),
+        field<OwnTarget>("low", "low", &OwnTarget::low), field<OwnTarget>("high", "high", &OwnTarget::high),
+        field<OwnTarget>("reason", "reason", &OwnTarget::reason, kRequired));
+};
+
 template <> struct Stored<PlanSettings> {
     static constexpr const char* kTable = "plan";
     static constexpr double kMinutesOfDay = 1440, kTenYears = 3650;

@@ -49,6 +49,8 @@ void setChoices(AssessmentInput& in, const CaseData& data, School school, const 
             in.choices.overrides.push_back(override);
     for (const Position& position : data.positions)
         in.choices.positions[position.dispute] = position.position;
+    for (const OwnTarget& target : data.targets)
+        in.choices.targets.push_back({target.measure, target.low, target.high, "own target", {}});
     for (const auto& [measure, error] : data.own.measures)
         if (error.holds())
             in.choices.typicalErrors[measure] = error.error;

@@ -103,6 +103,13 @@ private slots:
             settings::setMarkSigma(2);
             auto* events = d.find<QListWidget>("events");
             QTest::mouseClick(events->viewport(), Qt::LeftButton, {}, events->visualItemRect(events->item(3)).center());
+            // Not before it is said that nobody was asked what is believed.
+            QTRY_VERIFY(
+                d.find<QLabel>("valuesHere")->text().contains(QStringLiteral("once what is believed is locked")));
+            d.step("athlete");
+            d.click("athleteNotAsked");
+            d.click("noFirstGuess");
+            d.step("mark");
             QTRY_VERIFY(d.find<QLabel>("valuesHere")->text().contains(QStringLiteral("Front knee bend")));
             QVERIFY(d.errors.isEmpty());
         }

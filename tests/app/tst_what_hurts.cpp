@@ -5,7 +5,10 @@
 
 #include "window_driver.h"
 
+#include "report/report_content.h"
+
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QtTest>
@@ -171,6 +174,51 @@ private slots:
         // Nowhere does the program say that somebody is well again.
         for (const QLabel* label : app_->window->findChildren<QLabel*>())
             QVERIFY(!label->text().contains(QStringLiteral("cleared"), Qt::CaseInsensitive));
+    }
+    void anotherTargetIsJudgedByWithItsReason() {
+        // Hardly willing: the way to another target stands beside the finding.
+        show("findings");
+        app_->window->showPage(QStringLiteral("findings"), QStringLiteral("late_arm"));
+        QTRY_VERIFY(said(QStringLiteral("shown in 8 of 8")));
+        QVERIFY(!shows("changeTarget"));
+        QVERIFY(app_->workspace.apply(QStringLiteral("Unwilling"), [&](Edit& edit) {
+            Athlete athlete = app_->data().athlete;
+            athlete.willingness = 0.3;
+            return edit.setAthlete(athlete);
+        }));
+        QTRY_VERIFY(app_->quiet() && shows("changeTarget"));
+        const State before = app_->workspace.assessment()->deviation("arm_before_foot")->state;
+        QVERIFY(before == State::Clear);
+        app_->click("changeTarget");
+        QTRY_VERIFY(shows("keepTarget"));
+        app_->find<QDoubleSpinBox>("targetLow")->setValue(-0.2);
+        app_->find<QDoubleSpinBox>("targetHigh")->setValue(0.1);
+        app_->click("keepTarget"); // without a reason
+        QVERIFY(app_->errors.last().contains(QStringLiteral("a reason for the target")));
+        QVERIFY(onDisk().targets.empty());
+        typeLine("targetReason", QStringLiteral("the shoulder allows no more"));
+        QTRY_COMPARE(onDisk().targets.size(), std::size_t(1));
+        QCOMPARE(*onDisk().targets[0].low, -0.2);
+        QTRY_VERIFY(app_->quiet());
+        const SetDeviation* set = app_->workspace.assessment()->deviation("arm_before_foot");
+        QVERIFY(set->reference.source == Reference::Source::Target && set->state == State::Within);
+        // Its sign stands beside the number, on paper with the reason.
+        show("mirror");
+        QTRY_VERIFY(said(QStringLiteral("own target −0.20 to 0.10")));
+        const QStringList ways = chosenWays(app_->data());
+        QVERIFY2(ways.last().contains(QStringLiteral("own target")) ||
+                     ways.last().contains(QStringLiteral("Own target")),
+                 qPrintable(ways.join(u'\n')));
+        QVERIFY(ways.last().contains(QStringLiteral("Because: the shoulder allows no more.")));
+        const auto journal = app_->workspace.library()->journal(app_->data().id);
+        QVERIFY(journal->back().what.contains(QStringLiteral("own target of arm_before_foot")));
+        // Taken back: the model again.
+        app_->window->showPage(QStringLiteral("findings"), QStringLiteral("late_arm"));
+        emit app_->window->page(QStringLiteral("findings"))->changeTarget(QStringLiteral("arm_before_foot"));
+        QTRY_VERIFY(shows("removeTarget"));
+        app_->click("removeTarget");
+        QTRY_VERIFY(onDisk().targets.empty());
+        QTRY_VERIFY(app_->quiet() && app_->workspace.assessment()->deviation("arm_before_foot")->state == before);
     }
     void dizzinessStopsItTheSameWay() {
         show("practice");

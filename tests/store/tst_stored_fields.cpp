@@ -67,6 +67,8 @@ private slots:
         compareWithSchema<Decision>(*db);
         compareWithSchema<TermOverride>(*db);
         compareWithSchema<Position>(*db);
+        compareWithSchema<OwnTarget>(*db);
+        compareWithSchema<AthleteLimit>(*db);
         compareWithSchema<PlanSettings>(*db);
         compareWithSchema<PracticeRepetition>(*db);
         compareWithSchema<StoredAssessment>(*db);

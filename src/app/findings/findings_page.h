@@ -48,6 +48,8 @@ private:
     void showWhy();
     void decide(Decision::Choice choice);
     void setOverride(const TermOverride& override);
+    /// Where a limit, or little will to change, stands against drilling: the way to another target for the measure.
+    void addOtherTarget(const Finding& finding, const std::string& measure);
     [[nodiscard]] const Decision* decisionOn(const std::string& fault) const;
 
     QVBoxLayout *strengths_, *rulers_;

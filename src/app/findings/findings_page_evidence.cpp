@@ -45,7 +45,9 @@ QString keyOf(const Workspace& workspace, const Finding& finding) {
                          look::wordOf(look::signOf(finding.state)),
                          words::ofText(finding.shown, finding.judged),
                          theme::colours().ink.name(),
-                         QString::number(workspace.session().value)};
+                         QString::number(workspace.session().value),
+                         QString::number(finding.changedTarget),
+                         QString::number(workspace.data().athlete.willingness)};
     // A coach's own target moves references and tolerances, and nothing is measured again.
     for (const SetDeviation& set : workspace.assessment()->deviations) {
         const Reference& reference = set.reference;
@@ -116,10 +118,13 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
     shownPictures_ = evidencePictures(data, *assessment, def);
     showPictures();
     clearLayout(rulers_);
+    std::string firstRuled;
     const std::function<void(const std::string&)> addRuler = [&](const std::string& id) {
         const SetDeviation* set = assessment->deviation(id);
         const MeasureDef* measure = data.pack.measure(id);
         if (set && measure) {
+            if (firstRuled.empty())
+                firstRuled = id;
             auto* row = new QHBoxLayout;
             auto* text = label(QStringLiteral("<a href='x' style='color:%1; text-decoration:none'>%2</a><br><span "
                                               "style='color:%3; font-size:8.5pt'>%4</span>")
@@ -167,7 +172,29 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
             addRulers(member);
     };
     addRulers(def.when);
+    addOtherTarget(finding, firstRuled);
     showConditions(def);
+}
+
+void FindingsPage::addOtherTarget(const Finding& finding, const std::string& measure) {
+    const Athlete& athlete = workspace().data().athlete;
+    constexpr double kWilling = 0.5;
+    if ((!finding.changedTarget && athlete.willingness >= kWilling) || measure.empty())
+        return;
+    auto* row = new QHBoxLayout;
+    row->addWidget(
+        label(finding.changedTarget
+                  ? tr("A limit of the athlete stands against drilling this: change the target, work round it "
+                       "for now, or say until when and ask again.")
+                  : tr("The athlete is hardly willing to change the technique: change the target, work round it "
+                       "for now, or say until when and ask again."),
+              theme::kQuiet),
+        1);
+    auto* button = new QPushButton(tr("Change the target…"));
+    button->setObjectName(QStringLiteral("changeTarget"));
+    connect(button, &QPushButton::clicked, this, [this, id = words::text(measure)] { emit changeTarget(id); });
+    row->addWidget(button, 0, Qt::AlignTop);
+    rulers_->addLayout(row);
 }
 
 void FindingsPage::showConditions(const FaultDef& def) {
