@@ -4300,6 +4300,14 @@
         <source>EVERYWHERE</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Ctrl Shift C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the view under the pointer as a picture; a right click: more</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::LengthBar</name>
@@ -5992,6 +6000,61 @@
     </message>
     <message>
         <source>Points can be dragged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PictureMenu</name>
+    <message>
+        <source> without names…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy this view as a picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy this view without names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save this view as a picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy the page as a picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy the page without names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the page as a picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture is in the clipboard: %1 × %2 pixels.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width in pixels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.svg)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

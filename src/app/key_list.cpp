@@ -15,10 +15,12 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
     grid->setContentsMargins(18, 12, 18, 14);
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(3);
-    const QList<KeyHint> everywhere{{tr("Ctrl K"), tr("find an athlete, a measure, a drill, a page")},
-                                    {tr("Ctrl Z"), tr("undo; Shift: redo")},
-                                    {tr("Alt 1…9"), tr("the steps of the course")},
-                                    {tr("? or F1"), tr("this list")}};
+    const QList<KeyHint> everywhere{
+        {tr("Ctrl K"), tr("find an athlete, a measure, a drill, a page")},
+        {tr("Ctrl Z"), tr("undo; Shift: redo")},
+        {tr("Ctrl Shift C"), tr("the view under the pointer as a picture; a right click: more")},
+        {tr("Alt 1…9"), tr("the steps of the course")},
+        {tr("? or F1"), tr("this list")}};
     constexpr int kBetween = 14; // pixels between two columns of keys, beside the grid's own spacing
     int column = 0;
     const auto nextColumn = [&] {

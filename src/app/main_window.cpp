@@ -23,6 +23,7 @@
 #include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMimeData>
 #include <QShortcut>
 #include <QStringListModel>
@@ -85,6 +86,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     outer->addLayout(middle, 1);
     outer->addWidget(status_);
     why_ = new WhyPanel(workspace, this);
+    pictures_ = new PictureMenu(workspace, this);
     tour_ = new Tour(workspace, this);
     connect(tour_, &Tour::pageAsked, this, [this](const QString& id) { showPage(id); });
 
@@ -133,6 +135,10 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Z")), [this] { workspace_.undo(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { workspace_.redo(); });
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+C")), [this] {
+        QWidget* view = pictureView(childAt(mapFromGlobal(QCursor::pos())));
+        pictures_->copy(view ? *view : *stack_->currentWidget(), true);
+    });
     for (const char* keys : {"?", "F1"})
         shortcut(QKeySequence(QLatin1String(keys)), [this] { listKeys(); });
     for (int i = 0; i < 9; ++i) // the steps of the course
@@ -337,6 +343,12 @@ void MainWindow::addClips(const QStringList& paths) {
 void MainWindow::explain(const QString& measure, const QString& trial) {
     why_->placeIn(QRect(stack_->mapTo(this, QPoint(0, 0)), stack_->size()));
     why_->explain(measure, trial);
+}
+
+void MainWindow::contextMenuEvent(QContextMenuEvent* event) {
+    QMenu menu(this);
+    pictures_->fill(menu, childAt(event->pos()), stack_->currentWidget());
+    menu.exec(event->globalPos());
 }
 
 void MainWindow::resizeEvent(QResizeEvent*) { why_->placeIn(QRect(stack_->mapTo(this, QPoint(0, 0)), stack_->size())); }

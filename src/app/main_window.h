@@ -2,6 +2,7 @@
 // The window: course, case line, headline, pages, status line. Delegates all work to the pages.
 
 #include "app/course_bar.h"
+#include "app/picture_out.h"
 #include "app/status_line.h"
 #include "app/tour/tour.h"
 #include "app/why_panel.h"
@@ -30,6 +31,7 @@ public:
     [[nodiscard]] const Tour& tour() const { return *tour_; }
 
 protected:
+    void contextMenuEvent(QContextMenuEvent* event) override;
     void resizeEvent(QResizeEvent*) override;
     void dragEnterEvent(QDragEnterEvent*) override;
     void dropEvent(QDropEvent*) override;
@@ -50,6 +52,7 @@ private:
     QStackedWidget* stack_;
     StatusLine* status_;
     WhyPanel* why_;
+    PictureMenu* pictures_;
     Tour* tour_;
     std::map<QString, Page*> pages_;
     std::map<QString, std::function<void()>> found_; ///< what a search entry does

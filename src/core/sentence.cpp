@@ -17,7 +17,7 @@ std::string inEnglish(const Sentence& sentence) {
         }
         const Named& named = sentence.named[place];
         out += named.what == Named::What::Landmark   ? inWords(named.text)
-               : named.what == Named::What::Sentence ? inEnglish(named.inner.front())
+               : named.what == Named::What::Sentence ? inEnglish(*named.inner)
                                                      : named.text;
         ++at;
     }

@@ -2,6 +2,7 @@
 // What the program says of a number, as a code with what it names. Words are made at the face: inEnglish() here, the
 // window in its own language. Nothing decides by what a sentence reads like.
 
+#include <memory>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -23,7 +24,7 @@ struct Named {
     };
     What what = What::Text;
     std::string text;
-    std::vector<Sentence> inner;
+    std::shared_ptr<const Sentence> inner; ///< of What::Sentence
 
     Named(std::string value) : text(std::move(value)) {}
     Named(std::string_view value) : text(value) {}
@@ -69,9 +70,11 @@ template <class... Values> Sentence Phrase::operator()(Values... values) const {
     (out.named.emplace_back(std::move(values)), ...);
     return out;
 }
-inline Named::Named(Sentence sentence) : what(What::Sentence), inner{std::move(sentence)} {}
+inline Named::Named(Sentence sentence)
+    : what(What::Sentence), inner(std::make_shared<const Sentence>(std::move(sentence))) {}
 inline bool Named::operator==(const Named& other) const {
-    return what == other.what && text == other.text && inner == other.inner;
+    const bool same = inner && other.inner ? *inner == *other.inner : inner == other.inner;
+    return what == other.what && text == other.text && same;
 }
 
 } // namespace riflesso

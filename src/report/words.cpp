@@ -39,7 +39,7 @@ QString inWindow(const Named& named) {
     case Named::What::Word:
         return QCoreApplication::translate("Word", named.text.c_str());
     case Named::What::Sentence:
-        return text(named.inner.front());
+        return text(*named.inner);
     case Named::What::Text:
         break;
     }

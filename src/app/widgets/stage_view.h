@@ -54,6 +54,12 @@ public:
     /// The mark that keys move; drawn with a ring, held in the loupe.
     void setSelected(const std::string& mark);
     void setCaption(const QString& strong, const QString& quiet, const QColor& colour);
+    /// The first line of the caption.
+    [[nodiscard]] QString caption() const { return strong_; }
+    void setCaptionWords(const QString& strong) {
+        strong_ = strong;
+        update();
+    }
     void setMirrored(bool mirrored);
     /// The part of the picture in use: it fills the stage, the rest is not shown. Empty: the whole picture.
     void setArea(const QRectF& area);

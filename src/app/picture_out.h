@@ -1,0 +1,48 @@
+#pragma once
+// A view or a page as a picture: to the clipboard or into a file, PNG or SVG, at the size asked for, with or without
+// names. Faces are not covered here: what is shown in the window is what the picture shows.
+
+#include "app/workspace.h"
+
+#include <QImage>
+
+class QMenu;
+class QWidget;
+
+namespace riflesso {
+
+/// The view that a widget belongs to and that can be taken out by itself (a stage, a ruler, a curve, a map, a wall …);
+/// null: none.
+[[nodiscard]] QWidget* pictureView(QWidget* widget);
+
+struct PictureWish {
+    int widthPx = 0;         ///< of the picture; its height follows
+    QStringList hiddenNames; ///< words that are not said in it
+};
+/// Names of the athlete and of model performers of a case, whole and by their parts.
+[[nodiscard]] QStringList namesIn(const CaseData& data);
+
+/// As it is seen, finer or coarser. Precondition: wish.widthPx > 0.
+[[nodiscard]] QImage pictureOf(QWidget& view, const PictureWish& wish);
+/// By the file's ending, .svg or .png; any other is bad input. Nothing half written is left behind.
+[[nodiscard]] Result<void> writePicture(QWidget& view, const PictureWish& wish, const QString& path);
+
+/// What can be done with a view, and with its page.
+class PictureMenu : public QObject {
+    Q_OBJECT
+public:
+    PictureMenu(Workspace& workspace, QWidget* window);
+    /// Fills the menu for the widget under the pointer and its page.
+    void fill(QMenu& menu, QWidget* under, QWidget* page);
+    /// To the clipboard, twice as fine as on the screen.
+    void copy(QWidget& view, bool names);
+
+private:
+    void save(QWidget& view, bool names);
+    [[nodiscard]] PictureWish wishFor(const QWidget& view, bool names) const;
+
+    Workspace& workspace_;
+    QWidget* window_;
+};
+
+} // namespace riflesso

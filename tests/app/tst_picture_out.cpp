@@ -1,0 +1,121 @@
+// Views and pages as pictures: sizes, formats, names, and what goes wrong.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "window_driver.h"
+
+#include "app/picture_out.h"
+#include "app/widgets/deviation_ruler.h"
+#include "app/widgets/waterline.h"
+
+#include <QClipboard>
+#include <QMenu>
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+class TestPictureOut : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_, out_;
+    std::unique_ptr<Driver> app_;
+
+    [[nodiscard]] static QString contentOf(const QString& path) {
+        QFile file(path);
+        return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    }
+    [[nodiscard]] QWidget* page() const { return app_->window->page(app_->window->currentPage()); }
+
+private slots:
+    void initTestCase() {
+        app_ = std::make_unique<Driver>();
+        QVERIFY(app_->workspace.open(demoCopy(folder_)));
+        QTRY_VERIFY(app_->quiet());
+        app_->window->showPage(QStringLiteral("mirror"));
+        QTRY_VERIFY(app_->quiet());
+        QVERIFY(app_->shows("athleteStage"));
+    }
+    void cleanupTestCase() { app_.reset(); }
+
+    void aViewHasTheSizeThatIsAskedFor() {
+        auto* line = page()->findChild<Waterline*>();
+        QVERIFY(line);
+        const QImage image = pictureOf(*line, {3 * line->width(), {}});
+        QCOMPARE(image.size(), 3 * line->size());
+        QSet<QRgb> colours;
+        for (int x = 0; x < image.width(); x += 7)
+            for (int y = 0; y < image.height(); y += 3)
+                colours.insert(image.pixel(x, y));
+        QVERIFY(colours.size() > 3); // something is drawn
+        const QString path = out_.filePath(QStringLiteral("line.png"));
+        QVERIFY(writePicture(*line, {640, {}}, path));
+        QCOMPARE(QImage(path).width(), 640);
+        QCOMPARE(QImage(path).height(), qRound(640.0 * line->height() / line->width()));
+    }
+    void vectorsStayVectors() {
+        auto* line = page()->findChild<Waterline*>();
+        const QString path = out_.filePath(QStringLiteral("line.svg"));
+        QVERIFY(writePicture(*line, {1200, {}}, path));
+        const QString svg = contentOf(path);
+        QVERIFY(svg.contains(QStringLiteral("<svg")) && svg.contains(QStringLiteral("viewBox=\"0 0 1200")));
+        QVERIFY(svg.contains(QStringLiteral("lowest point"))); // as text, not as pixels
+        QVERIFY(!svg.contains(QStringLiteral("<image")));
+    }
+    void namesAreLeftOutWhereTheyAreAsked() {
+        auto* stage = app_->find<StageView>("athleteStage");
+        const QStringList names = namesIn(app_->data());
+        QVERIFY(names.contains(QStringLiteral("Ilka Sandrey")) && names.contains(QStringLiteral("Ilka")));
+        const QString caption = stage->caption();
+        QVERIFY(caption.contains(QStringLiteral("Ilka")));
+        const QString with = out_.filePath(QStringLiteral("with.svg")),
+                      without = out_.filePath(QStringLiteral("without.svg"));
+        QVERIFY(writePicture(*stage, {stage->width(), {}}, with));
+        QVERIFY(writePicture(*stage, {stage->width(), names}, without));
+        QVERIFY(contentOf(with).contains(QStringLiteral("Ilka")));
+        QVERIFY(!contentOf(without).contains(QStringLiteral("Ilka")));
+        QVERIFY(contentOf(without).contains(QStringLiteral("repetition 1")));
+        QCOMPARE(stage->caption(), caption); // as it was
+        // Of a whole page, labels too.
+        app_->window->showPage(QStringLiteral("findings"));
+        QTRY_VERIFY(app_->quiet());
+        const QString all = out_.filePath(QStringLiteral("page.svg"));
+        QVERIFY(writePicture(*page(), {page()->width(), names}, all));
+        QVERIFY2(!contentOf(all).contains(QStringLiteral("Ilka")) &&
+                     !contentOf(all).contains(QStringLiteral("Sandrey")),
+                 "a name is left");
+        bool back = false;
+        for (const QLabel* label : page()->findChildren<QLabel*>())
+            back = back || label->text().contains(QStringLiteral("Ilka"));
+        QVERIFY(back);
+        app_->window->showPage(QStringLiteral("mirror"));
+    }
+    void whatCannotBeWrittenIsSaid() {
+        auto* line = page()->findChild<Waterline*>();
+        const auto other = writePicture(*line, {640, {}}, out_.filePath(QStringLiteral("line.gif")));
+        QVERIFY(!other.ok() && other.error().sentence().find(".png or .svg") != std::string::npos);
+        QVERIFY(!QFile::exists(out_.filePath(QStringLiteral("line.gif"))));
+        QVERIFY(!writePicture(*line, {640, {}}, out_.filePath(QStringLiteral("none/line.png"))).ok());
+    }
+    void theMenuOffersTheViewAndThePage() {
+        PictureMenu pictures(app_->workspace, app_->window.get());
+        auto* ruler = page()->findChild<DeviationRuler*>();
+        QVERIFY(ruler && pictureView(ruler) == ruler);
+        QMenu menu, bare;
+        pictures.fill(menu, ruler, page());
+        pictures.fill(bare, app_->find<QWidget>("headline"), page()); // no view under the pointer
+        QCOMPARE(menu.actions().size(), 9);                           // four, a line, four
+        QCOMPARE(bare.actions().size(), 4);
+        QGuiApplication::clipboard()->clear();
+        menu.actions().front()->trigger();
+        QCOMPARE(QGuiApplication::clipboard()->image().size(), 2 * ruler->size());
+        app_->window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(app_->window.get()));
+        page()->setFocus();
+        QTest::keyClick(app_->window->windowHandle(), Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+        QTRY_VERIFY(!QGuiApplication::clipboard()->image().isNull());
+    }
+};
+
+QTEST_MAIN(TestPictureOut)
+#include "tst_picture_out.moc"
