@@ -29,8 +29,10 @@ QString goalState(const CaseData& data, const Assessment* assessment, const QDat
     if (def->period() > 0)
         left = wrapDifference(left, def->period());
     const double goalDeviation = deviationFrom(*def, set->reference, data.goal->value);
-    const bool reached =
-        std::abs(left) <= set->expandedU || std::abs(set->deviation) <= std::abs(goalDeviation) + set->expandedU;
+    // As good as the goal, by the reference; an own target says nothing of how good a value inside it is.
+    const bool asGood = set->reference.source != Reference::Source::Target &&
+                        std::abs(set->deviation) <= std::abs(goalDeviation) + set->expandedU;
+    const bool reached = asGood || std::abs(left) <= set->expandedU;
     if (reached)
         return out + measured + Report::tr(": reached.");
     const int decimals = words::decimalsFor(set->expandedU);

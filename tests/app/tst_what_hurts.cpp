@@ -5,6 +5,7 @@
 
 #include "window_driver.h"
 
+#include "report/goal_words.h"
 #include "report/report_content.h"
 
 #include <QComboBox>
@@ -202,6 +203,9 @@ private slots:
         QTRY_VERIFY(app_->quiet());
         const SetDeviation* set = app_->workspace.assessment()->deviation("arm_before_foot");
         QVERIFY(set->reference.source == Reference::Source::Target && set->state == State::Within);
+        // The goal is a value of its own: inside the own target it is not reached yet.
+        QVERIFY(goalState(app_->data(), app_->workspace.assessment().get(), QDate::currentDate())
+                    .contains(QStringLiteral("to go")));
         // Its sign stands beside the number, on paper with the reason.
         show("mirror");
         QTRY_VERIFY(said(QStringLiteral("own target −0.20 to 0.10")));

@@ -222,6 +222,8 @@ void PracticePage::refresh() {
     const bool waits = assessment && assessment->prescription.waits;
     advice_->setVisible(waits);
     stop_->setVisible(!waits);
+    if (waits)
+        back_->setEnabled(false);
     for (QPushButton* button : {yes_, no_})
         button->setEnabled(drill != nullptr);
     if (!drill) {
