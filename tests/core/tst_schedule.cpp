@@ -20,7 +20,9 @@ PlanTerms terms() {
     return out;
 }
 Prescription prescription() {
-    return {{{"bent", true, {{"d1", Stage::Position, true}, {"d2", Stage::Shadow, false}}, {}, {}}}, {}, {}};
+    Prescription out;
+    out.focus = {{"bent", true, {{"d1", {}, Stage::Position, true}, {"d2", {}, Stage::Shadow, false}}, {}, {}}};
+    return out;
 }
 const ScheduledDay& on(const Schedule& schedule, const char* date) {
     for (const ScheduledDay& day : schedule.days)
@@ -118,7 +120,7 @@ private slots:
     }
     void aLesson() {
         Prescription both = prescription();
-        both.focus.push_back({"bent", false, {{"d2", Stage::Shadow, true}}, {}, {}});
+        both.focus.push_back({"bent", false, {{"d2", {}, Stage::Shadow, true}}, {}, {}});
         for (int minutes : {10, 30, 61}) {
             const auto sheet = lessonSheet(both, packOf(smallPack()), minutes);
             int sum = 0, mainMinutes = 0, minorMinutes = 0;
