@@ -2,6 +2,7 @@
 // Two sets of one athlete compared: what changed, by more than could be chance, and towards the reference or away.
 
 #include "core/judge/assessment.h"
+#include "core/result.h"
 
 namespace riflesso {
 

@@ -2,6 +2,7 @@
 // A model performance as a file of its own: measured once, used in many cases, with where it came from.
 
 #include "core/judge/curve_band.h"
+#include "core/result.h"
 #include "core/tables/json_fwd.h"
 
 namespace riflesso {
