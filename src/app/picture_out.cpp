@@ -60,6 +60,13 @@ public:
         QList<StageView*> stages = view.findChildren<StageView*>();
         if (auto* stage = qobject_cast<StageView*>(&view))
             stages << stage;
+        QList<Wall*> walls = view.findChildren<Wall*>();
+        if (auto* wall = qobject_cast<Wall*>(&view))
+            walls << wall;
+        for (Wall* wall : walls) {
+            walls_.push_back(wall);
+            wall->setSaying([names](const QString& title) { return withoutNames(title, names); });
+        }
         for (StageView* stage : stages) {
             stages_.emplace_back(stage, stage->caption());
             stage->setCaptionWords(withoutNames(stage->caption(), names));
@@ -70,6 +77,8 @@ public:
             label->setText(text);
         for (const auto& [stage, caption] : stages_)
             stage->setCaptionWords(caption);
+        for (Wall* wall : walls_)
+            wall->setSaying({});
     }
     Nameless(const Nameless&) = delete;
     Nameless& operator=(const Nameless&) = delete;
@@ -77,6 +86,7 @@ public:
 private:
     std::vector<std::pair<QLabel*, QString>> labels_;
     std::vector<std::pair<StageView*, QString>> stages_;
+    std::vector<Wall*> walls_;
 };
 
 void draw(QPaintDevice& device, QWidget& view, double scale) {

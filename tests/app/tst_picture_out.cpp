@@ -4,6 +4,7 @@
 
 #include "window_driver.h"
 
+#include "app/mirror/wall.h"
 #include "app/picture_out.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/waterline.h"
@@ -76,6 +77,16 @@ private slots:
         QVERIFY(!contentOf(without).contains(QStringLiteral("Ilka")));
         QVERIFY(contentOf(without).contains(QStringLiteral("repetition 1")));
         QCOMPARE(stage->caption(), caption); // as it was
+        // The wall names its models.
+        app_->window->showPage(QStringLiteral("mirror"), QStringLiteral("wall"));
+        auto* wall = page()->findChild<Wall*>();
+        QTRY_VERIFY(wall && wall->isVisible());
+        const QString named = out_.filePath(QStringLiteral("wall.svg")),
+                      bare = out_.filePath(QStringLiteral("bare.svg"));
+        QVERIFY(writePicture(*wall, {wall->width(), {}}, named));
+        QVERIFY(writePicture(*wall, {wall->width(), names}, bare));
+        QVERIFY(contentOf(named).contains(QStringLiteral("Instructor")));
+        QVERIFY(!contentOf(bare).contains(QStringLiteral("Instructor")));
         // Of a whole page, labels too.
         app_->window->showPage(QStringLiteral("findings"));
         QTRY_VERIFY(app_->quiet());

@@ -195,7 +195,8 @@ void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect)
     const double first = picture.bottom() + metrics.ascent() + 2, second = first + metrics.height() - 1;
     painter.setPen(colour);
     const QString title = blind_ && !tile.isModel ? tile.title.section(QStringLiteral(" · "), 0, 0) : tile.title;
-    painter.drawText(QPointF(rect.left(), first), metrics.elidedText(title, Qt::ElideRight, rect.width()));
+    const QString said = saying_ ? saying_(title) : title;
+    painter.drawText(QPointF(rect.left(), first), metrics.elidedText(said, Qt::ElideRight, rect.width()));
     painter.setPen(p.stageText);
     if (tile.isModel && blind_)
         return;

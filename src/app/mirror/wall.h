@@ -36,6 +36,9 @@ public:
     /// Share of all small pictures that are here, 0..1.
     [[nodiscard]] double fetched() const;
 
+    /// Titles go through it before they are drawn; none: as they are. For pictures without names.
+    void setSaying(std::function<QString(const QString&)> saying) { saying_ = std::move(saying); }
+
 signals:
     void clicked(const QString& trial);
     void opened(const QString& trial); ///< double click: to see it large
@@ -71,6 +74,7 @@ private:
     std::string chosen_;
     double phase_ = 0;
     bool blind_ = false;
+    std::function<QString(const QString&)> saying_;
 };
 
 } // namespace riflesso
