@@ -205,6 +205,8 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
         if (trials.front().capture.metresPerPixel)
             out["scale"] = *trials.front().capture.metresPerPixel;
     }
+    if (facts.waitsForAdvice)
+        out["waits_for_advice"] = true;
     for (const Limit& limit : facts.limits.known) {
         Json entry{{"part", toString(limit.part)}, {"kind", toString(limit.kind)}};
         if (limit.side != LimitSide::Unsaid)

@@ -22,7 +22,7 @@ struct Bounds {
     bool required = false;
     double fallback = 0;
 };
-constexpr Bounds kOptional{}, kRequired{-1e9, 1e9, true};
+constexpr Bounds kRequired{-1e9, 1e9, true};
 
 namespace stored {
 

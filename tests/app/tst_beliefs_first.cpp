@@ -95,6 +95,13 @@ private slots:
             any = any || ruler->isVisible();
         QVERIFY(any);
         QVERIFY(stepState("mirror").contains(QStringLiteral("clear")));
+        // A case whose results are hidden does not show the rungs of the one before.
+        show("practice");
+        QTRY_VERIFY(app_->find<QComboBox>("rung")->count() > 0);
+        app_->selectAthlete(QStringLiteral("Davor Quillane"));
+        QTRY_VERIFY(app_->workspace.resultsHidden() && !app_->workspace.assessing());
+        show("practice");
+        QTRY_COMPARE(app_->find<QComboBox>("rung")->count(), 0);
     }
     void aLockIsNotUndone() {
         show("athlete");

@@ -177,13 +177,14 @@ private slots:
     }
     void athleteFactsAreRead() {
         const auto facts = readAthleteFacts(
-            R"({"handedness": "left", "scale": 0.002, "slow_motion": 4, "limits": ["knee pain"], "mastered_stress": "fed",
+            R"({"handedness": "left", "scale": 0.002, "slow_motion": 4, "limits": ["knee pain"], "waits_for_advice": true, "mastered_stress": "fed",
             "equipment": [], "today": "2026-11-24", "competitions": ["2026-12-08"], "trials": {"1": {"stress": "calm", "performer": "A"}}})",
             "A.json");
         QVERIFY(facts);
         SAME(facts->handedness, std::optional(Side::Left));
         SAME(facts->masteredStress, std::optional(Stress::Fed));
         QVERIFY(facts->equipmentKnown); // an empty list: nothing is at hand
+        QVERIFY(facts->waitsForAdvice && facts->limits == limitsFromWords("knee pain"));
         QCOMPARE(facts->trials.at("1").performer, std::string("A"));
     }
     void tablesOfStoredTrialsReadBack() {

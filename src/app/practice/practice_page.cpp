@@ -199,11 +199,12 @@ void PracticePage::refresh() {
     QStringList have;
     for (int i = 0; i < rung_->count(); ++i)
         have << rung_->itemData(i).toString();
-    if (assessment && have != wanted) {
+    // While a set is measured anew the rungs stay; those of before results were hidden, or of another case, do not.
+    if ((assessment || !workspace().assessing() || workspace().resultsHidden()) && have != wanted) {
         const QString chosen = rung_->currentData().toString();
         rung_->clear();
         int start = 0;
-        for (const Focus& focus : assessment->prescription.focus)
+        for (const Focus& focus : assessment ? assessment->prescription.focus : std::vector<Focus>())
             for (const Rung& rung : focus.rungs) {
                 if (rung.startHere && focus.main)
                     start = rung_->count();

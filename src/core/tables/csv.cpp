@@ -432,7 +432,8 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                    m <= 12 && d >= 1 && d <= 31;
         };
         if (node.expectObject({"handedness", "facing", "view", "scale", "slow_motion", "limits", "willingness",
-                               "competitions", "today", "equipment", "mastered_stress", "trials"})) {
+                               "competitions", "today", "equipment", "mastered_stress", "waits_for_advice",
+                               "trials"})) {
             facts.handedness = node.optionalWord<Side>("handedness", "left right", sideFrom);
             facts.facing = node.optionalWord<Side>("facing", "left right", sideFrom);
             facts.view = node.optionalWord<View>("view", "side front rear top", viewFrom);
@@ -443,6 +444,7 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
             if (node.has("willingness"))
                 facts.willingness = node.number("willingness", 1, 0, 1);
             facts.limits = readLimits(node);
+            facts.waitsForAdvice = node.boolean("waits_for_advice", false);
             facts.equipment = node.texts("equipment");
             facts.equipmentKnown = node.has("equipment");
             facts.competitions = node.texts("competitions");
