@@ -1,9 +1,15 @@
 #include "cli/arguments.h"
 #include "cli/commands.h"
+#include "cli/files.h"
+#include "core/pack/pack_reader.h"
+#include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "media/clip_checks.h"
 #include "media/clip_writer.h"
 #include "simcam/odd_clips.h"
+#include "simcam/takes.h"
+
+#include <QDir>
 
 #include <cstdio>
 
@@ -64,13 +70,111 @@ Result<Json> frame(const Words& words) {
                 {"out", *out}};
 }
 
+namespace {
+
+/// The skill pack of this id, or of this file, and its takes: those beside the demo's clips.
+Result<std::pair<Pack, simcam::SkillTakes>> skillNamed(const std::string& wanted) {
+    const QString packs = QString::fromStdString(besideProgram("share/riflesso/packs")),
+                  takes = QString::fromStdString(besideProgram("share/riflesso/takes"));
+    QStringList ids;
+    QStringList files;
+    for (const QFileInfo& entry : QDir(packs).entryInfoList({QStringLiteral("*.json")}, QDir::Files))
+        files << entry.filePath();
+    if (QFileInfo::exists(QString::fromStdString(wanted)))
+        files = QStringList{QString::fromStdString(wanted)};
+    for (const QString& path : files) {
+        const auto text = readFile(path.toStdString());
+        if (!text)
+            return text.error();
+        const PackReading reading = readPack(*text);
+        ids << QString::fromStdString(reading.pack.id);
+        if (files.size() > 1 && reading.pack.id != wanted)
+            continue;
+        auto pack = loadPack(*text, path.toStdString());
+        if (!pack)
+            return pack.error();
+        const QDir folder(takes);
+        for (const QFileInfo& entry : folder.entryInfoList({QStringLiteral("*.takes.json")}, QDir::Files)) {
+            const auto own = readFile(entry.filePath().toStdString());
+            if (!own)
+                return own.error();
+            std::vector<JsonFault> faults;
+            const auto json = parseJson(*own, own->size() + 1, faults);
+            if (!json || !json->is_object() || json->value("pack", Json()) != Json(pack->id))
+                continue;
+            auto read = simcam::readTakes(*own, entry.fileName().toStdString(), *pack);
+            if (!read)
+                return read.error();
+            return std::pair(std::move(*pack), std::move(*read));
+        }
+        return badInput("--pack", "a skill that the figure has takes of", pack->id);
+    }
+    ids.removeAll(QString());
+    return badInput("--pack", "one of " + ids.join(QStringLiteral(", ")).toStdString() + ", or a skill pack's file",
+                    wanted);
+}
+
+/// Tables of a simulated take, and the switches with which `assess` reads them.
+Result<Json> simulateTake(const Arguments& arguments, const std::string& out) {
+    const auto skill = skillNamed(*arguments.value("pack"));
+    if (!skill)
+        return skill.error();
+    const auto& [pack, takes] = *skill;
+    simcam::TakeAsked asked;
+    asked.take = arguments.value("take").value_or("model");
+    const auto repetitions = arguments.number("repetitions", 1, 200), seed = arguments.number("seed", 0, 4e9),
+               bearing = arguments.number("bearing", 0, 80);
+    for (const auto* number : {&repetitions, &seed, &bearing})
+        if (!*number)
+            return number->error();
+    asked.repetitions = static_cast<int>(repetitions->value_or(8));
+    asked.seed = static_cast<std::uint32_t>(seed->value_or(1));
+    asked.bearingDeg = bearing->value_or(0);
+    const auto trials = makeTake(takes, pack, asked);
+    if (!trials)
+        return trials.error();
+    std::string seen = "trial,observation,value\n";
+    for (const Trial& trial : *trials)
+        for (const auto& [observation, value] : trial.observations)
+            seen += trial.id + "," + observation + "," + value + "\n";
+    if (!QDir().mkpath(QString::fromStdString(out)))
+        return badInput("--out", "a folder that can be written to", out);
+    const Json athlete = {{"handedness", "right"}};
+    const std::pair<const char*, std::string> files[] = {{"landmarks", landmarksCsv(*trials)},
+                                                         {"events", eventsCsv(*trials)},
+                                                         {"observations", seen},
+                                                         {"athlete", athlete.dump() + "\n"}};
+    Json answer;
+    for (const auto& [name, text] : files) {
+        const std::string path = out + "/" + name + (std::string(name) == "athlete" ? ".json" : ".csv");
+        if (const auto written = writeFile(path, text); !written)
+            return written.error();
+        answer[name] = path;
+    }
+    answer["switches"] = {
+        {"view", toString(takes.view)}, {"facing", "right"}, {"handedness", "right"}, {"athlete", answer["athlete"]}};
+    answer.erase("athlete");
+    if (*bearing)
+        answer["switches"]["bearing"] = asked.bearingDeg;
+    answer["pack"] = pack.id;
+    answer["take"] = asked.take;
+    return answer;
+}
+
+} // namespace
+
 Result<Json> simulate(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"out", "clips"});
+    const auto arguments = Arguments::parse(words, {"out", "clips", "pack", "take", "repetitions", "seed", "bearing"});
     if (!arguments)
         return arguments.error();
     const auto out = arguments->required("out");
     if (!out)
         return out.error();
+    if (arguments->value("pack"))
+        return simulateTake(*arguments, *out);
+    for (const char* only : {"take", "repetitions", "seed", "bearing"})
+        if (arguments->value(only))
+            return badInput("command line", "--pack with --" + std::string(only), "no --pack");
     const std::string name = arguments->plain().size() == 1 ? arguments->plain()[0] : std::string();
     const auto shown = [last = -1](double share) mutable {
         const int percent = static_cast<int>(100 * share);

@@ -26,7 +26,7 @@ struct Command {
 
 constexpr const char* kSetWords =
     "--pack P --landmarks L --events E [--handedness left|right] [--facing left|right] "
-    "[--view V] [--scale M] [--slow-motion N] [--bearing DEG] [--athlete A] [--cutoff HZ|auto]";
+    "[--view V] [--scale M] [--slow-motion N] [--bearing DEG [--bearing-u DEG]] [--athlete A] [--cutoff HZ|auto]";
 
 const std::vector<Command>& commands() {
     using namespace riflesso::cli;
@@ -68,7 +68,10 @@ const std::vector<Command>& commands() {
         {"work", workCommand, "CASE.zip --do look,find,propose,track,assess --out CASE2.zip",
          "a case in an archive worked on without a library: clips looked through, repetitions found, marks proposed "
          "and tracked, sets assessed; done again it goes on"},
-        {"simulate", simulate, "NAME --out DIR [--clips DIR]", "renders a demo clip again"},
+        {"simulate", simulate,
+         "NAME --out DIR [--clips DIR] | --pack ID [--take model|FAULT] [--repetitions N] [--seed S] [--bearing DEG] "
+         "--out DIR",
+         "renders a demo clip again, or writes the truth of a take of the simulated athlete"},
     };
     return kCommands;
 }

@@ -138,7 +138,8 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
     const auto view = word<View>(arguments, prefix + "view", "side, front, rear or top", viewFrom);
     const auto scale = arguments.number(prefix + "scale", 1e-9, kMaxScale);
     const auto slowMotion = arguments.number(prefix + "slow-motion", 1e-3, kMaxSlowMotion);
-    const auto bearing = arguments.number(prefix + "bearing", 0, 90);
+    const auto bearing = arguments.number(prefix + "bearing", 0, kMostBearingDeg);
+    const auto bearingU = arguments.number(prefix + "bearing-u", 0, kMostBearingDeg);
     if (!handedness)
         return handedness.error();
     if (!facing)
@@ -151,12 +152,15 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
         return slowMotion.error();
     if (!bearing)
         return bearing.error();
+    if (!bearingU)
+        return bearingU.error();
     defaults.handedness = *handedness;
     defaults.facing = *facing;
     defaults.view = *view;
     defaults.scale = *scale;
     defaults.slowMotion = *slowMotion;
     defaults.bearingDeg = *bearing;
+    defaults.bearingUDeg = *bearingU;
     auto read = readTrials({*landmarks, *landmarksPath, events, eventsPath, observations, observationsPath}, defaults,
                            out.facts, pack);
     if (!read)
@@ -171,7 +175,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
 std::vector<std::string> setSwitches(const std::string& prefix) {
     std::vector<std::string> names;
     for (const char* name : {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "bearing",
-                             "athlete", "plane", "plane-of", "lens"})
+                             "bearing-u", "athlete", "plane", "plane-of", "lens"})
         names.push_back(prefix + name);
     return names;
 }

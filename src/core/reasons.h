@@ -114,7 +114,8 @@ inline constexpr Phrase kFrameRate{"frame_rate", RIFLESSO_SAY("Sentence", "frame
 inline constexpr Phrase kWithinNoise{"within_noise", RIFLESSO_SAY("Sentence", "within noise")};
 inline constexpr Phrase kOneCycle{"one_cycle", RIFLESSO_SAY("Sentence", "one cycle from %1 to the next %1")};
 inline constexpr Phrase kCameraStill{"camera_still", RIFLESSO_SAY("Sentence", "the camera is taken to stand still")};
-inline constexpr Phrase kAsSeen{"as_seen", RIFLESSO_SAY("Sentence", "as seen from %1 degrees off")};
+inline constexpr Phrase kCorrected{"corrected",
+                                   RIFLESSO_SAY("Sentence", "corrected for a camera %1 degrees off square")};
 inline constexpr Phrase kOnFloor{"on_floor", RIFLESSO_SAY("Sentence", "in the plane of the floor")};
 inline constexpr Phrase kForeshortened{"unit_foreshortened", RIFLESSO_SAY("Sentence", "unit foreshortened")};
 
@@ -122,6 +123,7 @@ inline constexpr Phrase kMixed{"mixed", RIFLESSO_SAY("Sentence", "mixed %1")};
 inline constexpr Phrase kBoth{"both", RIFLESSO_SAY("Sentence", "%1, %2")};
 inline constexpr Phrase kStressLevels{"stress_levels", RIFLESSO_SAY("Sentence", "stress levels")};
 inline constexpr Phrase kViews{"views", RIFLESSO_SAY("Sentence", "views")};
+inline constexpr Phrase kBearing{"bearing", RIFLESSO_SAY("Sentence", "the cameras stood in different places")};
 inline constexpr Phrase kBearings{"bearings", RIFLESSO_SAY("Sentence", "bearings")};
 inline constexpr Phrase kVariants{"variants", RIFLESSO_SAY("Sentence", "variants")};
 inline constexpr Phrase kModelTooVariable{"model_too_variable", RIFLESSO_SAY("Sentence", "model too variable here")};
@@ -156,6 +158,8 @@ inline constexpr Phrase kFilteredMarks{"filtered_marks", RIFLESSO_SAY("Sentence"
 inline constexpr Phrase kDrawnMarks{"drawn_marks", RIFLESSO_SAY("Sentence", "marks, by simulation")};
 inline constexpr Phrase kDrawn{"drawn", RIFLESSO_SAY("Sentence", "marks, event times and unit, by simulation")};
 inline constexpr Phrase kSpread{"spread", RIFLESSO_SAY("Sentence", "the repetitions' spread")};
+inline constexpr Phrase kBearing{"bearing", RIFLESSO_SAY("Sentence", "camera %1 degrees off square")};
+inline constexpr Phrase kAssumedSquare{"assumed_square", RIFLESSO_SAY("Sentence", "camera assumed square on")};
 inline constexpr Phrase kOwnMarking{"own_marking", RIFLESSO_SAY("Sentence", "marking again, blind")};
 
 } // namespace sources

@@ -1,48 +1,17 @@
 #include "simcam/archery_clips.h"
 
-#include <random>
+#include "simcam/repetitions.h"
 
 namespace riflesso::simcam {
 namespace {
 
 constexpr int kRate = 25;
-constexpr float kAfterReleaseS = .88f; ///< of a shot that is filmed
 
-/// Shots one after the other, each with natural variation round a style and a hold of its own.
 Take shots(const ShotStyle& style, const std::vector<float>& holdsS, int firstNumber, std::uint32_t seed) {
-    std::mt19937 random(seed);
-    const auto vary = [&random](float value, float sd) {
-        std::normal_distribution<float> normal(value, sd);
-        return normal(random);
-    };
     Take take;
     take.performer = "Mirelle Ostrand";
     take.outfit = {{52, 120, 96}, {40, 44, 60}, {206, 158, 128}, {96, 52, 36}, {225, 225, 230}};
-    int from = 0;
-    for (std::size_t i = 0; i < holdsS.size(); ++i) {
-        ShotStyle s = style;
-        s.draw = vary(style.draw, .015f);
-        s.anchor = vary(style.anchor, .02f);
-        s.release = s.anchor + vary(holdsS[i], .03f);
-        s.follow = std::max(.02f, vary(style.follow, .02f));
-        s.sink = vary(style.sink, .01f);
-        s.headReach = vary(style.headReach, .002f);
-        s.leanDeg = vary(style.leanDeg, .5f);
-        s.shoulderUp = vary(style.shoulderUp, .002f);
-        s.elbowUp = vary(style.elbowUp, .03f);
-        s.shakePhase = vary(0, 3);
-        SimulatedRepetition rep;
-        rep.number = firstNumber + static_cast<int>(i);
-        rep.from = from;
-        rep.to = from + static_cast<int>((s.release + kAfterReleaseS) * kRate) - 1;
-        const double offset = static_cast<double>(from) / kRate;
-        for (const auto& [name, time] :
-             {std::pair{"draw", s.draw}, {"anchor", s.anchor}, {"release", s.release}, {"down", s.release + s.follow}})
-            rep.eventTimesS.emplace_back(name, offset + static_cast<double>(time));
-        rep.movement = s;
-        from = rep.to + 1;
-        take.repetitions.push_back(std::move(rep));
-    }
+    addShots(take, style, holdsS, firstNumber, kRate, seed);
     return take;
 }
 

@@ -32,7 +32,7 @@ Pose lungePose(const LungeStyle& s, float t) {
     const float sag = s.rearSagDeg * kRadians;
     p.kneePole[kLeft] = mix(Vec3{.25f, 0, -1}, Vec3{.35f + std::sin(sag), -std::sin(sag), -std::cos(sag)}, travel);
 
-    const Vec3 guard{.235f, -.045f, 0}, reached = unit({.328f, .045f, 0}) * s.reachX;
+    const Vec3 guard{.235f, -.045f, 0}, reached = unit({.328f, .045f + s.handUp, 0}) * s.reachX;
     p.wristFromShoulder[kRight] = mix(guard, reached, arm);
     p.elbowPole[kRight] = {0, -1, .25f};
     p.handDirection[kRight] = {1, .05f, -.05f};

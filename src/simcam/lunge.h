@@ -19,6 +19,7 @@ struct LungeStyle {
     float pelvisX = .320f, pelvisY = .345f; ///< at the lowest point
     float leanDeg = 9;                      ///< of the chest at the lowest point
     float rearSagDeg = 0;                   ///< how far the rear knee hangs forward and down (turns its pole)
+    float handUp = 0;                       ///< how much higher than usual the hand ends when extended
     float freeArmDrop = 0;                  ///< 0: the free arm swings back; 1: it stays up
 };
 

@@ -3,91 +3,14 @@
 #include "core/tables/json_walk.h"
 #include "media/clip_writer.h"
 #include "simcam/archery_clips.h"
+#include "simcam/repetitions.h"
 
 #include <fstream>
-#include <random>
 
 namespace riflesso::simcam {
 namespace {
 
-constexpr float kRepetitionS = 1.65f;
 constexpr int kFrameRate = 60, kRowingRate = 30;
-constexpr float kBeforeFirstS = .4f; ///< of a rowing piece, before its first catch
-
-/// A piece of `count` strokes from frame `start` on; `drift` is added stroke after stroke.
-void addPiece(Take& take, int count, int start, int number, const StrokeStyle& style, const StrokeStyle& drift,
-              std::uint32_t seed) {
-    std::mt19937 random(seed);
-    SimulatedRepetition rep;
-    rep.number = number;
-    rep.from = start;
-    RowingPiece piece;
-    double at = static_cast<double>(start) / kRowingRate + static_cast<double>(kBeforeFirstS);
-    for (int i = 0; i <= count; ++i) {
-        const auto vary = [&](float StrokeStyle::*part, float sd) {
-            std::normal_distribution<float> normal(style.*part + static_cast<float>(i) * drift.*part, sd);
-            return normal(random);
-        };
-        StrokeStyle s;
-        s.periodS = vary(&StrokeStyle::periodS, .025f);
-        s.driveS = vary(&StrokeStyle::driveS, .012f);
-        s.legsEnd = vary(&StrokeStyle::legsEnd, .012f);
-        s.trunkStart = vary(&StrokeStyle::trunkStart, .015f);
-        s.trunkEnd = vary(&StrokeStyle::trunkEnd, .010f);
-        s.armsStart = vary(&StrokeStyle::armsStart, .015f);
-        s.catchLeanDeg = vary(&StrokeStyle::catchLeanDeg, 1);
-        s.laybackDeg = vary(&StrokeStyle::laybackDeg, 1);
-        s.catchX = vary(&StrokeStyle::catchX, .004f);
-        piece.strokes.push_back(s);
-        for (const auto& [event, time] : strokeEvents(s))
-            if (i < count || event == "catch") // the last catch ends the last stroke
-                rep.eventTimesS.emplace_back(event, at + static_cast<double>(time));
-        if (i < count)
-            at += static_cast<double>(s.periodS);
-    }
-    // Events of one stroke may change their order.
-    std::stable_sort(rep.eventTimesS.begin(), rep.eventTimesS.end(),
-                     [](const auto& a, const auto& b) { return a.second < b.second; });
-    constexpr double kAfterLastS = .35;
-    rep.to = static_cast<int>((at + kAfterLastS) * kRowingRate);
-    rep.movement = std::move(piece);
-    take.repetitions.push_back(std::move(rep));
-}
-
-/// Repetitions from `start` on, each with natural variation round a style.
-void addRepetitions(Take& take, int count, int start, int firstNumber, const LungeStyle& style, std::uint32_t seed) {
-    std::mt19937 random(seed);
-    const auto vary = [&random](float value, float sd) {
-        std::normal_distribution<float> normal(value, sd);
-        return normal(random);
-    };
-    const int length = static_cast<int>(kRepetitionS * kFrameRate);
-    for (int i = 0; i < count; ++i) {
-        SimulatedRepetition rep;
-        rep.number = firstNumber + i;
-        rep.from = start + i * length;
-        rep.to = rep.from + length - 1;
-        LungeStyle s = style;
-        s.go = vary(style.go, .012f);
-        s.lift = vary(style.lift, .010f);
-        s.down = vary(style.down, .012f);
-        s.straight = vary(style.straight, .016f);
-        s.low = s.down + vary(style.low - style.down, .012f);
-        s.recover = s.low + vary(style.recover - style.low, .015f);
-        s.back = s.recover + vary(style.back - style.recover, .015f);
-        s.stepX = vary(style.stepX, .008f);
-        s.pelvisX = vary(style.pelvisX, .006f);
-        s.pelvisY = vary(style.pelvisY, .005f);
-        s.leanDeg = vary(style.leanDeg, 1.1f);
-        s.rearSagDeg = vary(style.rearSagDeg, 3);
-        const double offset = static_cast<double>(rep.from) / kFrameRate;
-        for (const auto& [name, time] :
-             {std::pair{"go", s.go}, {"straight", s.straight}, {"down", s.down}, {"low", s.low}, {"back", s.back}})
-            rep.eventTimesS.emplace_back(name, offset + static_cast<double>(time));
-        rep.movement = s;
-        take.repetitions.push_back(rep);
-    }
-}
 
 const std::pair<const Take*, const SimulatedRepetition*> momentOf(const SimulatedClip& clip, int frame) {
     const Take* take = &clip.takes.front();
@@ -114,26 +37,13 @@ Pose poseAt(const SimulatedRepetition& rep, float t) {
         return shotPose(std::get<ShotStyle>(rep.movement), t);
     // Before the first catch the rower comes forward to it; the last stroke stands for what follows.
     const std::vector<StrokeStyle>& strokes = piece->strokes;
-    t -= kBeforeFirstS;
+    t -= kBeforeFirstStrokeS;
     if (t < 0)
         return strokePose(strokes.front(), strokes.front(), t + strokes.front().periodS);
     std::size_t k = 0;
     for (; k + 1 < strokes.size() && t >= strokes[k].periodS; ++k)
         t -= strokes[k].periodS;
     return strokePose(strokes[k], strokes[std::min(k + 1, strokes.size() - 1)], t);
-}
-
-Body bodyAt(const SimulatedClip& clip, int frame) {
-    const auto [take, rep] = momentOf(clip, frame);
-    const float t =
-        static_cast<float>(frame - rep->from) / static_cast<float>(clip.frameRate) + static_cast<float>(rep->phaseS);
-    Pose pose = poseAt(*rep, t);
-    if (take->leftHanded)
-        pose = mirrored(pose);
-    // Behind the athlete: what points to the right in the side view points away from the camera.
-    return buildBody(pose, clip.fromBehind   ? std::numbers::pi_v<float> / 2
-                           : take->facesLeft ? std::numbers::pi_v<float>
-                                             : 0.f);
 }
 
 /// Included angle at b by the law of cosines: independent of the core's formula.
@@ -200,7 +110,7 @@ std::vector<SimulatedClip> rowingClips() {
     const auto piece = [&](const char* name, int strokes, const StrokeStyle& style, const StrokeStyle& drift,
                            std::uint32_t seed) {
         Take take = davor;
-        addPiece(take, strokes, 0, 1, style, drift, 7400 + seed);
+        addPiece(take, strokes, 0, 1, style, drift, kRowingRate, 7400 + seed);
         return rowingClip(name, seed, {take});
     };
     std::vector<Take> club;
@@ -228,7 +138,7 @@ std::vector<SimulatedClip> rowingClips() {
         style.driveS = rower.driveS;
         style.laybackDeg = rower.layback;
         style.catchLeanDeg = rower.lean;
-        addPiece(take, 2, start, 1, style, still, seed++);
+        addPiece(take, 2, start, 1, style, still, kRowingRate, seed++);
         start = take.repetitions.back().to + 1;
         club.push_back(std::move(take));
     }
@@ -258,6 +168,19 @@ SimulatedClip slowed(const SimulatedClip& whole, const char* name, double fromS,
     return clip;
 }
 
+Body bodyAt(const SimulatedClip& clip, int frame) {
+    const auto [take, rep] = momentOf(clip, frame);
+    const float t =
+        static_cast<float>(frame - rep->from) / static_cast<float>(clip.frameRate) + static_cast<float>(rep->phaseS);
+    Pose pose = poseAt(*rep, t);
+    if (take->leftHanded)
+        pose = mirrored(pose);
+    // Behind the athlete: what points to the right in the side view points away from the camera.
+    return buildBody(pose, clip.fromBehind   ? std::numbers::pi_v<float> / 2
+                           : take->facesLeft ? std::numbers::pi_v<float>
+                                             : 0.f);
+}
+
 } // namespace
 
 std::vector<SimulatedClip> demoClips() {
@@ -281,7 +204,7 @@ std::vector<SimulatedClip> demoClips() {
     take.performer = "Ilka Sandrey";
     take.leftHanded = true;
     take.outfit.hair = {92, 58, 34};
-    addRepetitions(take, 8, 12, 1, ilka, 7101);
+    addLunges(take, 8, 12, 1, ilka, kFrameRate, 7101);
     baseline.frames = take.repetitions.back().to + 13;
     baseline.takes = {take};
 
@@ -293,7 +216,7 @@ std::vector<SimulatedClip> demoClips() {
         clip.seed = seed;
         Take again = take;
         again.repetitions.clear();
-        addRepetitions(again, 6, 12, 1, style, 7100 + seed);
+        addLunges(again, 6, 12, 1, style, kFrameRate, 7100 + seed);
         clip.frames = again.repetitions.back().to + 13;
         clip.takes = {again};
         return clip;
@@ -319,7 +242,7 @@ std::vector<SimulatedClip> demoClips() {
     first.performer = "Instructor A";
     first.facesLeft = true;
     LungeStyle a;
-    addRepetitions(first, 4, 12, 1, a, 7202);
+    addLunges(first, 4, 12, 1, a, kFrameRate, 7202);
     second.performer = "Instructor B";
     second.facesLeft = true;
     second.outfit = {{226, 224, 218}, {52, 74, 62}, {120, 80, 58}, {28, 22, 20}, {60, 66, 80}};
@@ -328,7 +251,7 @@ std::vector<SimulatedClip> demoClips() {
     b.pelvisX = .314f;
     b.leanDeg = 10.5f;
     b.stepX = .592f;
-    addRepetitions(second, 4, first.repetitions.back().to + 13, 1, b, 7303);
+    addLunges(second, 4, first.repetitions.back().to + 13, 1, b, kFrameRate, 7303);
     models.frames = second.repetitions.back().to + 13;
     models.takes = {first, second};
     std::vector<SimulatedClip> out = {baseline, session("ilka_baseline_lamp", lamp, 31),
@@ -367,8 +290,10 @@ Camera cameraOf(const SimulatedClip& clip, bool facesLeft) {
 }
 
 FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
-    const auto [take, rep] = momentOf(clip, frame);
-    const Camera camera = cameraOf(clip, take->facesLeft);
+    return frameTruth(clip, frame, cameraOf(clip, momentOf(clip, frame).first->facesLeft));
+}
+
+FrameTruth frameTruth(const SimulatedClip& clip, int frame, const Camera& camera) {
     const Joints j = bodyAt(clip, frame).joints;
     FrameTruth truth = {{"nose", camera.project(j.nose)},
                         {isRowing(clip)           ? "handle"

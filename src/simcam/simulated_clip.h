@@ -59,6 +59,8 @@ struct SimulatedClip {
 /// Joint centres of a frame in pixels, by anatomical name and "tip", "handle" or "bow_top".
 using FrameTruth = std::map<std::string, PixelPosition>;
 [[nodiscard]] FrameTruth frameTruth(const SimulatedClip& clip, int frame);
+/// The same before another camera.
+[[nodiscard]] FrameTruth frameTruth(const SimulatedClip& clip, int frame, const Camera& camera);
 
 /// The camera of a clip, for what faces left or right.
 [[nodiscard]] Camera cameraOf(const SimulatedClip& clip, bool facesLeft);

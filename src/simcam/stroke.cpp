@@ -5,7 +5,7 @@
 namespace riflesso::simcam {
 namespace {
 
-constexpr float kFinishX = -.232f, kSeatY = .255f;
+constexpr float kSeatY = .255f;
 // Shares of the way back: the arms go first, the trunk follows, the seat last.
 constexpr float kArmsAway = .30f, kTrunkFrom = .10f, kTrunkTo = .52f, kSeatFrom = .30f;
 
@@ -22,7 +22,7 @@ Pose strokePose(const StrokeStyle& s, const StrokeStyle& next, float t) {
     Pose p;
     p.prop = Prop::RowingMachine;
     p.grip = 1;
-    p.pelvis = {mix(front.catchX, kFinishX, legs), kSeatY, 0};
+    p.pelvis = {mix(front.catchX, s.finishX, legs), kSeatY, 0};
     p.pelvisPitch = mix(.58f * front.catchLeanDeg, -.75f * s.laybackDeg, swing) * kRadians;
     p.chestPitch = mix(front.catchLeanDeg, -s.laybackDeg, swing) * kRadians;
     p.headPitch = mix(8, 0, swing) * kRadians;

@@ -17,6 +17,7 @@ struct StrokeStyle {
     float armsStart = .62f;                   ///< the elbows begin to bend; they end with the drive
     float catchLeanDeg = 38, laybackDeg = 24; ///< of the chest: forward at the catch, back at the finish
     float catchX = 0;                         ///< of the hips at the catch, body heights; below 0 the seat stops short
+    float finishX = -.232f;                   ///< of the hips when the legs are down
 };
 
 /// Pose `t` seconds after the catch of a rower facing +x; the way back leads to the catch of `next`.

@@ -123,10 +123,14 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
     if (repetition.sameAs)
         trial.sameAs = trialId(repetition.sameAs);
     trial.number = repetition.number;
-    trial.capture = {
-        section.view,           section.facing,         section.handedness.value_or(data.athlete.handedness),
-        section.metresPerPixel, section.scaleRelativeU, section.bearingDeg,
-        section.slowMotion};
+    trial.capture = {section.view,
+                     section.facing,
+                     section.handedness.value_or(data.athlete.handedness),
+                     section.metresPerPixel,
+                     section.scaleRelativeU,
+                     section.bearingDeg,
+                     section.bearingDeg ? kBearingUDeg : kAssumedSquareUDeg};
+    trial.capture.slowMotion = section.slowMotion;
     trial.times = FrameTimes::ofClip(place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;
     for (auto& [landmark, marks] : trial.marks)

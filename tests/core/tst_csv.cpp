@@ -111,7 +111,7 @@ private slots:
         QCOMPARE(trial.event("down")->frame, 45.0);
         QVERIFY(std::abs(trial.event("go")->uS - eventUncertainty(1.0 / 60, 0.5)) < 1e-12);
         QCOMPARE(trial.marks.at("left_knee").at(0).sigmaPx, 2.0);
-        QCOMPARE(result->assumed, (std::vector<std::string>{"facing", "handedness", "view"}));
+        QCOMPARE(result->assumed, (std::vector<std::string>{"facing", "handedness", "view", "bearing"}));
     }
     void slowMotionDividesTimesAndGivenUncertainties() {
         TrialDefaults defaults;
@@ -139,7 +139,7 @@ private slots:
         result = read(marks, kEvents, {}, defaults, facts);
         SAME(result->trials[0].capture.facing, Side::Left);
         SAME(result->trials[1].capture.facing, Side::Right);
-        QCOMPARE(result->assumed, (std::vector<std::string>{"handedness", "view"}));
+        QCOMPARE(result->assumed, (std::vector<std::string>{"handedness", "view", "bearing"}));
     }
     void observationsAreChecked() {
         const std::string marks = kLandmarks + "1,0,0,left_knee,1,2,,\n1,1,0.1,left_knee,1,2,,\n";

@@ -191,8 +191,9 @@ QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) co
         parts << QStringLiteral("%1, T %2")
                      .arg(words::referenceText(def, set->reference), words::figures(set->tolerance, 3));
     for (const TrialMeasures& measured : assessment_->judged)
-        if (const MeasureValue* value = measured.find(def.id); value && value->valid() && value->viewError > 0) {
-            parts << tr("as seen");
+        if (const MeasureValue* value = measured.find(def.id);
+            value && value->valid() && value->validity == Validity::Corrected) {
+            parts << tr("corrected for a camera %1° off square").arg(words::number(value->bearingDeg.value_or(0), 0));
             break;
         }
     if (const MeasureDef* partner = def.tradeWith.empty() ? nullptr : pack_.measure(def.tradeWith)) {

@@ -28,7 +28,6 @@ namespace {
 
 /// What is alike in a set, or its result says that it is not.
 Sentence mixedNote(const std::vector<Trial>& trials) {
-    constexpr double kSameBearingDeg = 5;
     Sentence unlikes;
     const auto mixed = [&](const Phrase& what, const auto& unlike) {
         if (std::any_of(trials.begin(), trials.end(), [&](const Trial& t) { return unlike(t, trials.front()); }))
@@ -39,7 +38,7 @@ Sentence mixedNote(const std::vector<Trial>& trials) {
     mixed(notes::kViews, [](const Trial& a, const Trial& b) { return a.capture.view != b.capture.view; });
     mixed(notes::kBearings, [](const Trial& a, const Trial& b) {
         return a.capture.bearingDeg && b.capture.bearingDeg &&
-               std::abs(*a.capture.bearingDeg - *b.capture.bearingDeg) > kSameBearingDeg;
+               !sameBearings({*a.capture.bearingDeg, *b.capture.bearingDeg});
     });
     mixed(notes::kVariants, [](const Trial& a, const Trial& b) { return a.variant != b.variant; });
     return unlikes.empty() ? Sentence() : notes::kMixed(unlikes);

@@ -19,8 +19,8 @@ Json valueJson(const MeasureValue& value) {
     if (!value.offsets.empty())
         out["offsets"] = value.offsets;
     out["validity"] = toString(value.validity);
-    if (value.validity == Validity::AsSeen)
-        out["view_error"] = number(value.viewError);
+    if (value.viewU > 0)
+        out["view_u"] = number(value.viewU);
     if (value.filtered)
         out["filtered"] = true;
     for (const auto& [name, extra] : value.extras)
@@ -45,6 +45,11 @@ Json deviationJson(const SetDeviation& set) {
         {"value", set.outside / n}, {"low", set.outsideInterval.low}, {"high", set.outsideInterval.high}};
     out["unit"] = set.unit;
     out["reference"] = toString(set.reference.source);
+    if (set.viewU > 0) {
+        out["view_u"] = number(set.viewU);
+        out["view_slope"] = number(set.viewSlope);
+        out["bearing"] = set.bearingDeg ? number(*set.bearingDeg) : Json(nullptr);
+    }
     out["resolvable"] = set.resolvable;
     out["note"] = textOrNull(inEnglish(set.note));
     out["repetitions"] = Json::array();

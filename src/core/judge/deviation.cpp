@@ -107,7 +107,7 @@ std::optional<Reference> fromModel(const MeasureDef& def, const std::vector<Tria
         if (!value || !value->valid())
             continue;
         values.push_back(*value->value);
-        variances.push_back(value->u * value->u);
+        variances.push_back(value->u * value->u - value->viewU * value->viewU);
         shared = std::max(shared, value->sharedU);
         const auto trial = std::find_if(trials.begin(), trials.end(),
                                         [&](const Trial& entry) { return entry.id == measures[i].trial; });
@@ -148,6 +148,12 @@ std::optional<Reference> fromModel(const MeasureDef& def, const std::vector<Tria
 }
 
 } // namespace
+
+bool sameBearings(const std::vector<double>& degrees) {
+    constexpr double kSameDeg = 5;
+    const auto [low, high] = std::minmax_element(degrees.begin(), degrees.end());
+    return degrees.empty() || *high - *low <= kSameDeg;
+}
 
 Reference referenceOf(const Pack& pack, const MeasureDef& def, const std::vector<RangeDef>* fileRanges,
                       const std::vector<Trial>& modelTrials, const std::vector<TrialMeasures>& modelMeasures,
@@ -196,7 +202,7 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
     out.reference = reference;
     const Tolerance tolerance = toleranceOf(def, reference);
     out.tolerance = tolerance.value;
-    std::vector<double> values, deviations, us, ownVariances;
+    std::vector<double> values, deviations, us, ownVariances, slopes, bearings;
     double shared = reference.modelSharedU;
     int clearAbove = 0, clearBelow = 0, within = 0;
     for (const TrialMeasures& trial : measures) {
@@ -219,6 +225,10 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
         us.push_back(value->u);
         ownVariances.push_back(std::max(0.0, value->u * value->u - value->sharedU * value->sharedU));
         shared = std::max(shared, std::hypot(reference.modelSharedU, value->sharedU));
+        out.viewU = std::max(out.viewU, value->viewU);
+        slopes.push_back(value->viewSlope);
+        if (value->bearingDeg)
+            bearings.push_back(*value->bearingDeg);
         out.repetitions.push_back(repetition);
     }
     const int n = static_cast<int>(values.size());
@@ -226,6 +236,9 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
         return {};
     if (def.period() > 0)
         values = unwrapSet(values, def.period());
+    out.viewSlope = median(slopes);
+    if (bearings.size() == values.size() && sameBearings(bearings))
+        out.bearingDeg = median(bearings);
     out.median = median(values);
     out.deviation = median(deviations);
     out.spread = standardDeviation(deviations);

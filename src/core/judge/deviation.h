@@ -27,6 +27,9 @@ struct Reference {
 };
 [[nodiscard]] std::string_view toString(Reference::Source source);
 
+/// Whether cameras stood in the same place, as far as their bearings tell: within 5 degrees (own choice).
+[[nodiscard]] bool sameBearings(const std::vector<double>& degrees);
+
 /// k = t(0.975, m - 1) sqrt(1 + 1/m) for m model trials; m >= 2.
 [[nodiscard]] double toleranceFactor(int modelTrials);
 
@@ -50,7 +53,9 @@ struct SetDeviation {
     std::string measure, unit;
     Reference reference;
     double median = 0, deviation = 0, tolerance = 0, expandedU = 0, z = 0;
-    double spread = 0; ///< SD of the deviations
+    double spread = 0;               ///< SD of the deviations
+    double viewU = 0, viewSlope = 0; ///< the camera's place: its part of the u of the median, and what a degree changes
+    std::optional<double> bearingDeg; ///< of all repetitions, where it is known and alike (within 5 degrees)
     State state = State::Within;
     Direction direction = Direction::None;
     int outside = 0; ///< repetitions with |d| above the tolerance

@@ -15,6 +15,9 @@ SetSummary GroupDeviation::summary() const {
     out.deviation = set.deviation;
     out.tolerance = set.tolerance;
     out.state = set.state;
+    out.viewU = set.viewU;
+    out.viewSlope = set.viewSlope;
+    out.bearingDeg = set.bearingDeg;
     return out;
 }
 

@@ -21,13 +21,15 @@ Reason cutoffReason(double cutoffHz, double rateHz) {
 
 bool cutoffFits(double cutoffHz, double rateHz) { return cutoffHz <= kMaxCutoffShare * rateHz; }
 
-const std::variant<LengthScale, Reason>&
-TrialRuns::scale(const LengthUnit& unit, const std::map<std::string, Side>& sides, double medianPixels) {
+const std::variant<LengthScale, Reason>& TrialRuns::scale(const LengthUnit& unit, const Pack& pack,
+                                                          const std::map<std::string, Side>& sides,
+                                                          double medianPixels) {
     // Roles that follow the stance may change from cycle to cycle: the key is what they come to.
     const std::string key = unit.metres ? "m" : resolvePoint(unit.a, sides) + "-" + resolvePoint(unit.b, sides);
     const auto known = scales_.find(key);
-    return known != scales_.end() ? known->second
-                                  : scales_.emplace(key, lengthScale(unit, trial_, sides, medianPixels)).first->second;
+    return known != scales_.end()
+               ? known->second
+               : scales_.emplace(key, lengthScale(unit, pack, trial_, sides, medianPixels)).first->second;
 }
 
 std::optional<Eigen::MatrixX2d> TrialRuns::filteredIn(const MarkRun& run, const std::string& landmark) const {

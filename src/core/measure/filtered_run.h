@@ -36,7 +36,7 @@ public:
 
     /// lengthScale of this trial, worked out once for each unit.
     [[nodiscard]] const std::variant<LengthScale, Reason>&
-    scale(const LengthUnit& unit, const std::map<std::string, Side>& sides, double medianPixels);
+    scale(const LengthUnit& unit, const Pack& pack, const std::map<std::string, Side>& sides, double medianPixels);
 
 private:
     struct Entry {

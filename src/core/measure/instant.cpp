@@ -44,6 +44,21 @@ std::optional<Reason> addPoint(InstantPlan& plan, const PointRef& ref, const Tri
     return {};
 }
 
+/// The chain of a joint, of a stack; else pairs of points.
+std::vector<std::pair<std::size_t, std::size_t>> segmentsOf(const MeasureDef& def, const InstantPlan& plan) {
+    std::vector<std::pair<std::size_t, std::size_t>> out;
+    constexpr std::size_t kJoint = 3;
+    if (rowOf(def.kind).drawn == Drawn::Joint || (def.kind == Kind::AngularSpeed && plan.points.size() == kJoint))
+        return {{1, 0}, {1, 2}};
+    if (def.kind == Kind::Stack)
+        for (std::size_t i = 1; i < plan.ownPoints; ++i)
+            out.emplace_back(i - 1, i);
+    else
+        for (std::size_t i = 1; i < plan.points.size(); i += 2)
+            out.emplace_back(i - 1, i);
+    return out;
+}
+
 Named named(View view) { return wordNamed(toString(view)); }
 
 } // namespace
@@ -53,7 +68,7 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     const View view = trial.capture.view;
     if (!def.views.empty() && std::find(def.views.begin(), def.views.end(), view) == def.views.end())
         return reasons::kWrongView(named(view), named(def.views[0]));
-    const auto fold = Fold::of(trial, &pack);
+    const auto fold = rowOf(def.kind).camera.square ? Fold::of(trial, &pack) : Fold::asSeen(trial, &pack);
     if (!fold)
         return reasons::kNoAhead;
     InstantPlan plan;
@@ -79,6 +94,7 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     for (const PointRef& ref : refs)
         if (const auto reason = addPoint(plan, ref, trial, sides))
             return *reason;
+    plan.segments = segmentsOf(def, plan);
 
     const ValidIn valid = rowOf(def.kind).valid;
     const bool upright =

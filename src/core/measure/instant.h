@@ -27,8 +27,14 @@ struct InstantPlan {
     /// def's points, then otherPoints, then a reference line's two, the groups of peak_order, the pairs of overlap
     std::vector<PointTerm> points;
     std::size_t ownPoints = 0; ///< how many are def->points
-    std::optional<int> axis;   ///< index after the fold
-    double trueWidthPx = 0;    ///< turn: the line's length square to the camera; set by who knows the set
+    /// Parts of the body that the value is made of, as pairs of points; the first of each stands where the pairs before
+    /// it leave it.
+    std::vector<std::pair<std::size_t, std::size_t>> segments;
+    /// How far each segment is taken to lean towards the camera or away: what its X loses, as a share of its length.
+    /// Empty: none does.
+    std::vector<double> lean;
+    std::optional<int> axis; ///< index after the fold
+    double trueWidthPx = 0;  ///< turn: the line's length square to the camera; set by who knows the set
 };
 
 /// Refuses (with the reason) what the view lacks and what is not computed.
@@ -53,6 +59,23 @@ template <class T> Vec<T> foldedPoint(const InstantPlan& plan, const PointTerm& 
         p.y = p.y + plan.fold.row(1, mark.x, mark.y) * T(weight);
     }
     return p;
+}
+
+/// Points moved as their segments lean.
+template <class T> void lean(const InstantPlan& plan, Vec<T>* p) {
+    using std::hypot;
+    T shift(0);      // of the last point that moved, along X: what a chain goes on from
+    Vec<T> before{}; // where it stood
+    std::size_t last = plan.points.size();
+    for (std::size_t i = 0; i < plan.segments.size(); ++i) {
+        const auto [from, to] = plan.segments[i];
+        const Vec<T> start = from == last ? before : p[from];
+        const T length = hypot(p[to].x - start.x, p[to].y - start.y);
+        shift = (from == last ? shift : T(0)) - T(plan.lean[i]) * length;
+        before = p[to];
+        last = to;
+        p[to].x = p[to].x + shift;
+    }
 }
 
 /// Turn at B of A-B-C in degrees, (-180, 180], counter-clockwise from X to Y.

@@ -141,6 +141,8 @@ T instantValue(const InstantPlan& plan, const std::vector<Vec<T>>& in, const T& 
     Vec<T>* p = many.empty() ? few.data() : many.data();
     for (std::size_t i = 0; i < plan.points.size(); ++i)
         p[i] = detail::foldedPoint(plan, plan.points[i], in);
+    if (!plan.lean.empty())
+        detail::lean(plan, p);
     const Placed<T> at{plan, p, unit, offsets};
     return withKind<T, MeasuredBy::Places, MeasuredBy::Rates>(
         plan.def->kind, [&](auto kind) { return InstantFormula<kind()>::value(at); });

@@ -6,7 +6,6 @@
 #include "core/measure/measure_set.h"
 #include "core/measure/measure_span.h"
 #include "core/measure/sampler.h"
-#include "core/points/capture_plan.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
@@ -20,7 +19,7 @@
 namespace riflesso {
 
 std::string_view toString(Validity validity) {
-    return validity == Validity::True ? "true" : validity == Validity::AsSeen ? "as_seen" : "refused";
+    return validity == Validity::True ? "true" : validity == Validity::Corrected ? "corrected" : "refused";
 }
 
 const MeasureValue* TrialMeasures::find(std::string_view id) const {
@@ -122,8 +121,7 @@ void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureVa
     value.reason = reasons::kCameraMoves;
 }
 
-/// What the bearing of the camera leaves of a value: an angle in a plane turned away reads anywhere in a range, a
-/// length across it is foreshortened by the cosine.
+/// A value from a camera off square is a corrected one, and none from one far off.
 void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
     const double bearing = context.trial.capture.bearingDeg.value_or(0);
     if (!value.valid() || !rowOf(def.kind).camera.square || bearing <= kSquareDeg)
@@ -134,15 +132,8 @@ void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValu
         value.reason = reasons::kOblique(std::lround(bearing));
         return;
     }
-    value.validity = Validity::AsSeen;
-    if (def.unit == "deg") {
-        const double size = std::min(std::abs(*value.value), 180.0);
-        const auto [low, high] = seenAngleRange(size, bearing);
-        value.viewError = std::max(size - low, high - size);
-    } else {
-        value.viewError = std::abs(*value.value) * (1 / std::cos(bearing * std::numbers::pi / 180) - 1);
-    }
-    value.notes.push_back(notes::kAsSeen(std::lround(bearing)));
+    value.validity = Validity::Corrected;
+    value.notes.push_back(notes::kCorrected(std::lround(bearing)));
 }
 
 TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
@@ -200,7 +191,7 @@ SetLengths lengthsOf(const Pack& pack, const std::vector<Trial>& trials) {
             return;
         std::vector<double> units;
         for (const Trial& trial : trials) {
-            const auto scale = lengthScale(unit, trial, resolveRoles(pack, trial), 0);
+            const auto scale = lengthScale(unit, pack, trial, resolveRoles(pack, trial), 0);
             if (const LengthScale* known = std::get_if<LengthScale>(&scale))
                 units.push_back(known->pixels);
         }

@@ -17,24 +17,24 @@ struct BudgetPart {
     double u = 0;
 };
 
-/// Whether a number from a picture is that of the movement.
+/// What the camera's bearing made of a number.
 enum class Validity {
-    True,   ///< filmed square enough, or the bearing is not known
-    AsSeen, ///< the projected value; comparable only with sections of the same bearing
-    Refused ///< too oblique: no value
+    True,      ///< filmed square enough, or the bearing is not known
+    Corrected, ///< what a camera square on would give, as far as the bearing tells
+    Refused    ///< too oblique: no value
 };
 [[nodiscard]] std::string_view toString(Validity validity);
-/// Largest bearing that still counts as square, and the largest at which a value is given at all (own choice).
-constexpr double kSquareDeg = 10, kMostObliqueDeg = 45;
 
 struct MeasureValue {
     std::string unit;
     std::optional<double> value;
-    double u = 0;       ///< standard uncertainty, whole
-    double sharedU = 0; ///< the part of u that all repetitions of the set share (calibration)
-    Reason reason;      ///< why there is no value; empty when valid
+    double u = 0;         ///< standard uncertainty, whole
+    double sharedU = 0;   ///< the part of u that all repetitions of the set share: calibration, the camera's place
+    double viewU = 0;     ///< the part of sharedU that the camera's place gives (view_spread.h)
+    double viewSlope = 0; ///< what a degree more of bearing would change of the value
+    std::optional<double> bearingDeg; ///< of the camera it was seen by, where that is known and matters
+    Reason reason;                    ///< why there is no value; empty when valid
     Validity validity = Validity::True;
-    double viewError = 0;  ///< as seen: how far the true value may lie from this one, over all directions of the limb
     bool filtered = false; ///< from low-passed coordinates: another cutoff gives another value
     std::vector<Sentence> notes;
     std::vector<double> offsets;          ///< stack: signed offset of each listed point

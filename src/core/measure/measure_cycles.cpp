@@ -1,5 +1,6 @@
 #include "core/measure/measure_cycles.h"
 
+#include "core/measure/view_spread.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
@@ -71,6 +72,7 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
         return out;
     }
     double travel = 0, variance = 0, speedFirst = 0, speedLast = 0; // pixels, and pixels a second along the way
+    PixelPoint seen;                                                // the travel as the picture has it
     for (const auto& [landmark, weight] : plan.points[0].parts) {
         const std::string& name = plan.landmarks[static_cast<std::size_t>(landmark)];
         const auto from = markAt(context.trial, name, first.frame), to = markAt(context.trial, name, last.frame);
@@ -83,7 +85,9 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
         speedFirst += weight * forwardSpeed(context, plan, *forward, landmark, first);
         speedLast += weight * forwardSpeed(context, plan, *forward, landmark, last);
         const double u2 = (from->sigmaPx * from->sigmaPx + to->sigmaPx * to->sigmaPx) / 2;
-        variance += weight * weight * u2;
+        variance += weight * weight * u2 * plan.fold.stretch() * plan.fold.stretch();
+        seen.x += weight * (to->at.x - from->at.x);
+        seen.y += weight * (to->at.y - from->at.y);
     }
     const bool length = def.kind == Kind::CycleLength;
     const double per = length ? cycles : timeS;
@@ -97,6 +101,12 @@ MeasureValue measureCycles(const MeasureContext& context, const MeasureDef& def)
     out.u = std::sqrt(marksU * marksU + unitU * unitU + startU * startU);
     if (scale.shared)
         out.sharedU = unitU;
+    addViewSpread(
+        context, def, plan, scale, Leans::Path,
+        [&](const InstantPlan& leaning, double unitPixels) {
+            return std::abs(leaning.fold.row(*forward, seen.x, seen.y)) / unitPixels / per;
+        },
+        out);
     out.notes.push_back(notes::kCameraStill);
     return out;
 }

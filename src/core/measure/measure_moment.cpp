@@ -1,6 +1,7 @@
 #include "core/measure/measure_moment.h"
 
 #include "core/measure/measure_span.h"
+#include "core/measure/view_spread.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/uncertainty/stats.h"
@@ -20,7 +21,8 @@ std::variant<LengthScale, Reason> scaleOf(const MeasureContext& context, const M
     if (!needsLengthUnit(def.kind))
         return LengthScale{};
     const auto known = context.lengths.medianUnits.find(unitKey(def.in));
-    return context.runs.scale(def.in, context.sides, known == context.lengths.medianUnits.end() ? 0 : known->second);
+    return context.runs.scale(def.in, context.pack, context.sides,
+                              known == context.lengths.medianUnits.end() ? 0 : known->second);
 }
 
 MeasureValue measureTiming(const MeasureContext& context, const MeasureDef& def) {
@@ -206,7 +208,7 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         sigma.push_back(mark->sigmaPx);
     }
     out.frames = {static_cast<int>(std::lround(event->frame))};
-    const double largestSigma = *std::max_element(sigma.begin(), sigma.end());
+    const double largestSigma = plan.fold.stretch() * *std::max_element(sigma.begin(), sigma.end());
     double ratio = 1e9;
     for (double length : criticalLengths(plan, in))
         ratio = std::min(ratio, length / largestSigma);
@@ -268,6 +270,9 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
         }
     }
     out.u = std::sqrt(variance);
+    addViewSpread(
+        context, def, plan, scale, Leans::Segments,
+        [&](const InstantPlan& leaning, double unitPixels) { return instantValue(leaning, in, unitPixels); }, out);
     return out;
 }
 

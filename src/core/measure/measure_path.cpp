@@ -1,6 +1,7 @@
 #include "core/measure/measure_path.h"
 
 #include "core/measure/measure_span.h"
+#include "core/measure/view_spread.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
@@ -36,14 +37,14 @@ std::vector<double> insideTimes(const SpanCopy& copy) {
             copy.timesS.begin() + static_cast<std::ptrdiff_t>(last)};
 }
 
-/// Standard uncertainty (px) of a mark of the point: its landmarks' own, weighted.
+/// Standard uncertainty (px) of a mark of the point along the worse axis: its landmarks' own, weighted.
 double sigmaOf(const Span& span, std::size_t point) {
     double variance = 0;
     for (const auto& [landmark, weight] : span.plan.points[point].parts) {
         const double u = weight * span.run().sigma.col(landmark).mean();
         variance += u * u;
     }
-    return std::sqrt(variance);
+    return std::sqrt(variance) * span.plan.fold.stretch();
 }
 
 /// RMS speed (px/s) that a still point shows through the filter.
@@ -318,7 +319,7 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
         return measurePeakOrder(span, def);
     std::vector<double> units;
     for (const OverlapCondition& condition : def.overlap) {
-        const auto scale = lengthScale(condition.in, context.trial, context.sides, 0);
+        const auto scale = lengthScale(condition.in, context.pack, context.trial, context.sides, 0);
         if (const Reason* reason = std::get_if<Reason>(&scale))
             return one(unavailable(*reason));
         units.push_back(std::get<LengthScale>(scale).pixels);
@@ -341,6 +342,15 @@ std::vector<std::pair<std::string, MeasureValue>> measurePath(const MeasureConte
     if (needsLengthUnit(def.kind) && span.scale.shared && def.unit.starts_with("m"))
         out.sharedU = *out.value * span.scale.relativeU;
     out.budget.push_back({sources::kDrawn, out.u});
+    addViewSpread(
+        context, def, span, Leans::Path,
+        [&](const Span& leaning) {
+            SpanCopy there = leaning.itself;
+            there.firstPath = pathOf(leaning.plan, 0, there.coordinates);
+            const MaybeReading seen = read(leaning, def, units, there);
+            return seen ? std::optional(seen->value) : std::nullopt;
+        },
+        out);
     if (def.kind == Kind::Steadiness) {
         out.extras["noise_floor"] = noiseFloor(span);
         if (*out.value <= out.extras["noise_floor"])

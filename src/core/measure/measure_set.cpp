@@ -14,7 +14,10 @@ constexpr std::size_t kFewestForTrend = 4;
 
 /// Valid values of one measure in a set.
 struct Sample {
-    std::vector<double> values, us, numbers;
+    std::vector<double> values, numbers;
+    std::vector<double> us; ///< without the camera's place, which all repetitions share
+    double viewU = 0;       ///< and that
+    std::optional<double> bearingDeg;
     std::vector<const Trial*> trials;
     [[nodiscard]] std::size_t size() const { return values.size(); }
 };
@@ -34,7 +37,9 @@ Sample sampleOf(const Pack& pack, const std::vector<Trial>& trials, const std::v
         if (!value->valid())
             continue;
         sample.values.push_back(*value->value);
-        sample.us.push_back(value->u);
+        sample.us.push_back(std::sqrt(std::max(0.0, value->u * value->u - value->viewU * value->viewU)));
+        sample.viewU = std::max(sample.viewU, value->viewU);
+        sample.bearingDeg = value->bearingDeg;
         sample.numbers.push_back(number);
         sample.trials.push_back(&*trial);
     }
@@ -97,12 +102,20 @@ MeasureValue symmetry(const MeasureDef& def, const Sample& left, const Sample& r
         out.reason = left.size() == 0 ? reasons::kNoneOnLeft : reasons::kNoneOnRight;
         return out;
     }
-    const auto result = symmetryOf(median(left.values), medianUncertainty(left.values, left.us), median(right.values),
-                                   medianUncertainty(right.values, right.us), def.unit == "deg");
+    // Both sides' segments leave the plane as they like.
+    const auto of = [&](double leftView, double rightView) {
+        return symmetryOf(median(left.values), std::hypot(medianUncertainty(left.values, left.us), leftView),
+                          median(right.values), std::hypot(medianUncertainty(right.values, right.us), rightView),
+                          def.unit == "deg");
+    };
+    const auto result = of(left.viewU, right.viewU);
     if (!result) {
         out.reason = reasons::kSidesSmall;
         return out;
     }
+    if (const auto without = of(0, 0))
+        out.viewU = std::sqrt(std::max(0.0, result->second * result->second - without->second * without->second));
+    out.bearingDeg = left.bearingDeg;
     out.value = result->first;
     out.u = result->second;
     return out;

@@ -1,5 +1,6 @@
 #include "core/measure/measure_span.h"
 
+#include "core/measure/view_spread.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
@@ -98,7 +99,8 @@ std::vector<double> drawnStatistics(const Span& span, const SeriesKind& kind, co
 }
 
 /// Whatever is read from a series over the phase.
-MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const SeriesKind& kind, Stat stat) {
+MeasureValue measureSeriesOver(const MeasureContext& context, const Span& span, const MeasureDef& def,
+                               const SeriesKind& kind, Stat stat) {
     MeasureValue out;
     const std::vector<double> series = seriesOf(span, span.itself, kind);
     const auto result = statistic(stat, span.itself, series);
@@ -153,6 +155,13 @@ MeasureValue measureSeriesOver(const Span& span, const MeasureDef& def, const Se
     }
     if (span.scale.shared)
         out.sharedU = std::abs(*out.value) * span.scale.relativeU;
+    addViewSpread(
+        context, def, span, kind.what == SeriesKind::What::Speed ? Leans::Path : Leans::Segments,
+        [&](const Span& leaning) {
+            const auto there = statistic(stat, leaning.itself, seriesOf(leaning, leaning.itself, kind));
+            return there ? std::optional(there->value) : std::nullopt;
+        },
+        out);
     span.describe(out, stat == Stat::Mean ? (span.from.timeS + span.to.timeS) / 2 : span.itself.timesS[result->sample]);
     return out;
 }
@@ -174,7 +183,7 @@ MeasureValue measureSpan(const MeasureContext& context, const MeasureDef& def) {
         kind = {SeriesKind::What::Rate, 0, def.points.size()};
         stat = Stat::Maximum;
     }
-    return measureSeriesOver(std::get<Span>(made), def, kind, stat);
+    return measureSeriesOver(context, std::get<Span>(made), def, kind, stat);
 }
 
 namespace {
@@ -240,10 +249,15 @@ MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, 
     out.value = valueAt(run.timesS, speeds, event.timeS);
     // Weights of the raw coordinates in the velocity at the nearest sample: a shared offset cancels.
     const Eigen::RowVectorXd weights = (at.filter->row(at.after) - at.filter->row(at.before)) / at.spanS / scale.pixels;
+    // Along X a camera off square stretches the marks' doubt: as far as the way goes there.
+    const Eigen::MatrixX2d path = movingPathOf(plan, 0, at.whole->coordinates);
+    const Eigen::RowVector2d way = path.row(at.after) - path.row(at.before);
+    const double ahead = way.norm() > 0 ? way[0] / way.norm() : 1,
+                 stretched = std::hypot(ahead * plan.fold.stretch(), std::sqrt(1 - ahead * ahead));
     double variance = 0;
     for (const auto& [index, share] : plan.points[0].parts) {
-        const double u =
-            std::sqrt((weights.transpose().array() * run.sigma.col(index).array()).square().sum() / 2) * share;
+        const double u = std::sqrt((weights.transpose().array() * run.sigma.col(index).array()).square().sum() / 2) *
+                         share * stretched;
         out.budget.push_back({sources::kLandmark(landmarkNamed(plan.landmarks[static_cast<std::size_t>(index)])), u});
         variance += u * u;
     }
@@ -260,6 +274,13 @@ MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, 
     const double timeU = std::abs(at.changeOf(rates)) * event.uS;
     out.budget.push_back({eventWords(context.pack, def.at), timeU});
     out.u = std::sqrt(variance + unitU * unitU + timeU * timeU);
+    addViewSpread(
+        context, def, plan, scale, Leans::Path,
+        [&](const InstantPlan& leaning, double unitPixels) {
+            return valueAt(run.timesS, valuesAlong(leaning, run.timesS, at.whole->coordinates, unitPixels),
+                           event.timeS);
+        },
+        out);
     out.frames = {static_cast<int>(std::lround(event.frame))};
     return out;
 }
@@ -313,6 +334,14 @@ MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef
     const double timeU = std::abs(at.changeOf(rates)) * event->uS;
     out.budget.push_back({eventWords(context.pack, def.at), timeU});
     out.u = std::sqrt(variance + timeU * timeU);
+    addViewSpread(
+        context, def, plan, {}, Leans::Segments,
+        [&](const InstantPlan& leaning, double unitPixels) {
+            return valueAt(at.times(),
+                           velocities(at.times(), valuesAlong(leaning, at.times(), at.whole->coordinates, unitPixels)),
+                           event->timeS);
+        },
+        out);
     out.frames = {static_cast<int>(std::lround(event->frame))};
     return out;
 }
@@ -322,7 +351,7 @@ Series measureSeries(const Pack& pack, const MeasureDef& def, const Trial& trial
     const auto sides = resolveRoles(pack, trial);
     const auto planned = isInstantKind(def.kind) ? planInstant(pack, def, trial, sides)
                                                  : std::variant<InstantPlan, Reason>(reasons::kNoSeries);
-    const auto scaled = needsLengthUnit(def.kind) ? lengthScale(def.in, trial, sides, 0)
+    const auto scaled = needsLengthUnit(def.kind) ? lengthScale(def.in, pack, trial, sides, 0)
                                                   : std::variant<LengthScale, Reason>(LengthScale{});
     for (const Reason* reason : {std::get_if<Reason>(&planned), std::get_if<Reason>(&scaled)})
         if (reason) {

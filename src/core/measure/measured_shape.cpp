@@ -17,10 +17,7 @@ constexpr double kArcShare = 0.55;      ///< radius of an arc, of the shorter ar
 
 using Folded = Vec<double>;
 
-/// Back from the fold (X ahead, Y up) to the picture: it keeps lengths, so that its inverse is its transpose.
-PixelPoint unfolded(const Fold& fold, const Folded& p) {
-    return {fold.m[0][0] * p.x + fold.m[1][0] * p.y, fold.m[0][1] * p.x + fold.m[1][1] * p.y};
-}
+PixelPoint unfolded(const Fold& fold, const Folded& p) { return fold.back(p.x, p.y); }
 
 Folded along(const Folded& from, double directionDeg, double length) {
     const double angle = directionDeg / kDegrees;

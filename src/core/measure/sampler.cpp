@@ -172,7 +172,7 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
 
 std::string unitKey(const LengthUnit& unit) { return unit.metres ? "m" : unit.a.text() + "-" + unit.b.text(); }
 
-std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Trial& trial,
+std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Pack& pack, const Trial& trial,
                                               const std::map<std::string, Side>& sides, double medianPixels) {
     LengthScale scale;
     if (unit.metres) {
@@ -188,17 +188,31 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Tria
         if (name.empty() || !trial.marks.contains(name))
             return reasons::kUnitNotMarked(unitKey(unit));
     const MarksByFrame &a = trial.marks.at(names[0]), &b = trial.marks.at(names[1]);
+    const Fold fold = Fold::of(trial, &pack).value_or(Fold());
     std::vector<double> lengths, variances;
+    std::vector<PixelPoint> ways;
     for (const auto& [frame, mark] : a) {
         const auto other = b.find(frame);
         if (other == b.end())
             continue;
-        lengths.push_back(std::hypot(mark.at.x - other->second.at.x, mark.at.y - other->second.at.y));
-        variances.push_back(mark.sigmaPx * mark.sigmaPx + other->second.sigmaPx * other->second.sigmaPx);
+        const double dx = other->second.at.x - mark.at.x, dy = other->second.at.y - mark.at.y;
+        const PixelPoint way{fold.row(0, dx, dy), fold.row(1, dx, dy)};
+        ways.push_back(way);
+        lengths.push_back(std::hypot(way.x, way.y));
+        // A mark's doubt along the way, whose X is stretched where the camera is off square.
+        const double slopeX = fold.m[0][0] * way.x + fold.m[1][0] * way.y,
+                     slopeY = fold.m[0][1] * way.x + fold.m[1][1] * way.y;
+        const double stretched = lengths.back() > 0 ? std::hypot(slopeX, slopeY) / lengths.back() : 1;
+        variances.push_back(stretched * stretched *
+                            (mark.sigmaPx * mark.sigmaPx + other->second.sigmaPx * other->second.sigmaPx));
     }
     if (lengths.empty())
         return reasons::kUnitNotTogether(unitKey(unit));
     scale.pixels = percentile(lengths, lengths.size() < kFramesForPercentile ? 1.0 : 0.9);
+    const auto nearest = std::min_element(lengths.begin(), lengths.end(), [&](double a, double b) {
+        return std::abs(a - scale.pixels) < std::abs(b - scale.pixels);
+    });
+    scale.along = ways[static_cast<std::size_t>(nearest - lengths.begin())];
     const double u = std::sqrt(mean(variances));
     constexpr double kTooShort = 5; // length over sigma, as for short segments
     if (scale.pixels < kTooShort * u / std::numbers::sqrt2)

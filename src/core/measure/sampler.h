@@ -40,11 +40,15 @@ struct LengthScale {
     double pixels = 1;    ///< per unit
     double relativeU = 0; ///< relative standard uncertainty
     bool shared = false;  ///< the same error for all repetitions (calibration)
+    PixelPoint along;     ///< the body unit as folded, X and Y, where it is as long as that; nothing for metres
     Sentence note;
 };
-/// medianPixels: median unit of the set, 0 where unknown (body units only).
-[[nodiscard]] std::variant<LengthScale, Reason>
-lengthScale(const LengthUnit& unit, const Trial& trial, const std::map<std::string, Side>& sides, double medianPixels);
+/// medianPixels: median unit of the set, 0 where unknown (body units only). Of the pack only the marked lines are
+/// asked.
+[[nodiscard]] std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Pack& pack,
+                                                            const Trial& trial,
+                                                            const std::map<std::string, Side>& sides,
+                                                            double medianPixels);
 /// Name under which a set's median unit is kept.
 [[nodiscard]] std::string unitKey(const LengthUnit& unit);
 

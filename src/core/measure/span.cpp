@@ -128,7 +128,8 @@ bool NoisyCopies::next() {
     for (Eigen::Index c = 0; c < copy_.firstPath.cols() && firstSigma_.size() > 0; ++c)
         copy_.firstPath.col(c).array() =
             firstTrue_.col(c).array() +
-            firstSigma_ * (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
+            (c == 0 ? span_.plan.fold.stretch() : 1) * firstSigma_ *
+                (bank_.col(bankColumn(draw_, c)).segment(offset, rows).array() + table.common(c, draw_));
     for (Eigen::Index c = 0; c < copy_.coordinates.cols() && firstSigma_.size() == 0; ++c)
         copy_.coordinates.col(c).array() =
             span_.itself.coordinates.col(c).array() +

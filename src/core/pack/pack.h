@@ -48,12 +48,16 @@ struct OverlapCondition {
     LengthUnit in;
 };
 
+/// Most that segments may be said to leave the plane of movement by, standard deviation in degrees.
+constexpr double kMostOutOfPlaneDeg = 45;
+
 struct MeasureDef {
     std::string id, title, about;
     Kind kind = Kind::Angle;
     std::string unit; ///< deg h m body 1 m/s body/s deg/s s % 1/min count
     double tolerance = 0;
-    std::string source; ///< id in the pack's sources
+    std::optional<double> outOfPlaneDeg; ///< of its own segments; none: the pack's
+    std::string source;                  ///< id in the pack's sources
     Level level = Level::Whole;
     std::vector<View> views; ///< empty: all views of the pack
     std::string praise, tradeWith;
@@ -218,6 +222,8 @@ struct Pack {
     std::vector<PointRef> marked;
     std::vector<EventDef> events;
     std::vector<PhaseDef> phases;
+    /// How far the segments of a body leave the plane of movement, standard deviation in degrees (own choice).
+    double outOfPlaneDeg = 8;
     std::string cycleEnd; ///< single_cycles.h: the event that is the next cycle's start; else empty
     std::vector<MeasureDef> measures;
     std::vector<ObservationDef> observations;

@@ -215,8 +215,8 @@ MeasureDef readMeasure(const JsonNode& node) {
     def.kind = node.word<Kind>("kind", Kind::Angle, true, "the kinds of measure in the pack format",
                                [](const std::string& text) { return kindFrom(text); });
     const KindRow& row = rowOf(def.kind);
-    std::vector<std::string_view> allowed = {"id",     "title", "about", "kind",   "unit",      "tolerance",
-                                             "source", "level", "views", "praise", "trade_with"};
+    std::vector<std::string_view> allowed = {"id",     "title", "about", "kind",   "unit",       "tolerance",
+                                             "source", "level", "views", "praise", "trade_with", "out_of_plane"};
     for (const ArgumentRow& argument : row.arguments)
         allowed.push_back(argument.key);
     if (row.taken != TakenAt::ByItsArguments)
@@ -240,6 +240,8 @@ MeasureDef readMeasure(const JsonNode& node) {
         node.faultAt("unit", list, def.unit);
     }
     def.tolerance = node.requiredNumber("tolerance", 0);
+    if (node.has("out_of_plane"))
+        def.outOfPlaneDeg = node.number("out_of_plane", 0, 0, kMostOutOfPlaneDeg);
     if (node.has("tolerance") && def.tolerance <= 0)
         node.faultAt("tolerance", "a number above 0", node.at("tolerance").json().dump());
     def.source = node.text("source");

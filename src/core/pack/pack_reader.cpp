@@ -415,10 +415,10 @@ PackReading readPack(std::string_view text) {
     if (!json)
         return reading;
     const JsonNode root(*json, "$", reading.faults);
-    if (!root.expectObject({"format", "version",  "id",           "edition",  "title",      "family",   "about",
-                            "views",  "sources",  "roles",        "points",   "lines",      "marked",   "events",
-                            "phases", "measures", "observations", "results",  "conditions", "variants", "faults",
-                            "drills", "ladders",  "profiles",     "disputes", "model"}))
+    if (!root.expectObject({"format", "version",  "id",           "edition",  "title",      "family",      "about",
+                            "views",  "sources",  "roles",        "points",   "lines",      "marked",      "events",
+                            "phases", "measures", "observations", "results",  "conditions", "variants",    "faults",
+                            "drills", "ladders",  "profiles",     "disputes", "model",      "out_of_plane"}))
         return reading;
     Pack& pack = reading.pack;
     if (root.text("format") != "riflesso-skill-pack")
@@ -448,6 +448,7 @@ PackReading readPack(std::string_view text) {
     } else {
         root.faultAt("sources", "an object of texts", "nothing");
     }
+    pack.outOfPlaneDeg = root.number("out_of_plane", pack.outOfPlaneDeg, 0, kMostOutOfPlaneDeg);
     pack.roles = readRoles(root);
     readMovement(root, pack);
     root.list("observations", false,

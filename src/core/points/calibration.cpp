@@ -255,6 +255,11 @@ Trial inPlane(const Trial& trial, const Plane& plane) {
                 out.marks[landmark][frame] = moved;
             }
     }
+    out.capture.movementPlane = plane.of() == PlaneOf::Movement;
+    if (plane.of() == PlaneOf::Floor) { // lengths on the floor are theirs from anywhere
+        out.capture.bearingDeg.reset();
+        out.capture.bearingUDeg = 0;
+    }
     out.capture.metresPerPixel = metres;
     out.capture.scaleRelativeU = plane.scaleRelativeUAt(middle);
     return out;

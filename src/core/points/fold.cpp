@@ -1,5 +1,7 @@
 #include "core/points/fold.h"
 
+#include "core/degrees.h"
+
 #include <cmath>
 
 namespace riflesso {
@@ -38,7 +40,25 @@ Fold Fold::plain(const Capture& capture) {
     return {{{sign, 0}, {0, -1}}};
 }
 
+double Fold::stretch() const { return std::hypot(m[0][0], m[0][1]); }
+
+PixelPoint Fold::back(double x, double y) const {
+    const auto square = [this](int row) { return m[row][0] * m[row][0] + m[row][1] * m[row][1]; };
+    const double along = x / square(0), up = y / square(1);
+    return {m[0][0] * along + m[1][0] * up, m[0][1] * along + m[1][1] * up};
+}
+
 std::optional<Fold> Fold::of(const Trial& trial, const Pack* pack) {
+    auto fold = asSeen(trial, pack);
+    const Capture& capture = trial.capture;
+    const double bearing = capture.bearingDeg.value_or(0);
+    if (fold && bearing > 0 && bearing <= kMostObliqueDeg && capture.view != View::Top && !capture.movementPlane)
+        for (double& part : fold->m[0])
+            part /= std::cos(bearing / kDegrees);
+    return fold;
+}
+
+std::optional<Fold> Fold::asSeen(const Trial& trial, const Pack* pack) {
     Fold fold = plain(trial.capture);
     if (trial.capture.view == View::Top) {
         const auto ahead = lineDirection(trial, pack, "ahead");

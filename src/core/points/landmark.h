@@ -62,11 +62,21 @@ struct Capture {
     Side handedness = Side::Right;
     std::optional<double> metresPerPixel;
     double scaleRelativeU = 0; ///< relative standard uncertainty of the scale
-    /// Between the camera's axis and the normal of the plane of movement, degrees, unsigned; none: not known.
+    /// Between the camera's axis and the normal of the plane of movement, degrees, unsigned; none: not known, and taken
+    /// for 0.
     std::optional<double> bearingDeg;
-    double slowMotion = 1;    ///< capture rate / stored rate; > 0
-    bool cameraMoves = false; ///< and its movement is not taken out: nothing over time can be measured in lengths
+    double bearingUDeg = 0;     ///< standard uncertainty of it, degrees
+    bool movementPlane = false; ///< the marks lie in the calibrated plane of movement: foreshortening is out of them
+    double slowMotion = 1;      ///< capture rate / stored rate; > 0
+    bool cameraMoves = false;   ///< and its movement is not taken out: nothing over time can be measured in lengths
 };
+
+/// Standard uncertainty of a bearing that somebody set by hand, and of one that nobody told and that is taken for 0,
+/// degrees (own choice).
+constexpr double kBearingUDeg = 3, kAssumedSquareUDeg = 15;
+constexpr double kMostBearingDeg = 89; ///< that can be said at all: at 90 nothing is seen of the plane of movement
+/// Largest bearing that still counts as square, and the largest at which a value is given at all, degrees (own choice).
+constexpr double kSquareDeg = 10, kMostObliqueDeg = 60;
 
 /// The side a role means here; none for front_at and rear_at, which a trial's own marks decide.
 [[nodiscard]] std::optional<Side> resolveSide(const RoleRule& rule, const Capture& capture);

@@ -89,6 +89,7 @@ struct AthleteFacts {
     std::optional<Stress> masteredStress;
     struct TrialFacts {
         std::optional<Side> facing;
+        std::optional<double> bearingDeg, bearingUDeg;
         std::optional<Stress> stress;
         std::string performer;
     };

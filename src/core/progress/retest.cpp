@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace riflesso {
 namespace {
@@ -135,6 +136,13 @@ Result<AssessedSet> readAssessedSet(std::string_view text, std::string_view name
         summary.repetitions = entry["repetitions"].size();
         summary.deviation = entry["deviation"].get<double>();
         summary.tolerance = entry["tolerance"];
+        const auto numberOf = [&](const char* key) {
+            return entry.contains(key) && entry[key].is_number() ? std::optional(entry[key].get<double>())
+                                                                 : std::nullopt;
+        };
+        summary.viewU = std::abs(numberOf("view_u").value_or(0));
+        summary.viewSlope = numberOf("view_slope").value_or(0);
+        summary.bearingDeg = numberOf("bearing");
         const std::string state = textOf(entry, "state");
         summary.state = state == "clear" ? State::Clear : state == "possible" ? State::Possible : State::Within;
         const auto known = values.find(summary.measure);
@@ -191,6 +199,18 @@ Change changeBetween(const SetSummary& first, const SetSummary& second, Reason o
     else if (first.unit == "h")
         change.change = wrapDifference(change.change, kDial);
     change.u = std::hypot(first.u, second.u);
+    if (first.viewU > 0 || second.viewU > 0) {
+        if (first.bearingDeg && second.bearingDeg && sameBearings({*first.bearingDeg, *second.bearingDeg})) {
+            // The same camera sees the same habits of the athlete's: they are in both, and only what the bearings
+            // differ by is not (a rectangular error).
+            const auto own = [](const SetSummary& set) { return std::max(0.0, set.u * set.u - set.viewU * set.viewU); };
+            const double moved = (std::abs(first.viewSlope) + std::abs(second.viewSlope)) / 2 *
+                                 std::abs(*first.bearingDeg - *second.bearingDeg) / std::numbers::sqrt3;
+            change.u = std::sqrt(own(first) + own(second) + moved * moved);
+        } else {
+            change.notes.emplace_back(notes::kBearing);
+        }
+    }
     change.detectable = 1.96 * change.u;
     change.reason = std::move(obstacle);
     if (!change.reason.empty() || !first.deviation || !second.deviation) {
@@ -229,7 +249,7 @@ Retest compareSets(const AssessedSet& before, const AssessedSet& after) {
 Json retestJson(const Retest& retest) {
     Json out;
     out["measures"] = Json::array();
-    for (const Change& change : retest.measures)
+    for (const Change& change : retest.measures) {
         out["measures"].push_back({{"measure", change.measure},
                                    {"before", change.before},
                                    {"after", change.after},
@@ -240,6 +260,9 @@ Json retestJson(const Retest& retest) {
                                    {"gap_closed", change.gapClosed ? Json(*change.gapClosed) : Json(nullptr)},
                                    {"comparable", change.comparable()},
                                    {"reason", change.reason.empty() ? Json(nullptr) : Json(change.reason.code())}});
+        for (const Sentence& note : change.notes)
+            out["measures"].back()["notes"].push_back(note.code());
+    }
     out["faults"] = Json::array();
     for (const FaultChange& change : retest.faults)
         out["faults"].push_back({{"fault", change.fault}, {"verdict", change.verdict}});

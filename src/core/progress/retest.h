@@ -16,6 +16,8 @@ struct SetSummary {
     std::optional<double> deviation;
     double tolerance = 0;
     State state = State::Within;
+    double viewU = 0, viewSlope = 0;  ///< of the camera's place (SetDeviation)
+    std::optional<double> bearingDeg; ///< degrees, where it is known
 };
 
 /// What a retest needs of an assessment.
@@ -41,6 +43,7 @@ struct Change {
     double u = 0, detectable = 0; ///< √(u₁² + u₂²) and 1.96 of it
     ChangeVerdict verdict = ChangeVerdict::NoClearChange;
     std::optional<double> gapClosed; ///< 1 - |d₂|/|d₁|; none when |d₁| is within the tolerance
+    std::vector<Sentence> notes;     ///< what widens its u: cameras in different places
     Reason reason;                   ///< why not comparable, or too few repetitions (obstacles)
     [[nodiscard]] bool comparable() const { return verdict != ChangeVerdict::NotComparable; }
 };

@@ -285,7 +285,7 @@ private:
             return {};
         double unit = 1;
         if (needsLengthUnit(rule.signal.kind)) {
-            const auto scale = lengthScale(rule.signal.in, *in.trial, resolveRoles(pack_, *in.trial), 0);
+            const auto scale = lengthScale(rule.signal.in, pack_, *in.trial, resolveRoles(pack_, *in.trial), 0);
             if (const LengthScale* known = std::get_if<LengthScale>(&scale))
                 unit = known->pixels;
             else

@@ -343,7 +343,7 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
     const auto handedness = pick(defaults.handedness, facts.handedness);
     const auto view = pick(defaults.view, facts.view);
     const double slowMotion = pick(defaults.slowMotion, facts.slowMotion).value_or(1);
-    bool facingAssumed = false;
+    bool facingAssumed = false, bearingAssumed = false;
     for (RawTrial& raw : collected.trials_) {
         Trial& trial = raw.trial;
         const auto own = facts.trials.find(trial.id);
@@ -354,7 +354,15 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
         trial.capture.handedness = handedness.value_or(Side::Right);
         trial.capture.metresPerPixel = pick(defaults.scale, facts.scale);
         trial.capture.slowMotion = slowMotion;
-        trial.capture.bearingDeg = defaults.bearingDeg;
+        const auto ownBearing = own == facts.trials.end() ? std::nullopt : own->second.bearingDeg;
+        const auto ownU = own == facts.trials.end() ? std::nullopt : own->second.bearingUDeg;
+        trial.capture.bearingDeg = pick(ownBearing, defaults.bearingDeg);
+        const auto bearingU = pick(ownU, defaults.bearingUDeg);
+        if (bearingU && !trial.capture.bearingDeg)
+            trial.capture.bearingDeg = 0;
+        if (trial.capture.bearingDeg)
+            trial.capture.bearingUDeg = bearingU.value_or(kBearingUDeg);
+        bearingAssumed = bearingAssumed || (!trial.capture.bearingDeg && trial.capture.view != View::Top);
         if (own != facts.trials.end()) {
             trial.stress = own->second.stress;
             trial.performer = own->second.performer;
@@ -385,6 +393,8 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
         out.assumed.push_back("handedness");
     if (!view)
         out.assumed.push_back("view");
+    if (bearingAssumed)
+        out.assumed.push_back("bearing");
     return out;
 }
 
@@ -461,10 +471,14 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                 const JsonNode trials = node.at("trials");
                 for (const auto& [id, value] : trials.json().items()) {
                     const JsonNode entry = trials.at(id);
-                    if (!entry.expectObject({"facing", "stress", "performer"}))
+                    if (!entry.expectObject({"facing", "bearing", "bearing_u", "stress", "performer"}))
                         continue;
                     AthleteFacts::TrialFacts& own = facts.trials[id];
                     own.facing = entry.optionalWord<Side>("facing", "left right", sideFrom);
+                    if (entry.has("bearing"))
+                        own.bearingDeg = entry.number("bearing", 0, 0, kMostBearingDeg);
+                    if (entry.has("bearing_u"))
+                        own.bearingUDeg = entry.number("bearing_u", 0, 0, kMostBearingDeg);
                     own.stress = entry.optionalWord<Stress>("stress", kStressWords, stressFrom);
                     own.performer = entry.text("performer", false);
                 }

@@ -53,14 +53,14 @@ struct TrialTables {
 struct TrialDefaults {
     std::optional<Side> handedness, facing;
     std::optional<View> view;
-    std::optional<double> scale, slowMotion, bearingDeg;
+    std::optional<double> scale, slowMotion, bearingDeg, bearingUDeg;
     int pictureHeight = 0; ///< 0: unknown; marks without sigma_px get 2 px
     double markingFrames = kDefaultMarkingFrames;
 };
 
 struct ReadTrials {
     std::vector<Trial> trials;
-    std::vector<std::string> assumed; ///< facing, handedness, view: taken for want of better
+    std::vector<std::string> assumed; ///< facing, handedness, view, bearing: taken for want of better
 };
 
 /// Trials in the order of their first appearance. A switch wins over the athlete's file; a trial's own facing in

@@ -50,12 +50,13 @@ void readMeasures(const JsonNode& entry, const Pack& pack, TrialMeasures& into) 
         if (id.starts_with("x-"))
             continue;
         const JsonNode value = node.at(id);
-        if (!value.expectObject({"value", "u", "shared_u", "unit"}))
+        if (!value.expectObject({"value", "u", "shared_u", "view_u", "unit"}))
             continue;
         MeasureValue read;
         read.value = value.requiredNumber("value");
         read.u = value.requiredNumber("u", 0);
         read.sharedU = value.number("shared_u", 0, 0);
+        read.viewU = value.number("view_u", 0, 0, read.u);
         read.unit = value.text("unit");
         const auto def = std::find_if(judged.begin(), judged.end(), [&](const MeasureDef& d) { return d.id == id; });
         if (def != judged.end() && def->unit == read.unit)
@@ -135,10 +136,14 @@ Json modelFileJson(const ModelFile& model) {
         if (entry.cycle > 0)
             one["cycle"] = entry.cycle;
         one["measures"] = Json::object();
-        for (const auto& [id, value] : entry.measures)
-            if (value.valid())
-                one["measures"][id] = {
-                    {"value", *value.value}, {"u", value.u}, {"shared_u", value.sharedU}, {"unit", value.unit}};
+        for (const auto& [id, value] : entry.measures) {
+            if (!value.valid())
+                continue;
+            one["measures"][id] = {
+                {"value", *value.value}, {"u", value.u}, {"shared_u", value.sharedU}, {"unit", value.unit}};
+            if (value.viewU > 0)
+                one["measures"][id]["view_u"] = value.viewU;
+        }
         out["trials"].push_back(std::move(one));
     }
     out["curves"] = Json::array();

@@ -37,7 +37,7 @@ RIFLESSO_WIDE void walkTo(const PathSample& sample, float step, float* __restric
     const float* __restrict sharedX = s.sharedX, * __restrict sharedY = s.sharedY;
     const int* __restrict first = s.first, * __restrict last = s.last;
     for (int i = 0; i < kDraws; ++i) {
-        const float x = s.x + s.sizePx * (ownX[i] + sharedX[i]), y = s.y + s.sizePx * (ownY[i] + sharedY[i]);
+        const float x = s.x + s.sizeX * (ownX[i] + sharedX[i]), y = s.y + s.sizeY * (ownY[i] + sharedY[i]);
         const float dx = x - keptX[i], dy = y - keptY[i], way = std::sqrt(dx * dx + dy * dy);
         const bool goes = (s.row >= first[i]) & (s.row < last[i]) & (way > step);
         length[i] += goes ? way : 0;
@@ -53,7 +53,7 @@ RIFLESSO_WIDE void sumUp(const PathSample& sample, float* __restrict sumX, float
     const int* __restrict first = s.first, * __restrict last = s.last;
     for (int i = 0; i < kDraws; ++i) {
         const bool counts = (s.row >= first[i]) & (s.row < last[i]);
-        const float x = s.x + s.sizePx * (ownX[i] + sharedX[i]), y = s.y + s.sizePx * (ownY[i] + sharedY[i]);
+        const float x = s.x + s.sizeX * (ownX[i] + sharedX[i]), y = s.y + s.sizeY * (ownY[i] + sharedY[i]);
         sumX[i] += counts ? x : 0;
         sumY[i] += counts ? y : 0;
     }
@@ -68,8 +68,8 @@ RIFLESSO_WIDE void keepFurthest(const PathSample& sample, const float* __restric
     float square[kDraws];
     for (int i = 0; i < kDraws; ++i) {
         const bool counts = (s.row >= first[i]) & (s.row < last[i]);
-        const float x = s.x + s.sizePx * (ownX[i] + sharedX[i]) - centreX[i],
-                    y = s.y + s.sizePx * (ownY[i] + sharedY[i]) - centreY[i];
+        const float x = s.x + s.sizeX * (ownX[i] + sharedX[i]) - centreX[i],
+                    y = s.y + s.sizeY * (ownY[i] + sharedY[i]) - centreY[i];
         square[i] = counts ? x * x + y * y : -1;
     }
     for (int k = 0; k < kept; ++k) { // each place takes the larger and hands the smaller down

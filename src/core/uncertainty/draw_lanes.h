@@ -16,9 +16,9 @@ void divideByUnit(float* to, const float* unit, float relative, float centre);
 /// Row by row, the largest value so far of each draw and in which row, where first <= row < last.
 void keepLargest(float* largest, int* at, const float* values, const int* first, const int* last, int row);
 
-/// One sample of a noisy path: place + size * (own + shared), in each axis.
+/// One sample of a noisy path: place + size * (own + shared), along each axis.
 struct PathSample {
-    float x = 0, y = 0, sizePx = 0;
+    float x = 0, y = 0, sizeX = 0, sizeY = 0; ///< pixels
     const float *ownX = nullptr, *ownY = nullptr, *sharedX = nullptr, *sharedY = nullptr;
     int row = 0;
     const int *first = nullptr, *last = nullptr; ///< of each draw: it counts where first <= row < last

@@ -25,6 +25,7 @@ public:
         const Eigen::Index at = static_cast<Eigen::Index>(span_.offset) + row;
         return {static_cast<float>(path_(row, 0) - origin_[0]),
                 static_cast<float>(path_(row, 1) - origin_[1]),
+                static_cast<float>(size_[row] * span_.plan.fold.stretch()),
                 static_cast<float>(size_[row]),
                 span_.whole->bank().turned(at, 0),
                 span_.whole->bank().turned(at, kTurnY),
@@ -45,7 +46,8 @@ public:
             const NoiseBank& bank = span_.whole->bank();
             const Eigen::RowVector2d noise(bank.turned(in, 0)[draw] + drawTable().commonOf(0)[draw],
                                            bank.turned(in, kTurnY)[draw] + drawTable().commonOf(1)[draw]);
-            return path_.row(row) - origin_ + size_[row] * noise;
+            return path_.row(row) - origin_ +
+                   size_[row] * Eigen::RowVector2d(span_.plan.fold.stretch() * noise[0], noise[1]);
         };
         const Eigen::RowVector2d before = at(after - 1);
         return before + share * (at(after) - before);

@@ -19,8 +19,12 @@ std::vector<double> anglesOf(const Span& span, const SpanCopy& copy, const Serie
         p.push_back(pathOf(span.plan, kind.point + i, copy.coordinates));
     std::vector<double> angles;
     for (Eigen::Index i = 0; i < p[0].rows(); ++i) {
-        const auto at = [&](std::size_t k) { return Vec<double>{p[k](i, 0), p[k](i, 1)}; };
-        angles.push_back(kind.points == 2 ? detail::directionDeg(at(0), at(1)) : detail::turnDeg(at(0), at(1), at(2)));
+        std::array<Vec<double>, 3> at{};
+        for (std::size_t k = 0; k < kind.points; ++k)
+            at[k] = {p[k](i, 0), p[k](i, 1)};
+        if (!span.plan.lean.empty()) // of angular_speed: its points are all of the plan
+            detail::lean(span.plan, at.data());
+        angles.push_back(kind.points == 2 ? detail::directionDeg(at[0], at[1]) : detail::turnDeg(at[0], at[1], at[2]));
     }
     return unwrapAlong(std::move(angles), 360);
 }
@@ -140,7 +144,8 @@ SeriesDraws::SeriesDraws(const Span& span, const SeriesKind& kind, const std::ve
                     variance += slopes[c] * slopes[c] * sigma(c) * sigma(c) * still * still;
             } else {
                 for (const auto& [landmark, weight] : span.plan.points[kind.point].parts) {
-                    const double u = weight * sigma(Eigen::Index{2} * landmark) * still / span.itself.unitPixels;
+                    const double u = weight * sigma(Eigen::Index{2} * landmark) * still * span.plan.fold.stretch() /
+                                     span.itself.unitPixels;
                     variance += u * u;
                 }
             }
@@ -199,7 +204,7 @@ bool SeriesDraws::drawLinear(const SeriesKind& kind, const std::vector<double>& 
     } else {
         // A speed is straight where it is well above its own noise: at the top, and less so where a sample could only
         // just become the top.
-        const double still = stillRate(span_) * span_.run().sigma.maxCoeff();
+        const double still = stillRate(span_) * span_.run().sigma.maxCoeff() * span_.plan.fold.stretch();
         constexpr double kClearAtTop = 5, kClear = 2.5;
         double largest = 0;
         for (Eigen::Index i = 0; i < rows; ++i)
