@@ -93,7 +93,7 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
                            words::named(*def, set->tolerance),
                            look::wordOf(set->strength ? look::Sign::Strength : look::signOf(set->state)))));
         body_->addWidget(label(tr("Reference: %1%2")
-                                   .arg(words::referenceText(*def, set->reference),
+                                   .arg(words::referenceText(*def, *set),
                                         set->reference.provenance.empty()
                                             ? QString()
                                             : QStringLiteral(" (%1)").arg(words::text(set->reference.provenance))),

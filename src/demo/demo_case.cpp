@@ -215,6 +215,7 @@ private:
             out.facing = sideIn(take, "facing");
             out.view = prepared.truth.value("view", "side") == "rear" ? View::Rear : View::Side;
             out.stress = filmed.stress.value_or(Stress::Calm);
+            out.bearingDeg = 0; // the cameras of the demo stand square on
             if (model) {
                 out.handedness = sideIn(take, "handedness");
                 out.performer = QString::fromStdString(take["performer"].get<std::string>());

@@ -155,11 +155,11 @@ ReportContent composeReport(const ReportSubject& subject) {
         const MeasureDef& def = *pack.measure(set.measure);
         const QString sign = set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state));
         out.measures.push_back({text(def.title), words::withU(def, set.median, set.expandedU),
-                                words::referenceText(def, set.reference), sign, text(set.note)});
+                                words::referenceText(def, set), sign, text(set.note)});
         if (set.strength)
             out.strengths.push_back({def.praise.empty() ? text(def.title) : text(def.praise),
-                                     words::withU(def, set.median, set.expandedU),
-                                     words::referenceText(def, set.reference), sign, text(def.title)});
+                                     words::withU(def, set.median, set.expandedU), words::referenceText(def, set), sign,
+                                     text(def.title)});
     }
     for (const Finding& finding : a.findings.ranked) {
         const FaultDef& fault = *pack.fault(finding.fault);
@@ -174,7 +174,7 @@ ReportContent composeReport(const ReportSubject& subject) {
             const MeasureDef& def = *pack.measure(id);
             const SetDeviation& set = *a.deviation(id);
             entry.value = text(def.title) + QStringLiteral(": ") + words::withU(def, set.median, set.expandedU);
-            entry.reference = words::referenceText(def, set.reference);
+            entry.reference = words::referenceText(def, set);
         }
         for (const CauseDef& cause : fault.causes)
             if (cause.fault == finding.consequenceOf && !cause.fault.empty())
@@ -214,7 +214,7 @@ ReportContent composeReport(const ReportSubject& subject) {
             const SetDeviation& set = *a.deviation(def->id);
             row.measures.push_back({text(def->title).section(u',', 0, 0),
                                     words::withU(*def, set.median, set.expandedU),
-                                    words::referenceText(*def, set.reference),
+                                    words::referenceText(*def, set),
                                     set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state)),
                                     {}});
         }
@@ -263,6 +263,8 @@ ReportContent composeReport(const ReportSubject& subject) {
                "Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.")
                .arg(words::schoolName(a.school), words::number(a.cutoff.hz, 1),
                     a.cutoff.byDefault ? Report::tr(" (by default: no run was long enough)") : QString());
+    if (holds(a.assumed, "bearing"))
+        out.remarks << words::assumedSquare();
     out.remarks << Report::tr("Skill pack %1, edition %2.").arg(text(a.packId), text(a.packEdition));
     out.lines = figureLines(pack, sides);
     for (const auto& line : figureLines(pack, {{"arm", opposite(data.athlete.handedness)}}))

@@ -143,6 +143,21 @@ QString withU(const MeasureDef& def, double value, double expandedU) {
     return number(value, decimals) + QStringLiteral("\u00a0±\u00a0") + number(expandedU, decimals) + unitAfter(def);
 }
 
+QString assumedSquare() {
+    return Report::tr(
+               "Camera assumed square on: nobody said where it stood, and every ± allows for %1° to either side.")
+        .arg(number(2 * kAssumedSquareUDeg, 0));
+}
+
+QString referenceText(const MeasureDef& def, const SetDeviation& set) {
+    QString out = referenceText(def, set.reference);
+    if (set.modelCalmer)
+        out = Report::tr("%1, filmed at an easier level").arg(out);
+    if (set.bearingDeg && *set.bearingDeg > kSquareDeg)
+        out = Report::tr("%1; corrected for a camera %2° off square").arg(out, number(*set.bearingDeg, 0));
+    return out;
+}
+
 QString referenceText(const MeasureDef& def, const Reference& reference) {
     const int decimals = decimalsFor(def.tolerance / 2);
     if (reference.source == Reference::Source::Target) {

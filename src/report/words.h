@@ -31,6 +31,10 @@ namespace riflesso::words {
 [[nodiscard]] QString withU(const MeasureDef& def, double value, double expandedU);
 /// "model 0.07 s" or "0.03 to 0.15 s" or "at least 4 thigh/s".
 [[nodiscard]] QString referenceText(const MeasureDef& def, const Reference& reference);
+/// That nobody said where the camera stood, and what that does to every number.
+[[nodiscard]] QString assumedSquare();
+/// The same of a set, with what the comparison is not alike in: another level of the model, a camera off square.
+[[nodiscard]] QString referenceText(const MeasureDef& def, const SetDeviation& set);
 /// A result as said of a repetition: its word, or its number with the unit.
 [[nodiscard]] QString resultText(const Pack& pack, const std::string& result);
 /// Definition in one sentence: kind, points, when.

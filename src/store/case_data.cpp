@@ -130,6 +130,13 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
                      section.scaleRelativeU,
                      section.bearingDeg,
                      section.bearingDeg ? kBearingUDeg : kAssumedSquareUDeg};
+    if (section.bearingDeg && section.metresPerPixel && !section.knownLengths.empty() &&
+        *section.bearingDeg <= kMostObliqueDeg) {
+        const auto asSeen = scaleFrom(section.knownLengths, 1),
+                   square = scaleFrom(section.knownLengths, 1, *section.bearingDeg);
+        if (asSeen && square)
+            *trial.capture.metresPerPixel *= square->metresPerPixel / asSeen->metresPerPixel;
+    }
     trial.capture.slowMotion = section.slowMotion;
     trial.times = FrameTimes::ofClip(place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;

@@ -34,6 +34,12 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     in.pack = data.pack;
     in.trials = trialsOf(data, session, stress);
     in.modelTrials = modelTrialsOf(data);
+    const auto unsaid = [](const Trial& trial) {
+        return !trial.capture.bearingDeg && trial.capture.view != View::Top && !trial.marks.empty();
+    };
+    if (std::any_of(in.trials.begin(), in.trials.end(), unsaid) ||
+        std::any_of(in.modelTrials.begin(), in.modelTrials.end(), unsaid))
+        in.assumed.emplace_back("bearing");
     setChoices(in, data, school, today);
     return in;
 }

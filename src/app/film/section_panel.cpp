@@ -198,12 +198,23 @@ QFormLayout* SectionPanel::buildForm() {
     constexpr double kNotKnown = -1, kMost = 89;
     bearing_->setRange(kNotKnown, kMost);
     bearing_->setDecimals(0);
-    bearing_->setSpecialValueText(tr("not known"));
+    bearing_->setSpecialValueText(tr("assumed square on"));
     bearing_->setSuffix(QStringLiteral("°"));
     bearing_->setToolTip(
-        tr("How far the camera stands off square to the movement. Beyond 10° values are as seen, beyond "
-           "45° refused."));
+        tr("How far the camera stands off square to the movement. What is seen is corrected for it, with a wider ±; "
+           "beyond %1° nothing is measured. Until somebody says it, every ± allows for %2°.")
+            .arg(kMostObliqueDeg)
+            .arg(2 * kAssumedSquareUDeg));
     form->addRow(tr("Camera off by"), bearing_);
+    squareOn_ = new QPushButton(tr("It stood square on"));
+    squareOn_->setObjectName(QStringLiteral("squareOn"));
+    squareOn_->setToolTip(tr("Within some 5°: the numbers of this section allow for no more."));
+    squareOn_->setFocusPolicy(Qt::TabFocus);
+    connect(squareOn_, &QPushButton::clicked, this, [this] {
+        bearing_->setValue(0);
+        save();
+    });
+    form->addRow(QString(), squareOn_);
     handedness_ = combo(tr("Hand"), "sectionHand");
     handedness_->addItems({tr("the athlete's"), tr("left"), tr("right")});
     performer_ = new QLineEdit;
@@ -321,6 +332,7 @@ void SectionPanel::showForm(const Section* part) {
     slowMotion_->setValue(part->slowMotion);
     scale_->setValue(1000 * part->metresPerPixel.value_or(0));
     bearing_->setValue(part->bearingDeg.value_or(-1));
+    squareOn_->setVisible(!part->bearingDeg);
     handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);
     performer_->setText(part->performer);
 }

@@ -61,6 +61,7 @@ private:
     SectionId section_;
     QComboBox *view_, *facing_, *stress_, *handedness_;
     QDoubleSpinBox *slowMotion_, *scale_, *bearing_;
+    QPushButton* squareOn_;
     QPushButton *split_, *join_, *lengths_;
     QLabel *heading_, *scaleText_;
     ClipCheckBox* checks_;

@@ -221,6 +221,9 @@ void FindingsPage::showList() {
         rest << tr("Seen once: %1.").arg(words::text(pack.fault(id)->title).toLower());
     for (const std::string& id : assessment->findings.notJudged)
         rest << tr("Not judged: %1.").arg(words::text(pack.fault(id)->title).toLower());
+    if (holds(assessment->assumed, "bearing"))
+        rest << words::assumedSquare() + QStringLiteral(" <a href='film'>") + tr("Say it on Film") +
+                    QStringLiteral("</a>");
     pattern_->setText(rest.join(u' '));
 }
 

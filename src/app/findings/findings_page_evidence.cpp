@@ -129,7 +129,7 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
             auto* text = label(QStringLiteral("<a href='x' style='color:%1; text-decoration:none'>%2</a><br><span "
                                               "style='color:%3; font-size:8.5pt'>%4</span>")
                                    .arg(theme::colours().ink.name(), words::text(measure->title).toHtmlEscaped(),
-                                        theme::colours().slate.name(), words::referenceText(*measure, set->reference)));
+                                        theme::colours().slate.name(), words::referenceText(*measure, *set)));
             text->setFixedWidth(190);
             connect(text, &QLabel::linkActivated, this, [this, id = words::text(id)] { emit why(id); });
             row->addWidget(text);

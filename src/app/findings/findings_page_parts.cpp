@@ -50,6 +50,7 @@ QWidget* FindingsPage::buildList() {
     list_->setIconSize({16, 16});
     layout->addWidget(list_, 14);
     pattern_ = label({}, theme::kQuiet);
+    connect(pattern_, &QLabel::linkActivated, this, [this](const QString& page) { emit goTo(page); });
     layout->addWidget(pattern_);
     connect(list_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item)

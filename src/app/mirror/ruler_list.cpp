@@ -188,14 +188,7 @@ void RulerList::fill() {
 QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) const {
     QStringList parts;
     if (set)
-        parts << QStringLiteral("%1, T %2")
-                     .arg(words::referenceText(def, set->reference), words::figures(set->tolerance, 3));
-    for (const TrialMeasures& measured : assessment_->judged)
-        if (const MeasureValue* value = measured.find(def.id);
-            value && value->valid() && value->validity == Validity::Corrected) {
-            parts << tr("corrected for a camera %1° off square").arg(words::number(value->bearingDeg.value_or(0), 0));
-            break;
-        }
+        parts << QStringLiteral("%1, T %2").arg(words::referenceText(def, *set), words::figures(set->tolerance, 3));
     if (const MeasureDef* partner = def.tradeWith.empty() ? nullptr : pack_.measure(def.tradeWith)) {
         const SetDeviation* other = assessment_->deviation(partner->id);
         const QString title = words::text(partner->title).section(u',', 0, 0).toLower();

@@ -132,6 +132,16 @@ Assessment assess(const AssessmentInput& input) {
     const TrialMeasures ownSet{{}, 0, out.setMeasures};
     const TrialMeasures modelSet{{}, 0, measureSet(input.pack, model.trials, model.measures)};
     const Sentence mixed = mixedNote(trials);
+    // What an easy repetition of the model's says of one that reacts is another thing than what a like one would say.
+    const auto hardest = [](const std::vector<Trial>& of) {
+        std::optional<Stress> level;
+        for (const Trial& trial : of)
+            if (trial.stress && (!level || *trial.stress > *level))
+                level = trial.stress;
+        return level;
+    };
+    const auto own = hardest(trials), models = hardest(model.trials);
+    const bool modelCalmer = own && models && *own >= Stress::Surprise && *models < *own;
     for (const MeasureDef& def : input.pack.judged()) {
         const bool once = isSetKind(def.kind);
         Reference reference = targetReference(input.choices.targets, def.id, input.choices.situation);
@@ -145,6 +155,7 @@ Assessment assess(const AssessmentInput& input) {
             continue;
         if (!mixed.empty() && set->note.empty())
             set->note = mixed;
+        set->modelCalmer = modelCalmer && set->reference.source == Reference::Source::Model;
         if (set->strength)
             out.strengths.push_back(def.id);
         out.deviations.push_back(std::move(*set));

@@ -52,6 +52,8 @@ Json deviationJson(const SetDeviation& set) {
     }
     out["resolvable"] = set.resolvable;
     out["note"] = textOrNull(inEnglish(set.note));
+    if (set.modelCalmer)
+        out["model_calmer"] = true;
     out["repetitions"] = Json::array();
     for (const RepetitionDeviation& repetition : set.repetitions)
         out["repetitions"].push_back({{"trial", textOrNull(repetition.trial)},

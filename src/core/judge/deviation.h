@@ -61,6 +61,7 @@ struct SetDeviation {
     int outside = 0; ///< repetitions with |d| above the tolerance
     Interval outsideInterval;
     bool resolvable = false, strength = false;
+    bool modelCalmer = false; ///< the set reacts or is scored, and its model was filmed at an easier level
     Sentence note;
     std::vector<RepetitionDeviation> repetitions;
 

@@ -59,6 +59,19 @@ std::vector<std::pair<std::size_t, std::size_t>> segmentsOf(const MeasureDef& de
     return out;
 }
 
+/// Of the line from a hip to the shoulder above it: half the difference of the widths over the length of the trunk,
+/// from shares of body height 0.259, 0.191 and 0.288 (Drillis & Contini 1966, from memory).
+double builtOff(const InstantPlan& plan, const PointTerm& a, const PointTerm& b) {
+    constexpr double kTrunkDeg = 7;
+    const auto part = [&](const PointTerm& term) -> std::string_view {
+        if (term.parts.size() != 1)
+            return {};
+        const std::string_view name = plan.landmarks[static_cast<std::size_t>(term.parts.front().first)];
+        return name.substr(std::min(name.size(), name.find('_') + 1));
+    };
+    return (part(a) == "hip" && part(b) == "shoulder") || (part(a) == "shoulder" && part(b) == "hip") ? kTrunkDeg : 0;
+}
+
 Named named(View view) { return wordNamed(toString(view)); }
 
 } // namespace
@@ -95,6 +108,8 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
         if (const auto reason = addPoint(plan, ref, trial, sides))
             return *reason;
     plan.segments = segmentsOf(def, plan);
+    for (const auto& [from, to] : plan.segments)
+        plan.builtOffDeg.push_back(builtOff(plan, plan.points[from], plan.points[to]));
 
     const ValidIn valid = rowOf(def.kind).valid;
     const bool upright =

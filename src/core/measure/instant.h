@@ -30,6 +30,9 @@ struct InstantPlan {
     /// Parts of the body that the value is made of, as pairs of points; the first of each stands where the pairs before
     /// it leave it.
     std::vector<std::pair<std::size_t, std::size_t>> segments;
+    /// How far the body's own build takes each of them out of the plane, degrees: a shoulder lies further out than the
+    /// hip under it.
+    std::vector<double> builtOffDeg;
     /// How far each segment is taken to lean towards the camera or away: what its X loses, as a share of its length.
     /// Empty: none does.
     std::vector<double> lean;

@@ -19,8 +19,9 @@ struct Node {
     std::vector<double> offPlane;   ///< tangents
 };
 
-/// Where the spread is looked at. parts: segments that may leave the plane, each alike.
-std::vector<Node> nodesOf(const Capture& capture, std::size_t parts, double offPlaneDeg) {
+/// Where the spread is looked at. offPlaneDeg: of each part that may leave the plane, standard deviation.
+std::vector<Node> nodesOf(const Capture& capture, const std::vector<double>& offPlaneDeg) {
+    const std::size_t parts = offPlaneDeg.size();
     std::vector<std::pair<double, double>> bearings; // weight, radians
     const double bearing = capture.bearingDeg.value_or(0) / kDegrees, u = capture.bearingUDeg / kDegrees;
     constexpr double kMiddle = 2.0 / 3, kSide = 1.0 / 6;
@@ -38,16 +39,17 @@ std::vector<Node> nodesOf(const Capture& capture, std::size_t parts, double offP
     }
     std::vector<Node> out;
     const auto n = static_cast<double>(parts);
-    const double lean = std::tan(std::sqrt(n) * offPlaneDeg / kDegrees);
+    constexpr double kMostLeanDeg = 70;
     for (const auto& [weight, at] : bearings) {
-        if (at <= 0 || parts == 0 || offPlaneDeg <= 0) {
+        if (at <= 0 || parts == 0) {
             out.push_back({weight, at, std::vector<double>(parts, 0)});
             continue;
         }
         for (std::size_t part = 0; part < parts; ++part)
             for (const double sign : {-1.0, 1.0}) {
                 Node node{weight / (2 * n), at, std::vector<double>(parts, 0)};
-                node.offPlane[part] = sign * lean;
+                node.offPlane[part] =
+                    sign * std::tan(std::min(kMostLeanDeg, std::sqrt(n) * offPlaneDeg[part]) / kDegrees);
                 out.push_back(std::move(node));
             }
     }
@@ -115,8 +117,12 @@ void addViewSpread(const MeasureContext& context, const MeasureDef& def, const I
     };
     // The unit is the last of the parts.
     const std::size_t parts = (leans == Leans::Path ? 2 : plan.segments.size()) + (needsLengthUnit(def.kind) ? 1 : 0);
+    std::vector<double> offPlane(parts, def.outOfPlaneDeg.value_or(context.pack.outOfPlaneDeg));
+    if (leans == Leans::Segments && !def.outOfPlaneDeg)
+        for (std::size_t i = 0; i < plan.builtOffDeg.size(); ++i)
+            offPlane[i] = std::hypot(offPlane[i], plan.builtOffDeg[i]);
     double variance = 0;
-    for (const Node& node : nodesOf(capture, parts, def.outOfPlaneDeg.value_or(context.pack.outOfPlaneDeg))) {
+    for (const Node& node : nodesOf(capture, offPlane)) {
         const double off = change(node);
         variance += node.weight * off * off;
     }

@@ -1,17 +1,20 @@
 #include "core/points/known_length.h"
 
+#include "core/degrees.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 
 namespace riflesso {
 
-std::optional<KnownScale> scaleFrom(const std::vector<KnownLength>& lengths, double sigmaPx) {
+std::optional<KnownScale> scaleFrom(const std::vector<KnownLength>& lengths, double sigmaPx, double bearingDeg) {
     if (lengths.empty())
         return {};
     std::vector<std::pair<double, double>> scales; // metres a pixel, relative u
     for (const KnownLength& length : lengths) {
-        const double px = std::hypot(length.b.x - length.a.x, length.b.y - length.a.y);
+        const double px =
+            std::hypot((length.b.x - length.a.x) / std::cos(bearingDeg / kDegrees), length.b.y - length.a.y);
         if (px < 1 || length.metres <= 0)
             return {};
         const double ends = std::numbers::sqrt2 * sigmaPx / px, tape = length.uM / length.metres;

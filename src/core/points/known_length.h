@@ -30,6 +30,8 @@ struct KnownScale {
 /// Weighted mean of metres a pixel, each length by its own uncertainty: that of its ends (sigmaPx on every coordinate)
 /// and of its metres. Where the lengths differ by more than that explains, the residual stands for u. None without a
 /// length, or where one has no extent in the picture.
-[[nodiscard]] std::optional<KnownScale> scaleFrom(const std::vector<KnownLength>& lengths, double sigmaPx);
+/// bearingDeg, below 90: of the camera; a length along the way is longer than it looks.
+[[nodiscard]] std::optional<KnownScale> scaleFrom(const std::vector<KnownLength>& lengths, double sigmaPx,
+                                                  double bearingDeg = 0);
 
 } // namespace riflesso
