@@ -241,7 +241,7 @@ void MainWindow::refreshAll() {
         parts << QStringLiteral("%1, %2").arg(session->title.toHtmlEscaped(), words::date(session->date));
     if (workspace_.stress())
         parts << tr("%1, %2 repetitions")
-                     .arg(words::stressName(*workspace_.stress()))
+                     .arg(words::choiceName(data.pack, workspace_.choice()))
                      .arg(countMovements(*workspace_.chosenTrials()));
     caseLine_->setText(
         parts.join(QStringLiteral("<span style='color:%1'> &nbsp;/&nbsp; </span>").arg(theme::colours().slate.name())));

@@ -69,7 +69,7 @@ void Workspace::close() {
     modelTrialsKept_.reset();
     session_ = {};
     repetition_ = {};
-    stress_.reset();
+    choice_ = {};
     retireJobs();
     emit closed();
 }
@@ -160,7 +160,7 @@ void Workspace::selectCase(CaseId id) {
         session_ = last->id;
     noteOpened();
     const std::vector<Stress> levels = stressLevels();
-    stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    choice_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     const Trials trials = chosenTrials();
     repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     emit selectionChanged();
@@ -177,7 +177,7 @@ void Workspace::selectSession(SessionId id) {
     session_ = id;
     noteOpened();
     const std::vector<Stress> levels = stressLevels();
-    stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    choice_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     const Trials trials = chosenTrials();
     repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     emit selectionChanged();
@@ -185,7 +185,19 @@ void Workspace::selectSession(SessionId id) {
 }
 
 void Workspace::selectStress(Stress stress) {
-    stress_ = stress;
+    choice_ = SetChoice(stress);
+    emit selectionChanged();
+    assessLater();
+}
+
+void Workspace::selectChoice(const SetChoice& choice) {
+    if (choice == choice_)
+        return;
+    choice_ = choice;
+    const Trials trials = chosenTrials();
+    if (std::none_of(trials->begin(), trials->end(),
+                     [&](const Trial& trial) { return repetitionId(trial.id) == repetition_; }))
+        repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
     emit selectionChanged();
     assessLater();
 }
@@ -224,10 +236,10 @@ void Workspace::setData(CaseData data, bool sameMarks) {
     modelTrialsKept_.reset();
 }
 
-Workspace::Trials Workspace::trialsOf(SessionId session, std::optional<Stress> stress) const {
-    Trials& kept = trialsKept_[{session.value, stress}];
+Workspace::Trials Workspace::trialsOf(SessionId session, const SetChoice& choice) const {
+    Trials& kept = trialsKept_[{session.value, choice}];
     if (!kept)
-        kept = std::make_shared<const std::vector<Trial>>(data_ ? riflesso::trialsOf(*data_, session, stress)
+        kept = std::make_shared<const std::vector<Trial>>(data_ ? riflesso::trialsOf(*data_, session, choice)
                                                                 : std::vector<Trial>());
     return kept;
 }
@@ -258,8 +270,9 @@ void Workspace::show(Result<CaseData> loaded, bool sameMarks) {
                 session_ = session.id;
     }
     const std::vector<Stress> levels = stressLevels();
-    if (!stress_ || std::find(levels.begin(), levels.end(), *stress_) == levels.end())
-        stress_ = levels.empty() ? std::nullopt : std::optional(levels.front());
+    if (!choice_.stress || std::find(levels.begin(), levels.end(), *choice_.stress) == levels.end() ||
+        chosenTrials()->empty()) // a form, or a condition, that is noted no longer
+        choice_ = levels.empty() ? std::nullopt : std::optional(levels.front());
     if (!data_->repetition(repetition_)) {
         const Trials trials = chosenTrials();
         repetition_ = trials->empty() ? RepetitionId{} : repetitionId(trials->front().id);
@@ -340,7 +353,7 @@ void Workspace::assessLater() {
             return;
         const auto data = data_;
         const SessionId session = session_;
-        const auto stress = stress_;
+        const SetChoice choice = choice_;
         const School school = this->school();
         struct Assessed {
             std::shared_ptr<AssessmentInput> input;
@@ -348,9 +361,9 @@ void Workspace::assessLater() {
         };
         start<Assessed>(
             tr("Assessing"), this, ofCase().newest(QStringLiteral("assessment")),
-            [data, session, stress, school](JobControl&) -> Result<Assessed> {
+            [data, session, choice, school](JobControl&) -> Result<Assessed> {
                 auto input = std::make_shared<AssessmentInput>(
-                    assessmentInput(*data, session, stress, school, QDate::currentDate()));
+                    assessmentInput(*data, session, choice, school, QDate::currentDate()));
                 auto assessment = std::make_shared<const Assessment>(assess(*input));
                 return Assessed{std::move(input), std::move(assessment)};
             },

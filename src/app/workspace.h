@@ -64,17 +64,20 @@ public:
     [[nodiscard]] Result<void> eraseClip(ClipId id);
     void selectSession(SessionId id);
     void selectStress(Stress stress);
+    /// Which repetitions of the session are judged: a level, and within it a form or conditions.
+    void selectChoice(const SetChoice& choice);
     void selectRepetition(RepetitionId id);
     [[nodiscard]] SessionId session() const { return session_; }
-    [[nodiscard]] std::optional<Stress> stress() const { return stress_; }
+    [[nodiscard]] std::optional<Stress> stress() const { return choice_.stress; }
+    [[nodiscard]] const SetChoice& choice() const { return choice_; }
     [[nodiscard]] RepetitionId repetition() const { return repetition_; }
     [[nodiscard]] RepetitionPlace place() const { return data_ ? placeOf(*data_, repetition_) : RepetitionPlace(); }
     /// What trialsOf and modelTrialsOf give for the open case, made once; kept until marks or settings change.
     using Trials = std::shared_ptr<const std::vector<Trial>>;
-    [[nodiscard]] Trials trialsOf(SessionId session, std::optional<Stress> stress) const;
+    [[nodiscard]] Trials trialsOf(SessionId session, const SetChoice& choice) const;
     [[nodiscard]] Trials modelTrials() const;
-    /// Of the chosen session and stress level.
-    [[nodiscard]] Trials chosenTrials() const { return trialsOf(session_, stress_); }
+    /// Of the chosen session and choice.
+    [[nodiscard]] Trials chosenTrials() const { return trialsOf(session_, choice_); }
     /// Stress levels of the session's repetitions, from easy to hard.
     [[nodiscard]] std::vector<Stress> stressLevels() const;
     [[nodiscard]] School school() const;
@@ -139,10 +142,10 @@ private:
 
     std::unique_ptr<Library> library_;
     std::shared_ptr<const CaseData> data_;
-    mutable std::map<std::pair<std::int64_t, std::optional<Stress>>, Trials> trialsKept_; ///< by session and level
+    mutable std::map<std::pair<std::int64_t, SetChoice>, Trials> trialsKept_; ///< by session and choice
     mutable Trials modelTrialsKept_;
     SessionId session_;
-    std::optional<Stress> stress_;
+    SetChoice choice_;
     RepetitionId repetition_;
     std::shared_ptr<const Assessment> assessment_;
     std::shared_ptr<AssessmentInput> input_; ///< what it was made of

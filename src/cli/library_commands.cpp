@@ -217,8 +217,23 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
         out["limits"].push_back(words);
     if (facts.equipmentKnown)
         out["equipment"] = facts.equipment;
+    for (const auto& [key, value] : {std::pair<const char*, const std::string&>{"level", facts.level},
+                                     {"age", facts.age},
+                                     {"format", facts.format}})
+        if (!value.empty())
+            out[key] = value;
     for (const Trial& trial : trials) {
         Json own = {{"facing", toString(trial.capture.facing)}};
+        if (trial.capture.bearingDeg)
+            own["bearing"] = *trial.capture.bearingDeg;
+        if (trial.capture.bearingUDeg > 0)
+            own["bearing_u"] = trial.capture.bearingUDeg;
+        if (!trial.variant.empty())
+            own["variant"] = trial.variant;
+        if (!trial.conditions.empty())
+            own["conditions"] = Json(trial.conditions);
+        if (!trial.results.empty())
+            own["results"] = Json(trial.results);
         if (trial.stress)
             own["stress"] = toString(*trial.stress);
         if (!trial.performer.empty())

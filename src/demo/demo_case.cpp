@@ -106,9 +106,11 @@ private:
         for (const Competition& competition : story_.competitions)
             if (auto done = edit.addCompetition(athlete, competition.date, competition.title); !done)
                 return done;
-        for (const Belief& belief : story_.beliefs)
+        for (Belief belief : story_.beliefs) {
+            belief.said = story_.sessions.front().date; // asked before anything was shown
             if (auto done = edit.addBelief(id, belief); !done)
                 return done;
+        }
         if (auto done = edit.setGoal(id, story_.goal); !done)
             return done;
         for (const Decision& decision : story_.decisions)

@@ -38,14 +38,14 @@ std::vector<Group> byResult(const Pack& pack, const std::vector<Trial>& trials) 
     if (def.type == ResultType::Choice) {
         for (const std::string& value : def.values)
             for (const Trial& trial : trials)
-                if (trial.result == value)
+                if (trial.result(def.id) == value)
                     add(out, groupName(words::resultText(pack, value)), trial);
         return out;
     }
     std::vector<std::pair<double, const Trial*>> known;
     for (const Trial& trial : trials) {
         bool isNumber = false;
-        const double value = QString::fromStdString(trial.result).toDouble(&isNumber);
+        const double value = QString::fromStdString(trial.result(def.id)).toDouble(&isNumber);
         if (isNumber)
             known.emplace_back(def.higherIsBetter ? -value : value, &trial);
     }
@@ -82,11 +82,14 @@ QString groupingName(GroupBy by) {
         return Report::tr("by how it felt");
     case GroupBy::Thirds:
         return Report::tr("first and last third");
+    case GroupBy::PackCondition:
+        break;
     }
     return {};
 }
 
-std::vector<Group> groupsOf(const CaseData& data, SessionId session, std::optional<Stress> stress, GroupBy by) {
+std::vector<Group> groupsOf(const CaseData& data, SessionId session, const SetChoice& choice, GroupBy by,
+                            const std::string& condition) {
     std::vector<Group> out;
     switch (by) {
     case GroupBy::Condition:
@@ -94,25 +97,33 @@ std::vector<Group> groupsOf(const CaseData& data, SessionId session, std::option
     case GroupBy::Session:
         for (const Session& each : data.sessions)
             if (!each.isModel)
-                if (auto trials = trialsOf(data, each.id, stress); !trials.empty())
+                if (auto trials = trialsOf(data, each.id, choice); !trials.empty())
                     out.push_back({groupName(each.title), std::move(trials)});
         return out;
     case GroupBy::Variant:
         for (const VariantDef& variant : data.pack.variants)
-            for (const Trial& trial : trialsOf(data, session, stress))
+            for (const Trial& trial : trialsOf(data, session, choice))
                 if (trial.variant == variant.id)
                     add(out, variant.title, trial);
         return out;
     case GroupBy::Result:
-        return byResult(data.pack, trialsOf(data, session, stress));
+        return byResult(data.pack, trialsOf(data, session, choice));
     case GroupBy::Felt:
         for (const char* felt : {"right", "off"})
-            for (const Trial& trial : trialsOf(data, session, stress))
+            for (const Trial& trial : trialsOf(data, session, choice))
                 if (const Repetition* r = data.repetition(repetitionId(trial.id)); r && r->felt == felt)
                     add(out, groupName(r->felt == "right" ? Report::tr("felt right") : Report::tr("felt off")), trial);
         return out;
     case GroupBy::Thirds:
-        return byThird(trialsOf(data, session, stress));
+        return byThird(trialsOf(data, session, choice));
+    case GroupBy::PackCondition:
+        if (const auto values = data.pack.conditions.find(condition); values != data.pack.conditions.end())
+            for (const std::string& value : values->second)
+                for (const Trial& trial : trialsOf(data, session, {}))
+                    if (const auto noted = trial.conditions.find(condition);
+                        noted != trial.conditions.end() && noted->second == value)
+                        add(out, value, trial);
+        return out;
     }
     return out;
 }

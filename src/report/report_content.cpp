@@ -1,5 +1,6 @@
 #include "report/report_content.h"
 
+#include "core/listed.h"
 #include "core/tables/json_walk.h"
 
 #include "report/goal_words.h"
@@ -136,8 +137,7 @@ ReportContent composeReport(const ReportSubject& subject) {
     out.program = subject.program;
     out.set = Report::tr("%1 repetitions, %2, %3 view")
                   .arg(a.judged.size())
-                  .arg(subject.stress ? words::stressName(*subject.stress) : Report::tr("all conditions"),
-                       text(toString(a.view)));
+                  .arg(words::choiceName(pack, subject.choice), text(toString(a.view)));
     std::vector<std::string> performers;
     for (const Session& entry : data.sessions)
         for (const Clip& clip : entry.clips)
@@ -263,6 +263,7 @@ ReportContent composeReport(const ReportSubject& subject) {
                "Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.")
                .arg(words::schoolName(a.school), words::number(a.cutoff.hz, 1),
                     a.cutoff.byDefault ? Report::tr(" (by default: no run was long enough)") : QString());
+    out.remarks << words::positionEffects(pack, a);
     if (holds(a.assumed, "bearing"))
         out.remarks << words::assumedSquare();
     out.remarks << Report::tr("Skill pack %1, edition %2.").arg(text(a.packId), text(a.packEdition));

@@ -52,7 +52,7 @@ struct ReportSubject {
     const CaseData& data;
     const Assessment& assessment;
     SessionId session;
-    std::optional<Stress> stress;
+    SetChoice choice;
     QDateTime made;
     QString program; ///< name and version
 };

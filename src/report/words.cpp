@@ -143,6 +143,44 @@ QString withU(const MeasureDef& def, double value, double expandedU) {
     return number(value, decimals) + QStringLiteral("\u00a0±\u00a0") + number(expandedU, decimals) + unitAfter(def);
 }
 
+QString choiceName(const Pack& pack, const SetChoice& choice) {
+    QStringList parts;
+    if (choice.stress)
+        parts << stressName(*choice.stress);
+    if (const VariantDef* variant = choice.variant.empty() ? nullptr : pack.variant(choice.variant))
+        parts << text(variant->title);
+    for (const auto& [id, value] : choice.conditions)
+        parts << text(value);
+    return parts.isEmpty() ? Report::tr("all conditions") : parts.join(QStringLiteral(", "));
+}
+
+QStringList positionEffects(const Pack& pack, const Assessment& assessment) {
+    QStringList out;
+    for (const PositionEffect& effect : assessment.positionEffects) {
+        QString by = text(effect.position);
+        for (const DisputeDef& dispute : pack.disputes)
+            for (const DisputeDef::Position& position : dispute.positions)
+                if (dispute.id == effect.dispute && position.id == effect.position)
+                    by = text(position.title);
+        const FaultDef* fault = pack.fault(effect.id);
+        const QString name = effect.what == PositionEffect::What::Range ? text(pack.measureTitle(effect.id))
+                             : fault                                    ? text(fault->title)
+                                                                        : text(effect.id);
+        switch (effect.what) {
+        case PositionEffect::What::Range:
+            out << Report::tr("By your position \"%1\" another range holds: %2.").arg(by, name);
+            break;
+        case PositionEffect::What::LeftOut:
+            out << Report::tr("By your position \"%1\" this is no fault: %2.").arg(by, name);
+            break;
+        case PositionEffect::What::Ladder:
+            out << Report::tr("By your position \"%1\" another ladder holds: %2.").arg(by, name);
+            break;
+        }
+    }
+    return out;
+}
+
 QString assumedSquare() {
     return Report::tr(
                "Camera assumed square on: nobody said where it stood, and every ± allows for %1° to either side.")

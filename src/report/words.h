@@ -31,6 +31,10 @@ namespace riflesso::words {
 [[nodiscard]] QString withU(const MeasureDef& def, double value, double expandedU);
 /// "model 0.07 s" or "0.03 to 0.15 s" or "at least 4 thigh/s".
 [[nodiscard]] QString referenceText(const MeasureDef& def, const Reference& reference);
+/// "calm, step and lunge, lamp"; "all conditions" of an empty one.
+[[nodiscard]] QString choiceName(const Pack& pack, const SetChoice& choice);
+/// What the coach's positions changed, a sentence each: "By \"Together\": the range of …".
+[[nodiscard]] QStringList positionEffects(const Pack& pack, const Assessment& assessment);
 /// That nobody said where the camera stood, and what that does to every number.
 [[nodiscard]] QString assumedSquare();
 /// The same of a set, with what the comparison is not alike in: another level of the model, a camera off square.

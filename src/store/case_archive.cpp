@@ -159,7 +159,7 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
     if (!id)
         return id.error();
     std::vector<Result<void>> steps = {edit.setSchool(*id, data_.school), edit.setPlan(*id, data_.plan),
-                                       edit.setGoal(*id, data_.goal)};
+                                       edit.setGoal(*id, data_.goal), edit.setYardstick(*id, data_.yardstick)};
     for (const Belief& belief : data_.beliefs)
         steps.push_back(edit.addBelief(*id, belief));
     for (const auto& [whose, day] : data_.notAsked)

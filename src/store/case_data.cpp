@@ -1,6 +1,7 @@
 #include "store/case_data.h"
 
 #include "core/measure/joined_views.h"
+#include "core/uncertainty/agreement.h"
 
 namespace riflesso {
 
@@ -110,6 +111,7 @@ void takeAgain(const Repetition& repetition, Trial& trial) {
             event.frame = again->second;
             event.timeS = trial.times.timeOf(event.frame);
         }
+    trial.observations = repetition.observationsAgain;
 }
 
 enum class Look { Straight, AsFilmed, Again };
@@ -154,7 +156,10 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
     trial.observations = repetition.observations;
     trial.variant = repetition.variant;
     trial.variantFits = repetition.variantFits;
-    trial.result = repetition.result;
+    trial.results = repetition.moreResults;
+    if (!data.pack.results.empty() && !repetition.result.empty())
+        trial.results[data.pack.results.front().id] = repetition.result;
+    trial.conditions = section.conditions;
     trial.performer = section.performer.toStdString();
     trial.stress = section.stress;
     if (look == Look::Again)
@@ -210,7 +215,7 @@ double OwnError::markingFrames(const std::string& event) const {
 
 OwnError findOwnError(const CaseData& data) {
     std::vector<MarkedTwice> marks, events;
-    std::vector<Trial> first, again;
+    std::vector<Trial> first, again, watched, watchedAgain;
     for (const Session& session : data.sessions)
         for (const Clip& clip : session.clips)
             for (const Section& section : clip.sections)
@@ -223,6 +228,14 @@ OwnError findOwnError(const CaseData& data) {
                     for (const auto& [event, frame] : r.eventsAgain)
                         if (const auto known = r.events.find(event); known != r.events.end())
                             events.push_back({event, {known->second.frame, 0}, {frame, 0}});
+                    if (!r.observationsAgain.empty()) {
+                        Trial seen;
+                        seen.id = trialId(r.id);
+                        seen.observations = r.observations;
+                        watched.push_back(seen);
+                        seen.observations = r.observationsAgain;
+                        watchedAgain.push_back(std::move(seen));
+                    }
                     if (!r.marksAgain.empty() || !r.eventsAgain.empty()) {
                         const RepetitionPlace place{&session, &clip, &section, &r};
                         first.push_back(asMarked(data, place));
@@ -232,12 +245,13 @@ OwnError findOwnError(const CaseData& data) {
     OwnError own;
     own.landmarks = typicalErrors(marks, true);
     own.events = typicalErrors(events, false);
+    own.kappas = observationKappas(data.pack, watched, watchedAgain);
     if (!first.empty())
         own.measures = typicalErrorsOfMeasures(data.pack, first, again);
     return own;
 }
 
-std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, std::optional<Stress> stress) {
+std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, const SetChoice& choice) {
     std::vector<Trial> trials;
     const Session* session = data.session(wanted);
     if (!session)
@@ -245,8 +259,9 @@ std::vector<Trial> trialsOf(const CaseData& data, SessionId wanted, std::optiona
     for (const Clip& clip : session->clips)
         for (const Section& section : clip.sections)
             for (const Repetition& repetition : section.repetitions)
-                if (!stress || section.stress == *stress)
-                    trials.push_back(toTrial(data, {session, &clip, &section, &repetition}));
+                if (!choice.stress || section.stress == *choice.stress)
+                    if (Trial trial = toTrial(data, {session, &clip, &section, &repetition}); choice.takes(trial))
+                        trials.push_back(std::move(trial));
     return trials;
 }
 
@@ -276,6 +291,9 @@ AthleteFacts factsOf(const CaseData& data, const QDate& today) {
     facts.equipmentKnown = !data.athlete.equipment.isEmpty();
     for (const Competition& competition : data.competitions)
         facts.competitions.push_back(competition.date.toString(Qt::ISODate).toStdString());
+    facts.level = data.yardstick.level;
+    facts.age = data.yardstick.age;
+    facts.format = data.yardstick.format;
     facts.today = today.toString(Qt::ISODate).toStdString();
     return facts;
 }

@@ -78,6 +78,12 @@ struct Belief {
     std::optional<double> value; ///< in the measure's unit
     bool locked = false;
     Guesser whose = Guesser::Athlete;
+    QDate said = {}; ///< the day it was locked; not valid in cases of before
+    /// Of a forecast: the result of the pack that it is of; empty: it is of a measure.
+    [[nodiscard]] std::string result() const {
+        return measure.starts_with(kOfResult) ? measure.substr(kOfResult.size()) : std::string();
+    }
+    static constexpr std::string_view kOfResult = "result:";
 };
 
 /// The goal as a number: the median of a measure, by a day.
@@ -106,8 +112,10 @@ struct Repetition {
     RepetitionId id;
     LastingId uid;
     int number = 0;
-    int from = 0, to = 0; ///< frames of the clip, last included
-    std::string result, variant, felt;
+    int from = 0, to = 0;                           ///< frames of the clip, last included
+    std::string result, variant, felt;              ///< result: the first of the pack's
+    std::map<std::string, std::string> moreResults; ///< the others, by result of the pack
+    bool best = false; ///< one of the athlete's best: the yardstick of the others, and left out of the set
     std::optional<bool> variantFits; ///< was the variant the right one here? none: not said
     RepetitionId
         sameAs; ///< the leading repetition of another clip that is this movement before another camera; 0: none
@@ -117,6 +125,7 @@ struct Repetition {
     std::map<std::string, std::string> observations;
     std::map<std::string, std::map<int, PixelPoint>> marksAgain; ///< a second time, blind
     std::map<std::string, double> eventsAgain;
+    std::map<std::string, std::string> observationsAgain;
 };
 
 /// A stretch of a clip with its own time base, view and conditions.
@@ -130,6 +139,7 @@ struct Section {
     QString performer;              ///< of a model; empty: the athlete
     double slowMotion = 1;
     Stress stress = Stress::Calm;
+    std::map<std::string, std::string> conditions; ///< by condition of the pack; what is not here was not noted
     std::optional<double> metresPerPixel;
     double scaleRelativeU = 0;
     std::vector<KnownLength> knownLengths; ///< what the scale comes from; empty: entered, or not known
@@ -211,6 +221,7 @@ struct JournalEntry {
 /// How far the same analyst's marks lie from each other when made again, blind.
 struct OwnError {
     std::map<std::string, TypicalError> landmarks, events, measures; ///< pixels, frames, the measure's unit
+    std::map<std::string, double> kappas; ///< weighted, by observation, of two blind sittings
     /// Of a landmark set by hand, pixels; none while there are too few pairs.
     [[nodiscard]] std::optional<double> sigmaPx(const std::string& landmark) const;
     /// SD of marking an event, frames.
@@ -222,6 +233,14 @@ struct OwnTarget {
     std::string measure;
     std::optional<double> low, high; ///< in the measure's unit
     QString reason;
+};
+
+/// What a case is held against beside its marks.
+struct Yardstick {
+    std::string level, age, format; ///< which ranges and ladders of the pack hold (`for`); empty: none
+    QStringList effects;            ///< faults whose effect is what the results of the set show
+    QString modelName, modelFile;   ///< a model, or ranges, of a file: its name and its text; empty: none
+    bool operator==(const Yardstick&) const = default;
 };
 
 /// A position of the coach in a dispute of the pack.
@@ -243,6 +262,7 @@ struct CaseData {
     Pack pack;
     QString school = QStringLiteral("root");
     std::optional<GoalTarget> goal;
+    Yardstick yardstick;
     SessionId lastSession; ///< shown last; 0: none yet
     std::vector<Competition> competitions;
     std::vector<Belief> beliefs;
@@ -300,7 +320,7 @@ struct RepetitionPlace {
 [[nodiscard]] RepetitionId repetitionId(const std::string& trialId);
 
 /// Trials of the athlete's session at one stress level (all levels where none is given), or of all model sessions.
-[[nodiscard]] std::vector<Trial> trialsOf(const CaseData& data, SessionId session, std::optional<Stress> stress);
+[[nodiscard]] std::vector<Trial> trialsOf(const CaseData& data, SessionId session, const SetChoice& choice);
 [[nodiscard]] std::vector<Trial> modelTrialsOf(const CaseData& data);
 /// Facts of the athlete as the core takes them. today: for dates.
 [[nodiscard]] AthleteFacts factsOf(const CaseData& data, const QDate& today);

@@ -159,6 +159,8 @@ private:
         });
         if (root.has("goal") && !root.at("goal").json().is_null())
             data.goal = rowFrom<GoalTarget>(root.at("goal"));
+        if (root.has("yardstick"))
+            data.yardstick = rowFrom<Yardstick>(root.at("yardstick"));
         rows(root, "competitions", true, data.competitions);
         rows(root, "beliefs", true, data.beliefs);
         if (root.has("not_asked")) {
@@ -285,9 +287,11 @@ private:
             if (r.has("same_as") && !r.at("same_as").json().is_null())
                 leads_.emplace_back(repetition.id.value, r.integer("same_as", 0, 1, kMostFrames));
             r.list("again", false, [&](const JsonNode& entry) {
-                entry.expectObject({"landmark", "event", "frame", "x", "y"});
+                entry.expectObject({"landmark", "event", "frame", "x", "y", "observation", "value"});
                 constexpr double kFar = 1e6;
-                if (entry.has("event"))
+                if (entry.has("observation"))
+                    repetition.observationsAgain[entry.text("observation")] = entry.text("value");
+                else if (entry.has("event"))
                     repetition.eventsAgain[entry.text("event")] = entry.requiredNumber("frame", 0, frames - 1);
                 else
                     repetition.marksAgain[entry.text("landmark")][entry.integer("frame", 0, 0, frames - 1)] = {

@@ -41,6 +41,8 @@ Json sectionJson(const Section& s) {
                 again.push_back({{"landmark", landmark}, {"frame", frame}, {"x", at.x}, {"y", at.y}});
         for (const auto& [event, frame] : r.eventsAgain)
             again.push_back({{"event", event}, {"frame", frame}});
+        for (const auto& [observation, value] : r.observationsAgain)
+            again.push_back({{"observation", observation}, {"value", value}});
         Json proposed = Json::object();
         for (const auto& [event, value] : r.events)
             if (value.proposedFrame)
@@ -81,6 +83,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"school", plain(data.school)},
               {"athlete", athleteJson(data.athlete)},
               {"goal", data.goal ? jsonOf(*data.goal) : Json(nullptr)},
+              {"yardstick", jsonOf(data.yardstick)},
               {"competitions", listOf(data.competitions)},
               {"beliefs", listOf(data.beliefs)},
               {"not_asked", notAskedJson(data)},

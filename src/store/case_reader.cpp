@@ -85,7 +85,7 @@ private:
         for (const std::int64_t id : which)
             for (const CaseData* data : {&before, &now})
                 if (const Repetition* r = data->repetition({id});
-                    r && !(r->marksAgain.empty() && r->eventsAgain.empty()))
+                    r && !(r->marksAgain.empty() && r->eventsAgain.empty() && r->observationsAgain.empty()))
                     return true;
         return false;
     }
@@ -195,6 +195,8 @@ private:
              });
         each("SELECT event, frame FROM second_event WHERE repetition_id=?", r.id.value,
              [&](const QSqlQuery& row) { r.eventsAgain[plain(row.value(0))] = row.value(1).toDouble(); });
+        each("SELECT observation, value FROM second_observation WHERE repetition_id=?", r.id.value,
+             [&](const QSqlQuery& row) { r.observationsAgain[plain(row.value(0))] = plain(row.value(1)); });
         each("SELECT landmark, frame, x, y, sigma, source, hidden FROM mark WHERE repetition_id=?", r.id.value,
              [&](const QSqlQuery& row) {
                  const std::string landmark = plain(row.value(0));
@@ -223,12 +225,15 @@ private:
         data_.assessments.clear();
         data_.plan = {};
         data_.goal.reset();
+        data_.yardstick = {};
         course();
     }
 
     void course() {
         each("SELECT school FROM skill_case WHERE id=?", data_.id.value,
              [&](const QSqlQuery& row) { data_.school = row.value(0).toString(); });
+        each(selectSql<Yardstick>("", "id=?"), data_.id.value,
+             [&](const QSqlQuery& row) { fill(data_.yardstick, row); });
         each(selectSql<GoalTarget>("", "id=?"), data_.id.value, [&](const QSqlQuery& row) {
             GoalTarget goal;
             fill(goal, row);

@@ -88,6 +88,9 @@ Result<void> Edit::setSchool(CaseId id, const QString& school) {
 Result<void> Edit::setGoal(CaseId id, const std::optional<GoalTarget>& goal) {
     return execCourse(updateSql<GoalTarget>(), changedValues(goal.value_or(GoalTarget()), id.value));
 }
+Result<void> Edit::setYardstick(CaseId id, const Yardstick& yardstick) {
+    return execCourse(updateSql<Yardstick>(), changedValues(yardstick, id.value));
+}
 Result<void> Edit::addCompetition(AthleteId athlete, const QDate& date, const QString& title) {
     return exec(insertSql<Competition>("athlete_id, "),
                 newValues(Competition{0, date, title}, {qint64(athlete.value)}));
@@ -99,7 +102,8 @@ Result<void> Edit::addBelief(CaseId id, const Belief& belief) {
     return exec(insertSql<Belief>("case_id, "), newValues(belief, {qint64(id.value)}));
 }
 Result<void> Edit::lockBeliefs(CaseId id) {
-    return exec(QStringLiteral("UPDATE belief SET locked=1 WHERE case_id=? AND locked=0"), {qint64(id.value)});
+    return exec(QStringLiteral("UPDATE belief SET locked=1, said_on=? WHERE case_id=? AND locked=0"),
+                {QDate::currentDate().toString(Qt::ISODate), qint64(id.value)});
 }
 Result<void> Edit::sayNotAsked(CaseId id, Guesser whose, const QDate& day) {
     return exec(QStringLiteral("INSERT OR IGNORE INTO not_asked(case_id, whose, day) VALUES(?, ?, ?)"),
@@ -253,6 +257,9 @@ Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r)
     for (const auto& [event, frame] : r.eventsAgain)
         if (const auto done = setSecondEvent(id, event, frame); !done)
             return done.error();
+    for (const auto& [observation, value] : r.observationsAgain)
+        if (const auto done = setSecondObservation(id, observation, value); !done)
+            return done.error();
     return id;
 }
 /// One field of a repetition.
@@ -267,6 +274,10 @@ Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
 Result<void> Edit::setResult(RepetitionId id, const std::string& result) {
     return setOne(id, &Repetition::result, result);
 }
+Result<void> Edit::setMoreResults(RepetitionId id, const std::map<std::string, std::string>& results) {
+    return setOne(id, &Repetition::moreResults, results);
+}
+Result<void> Edit::setBest(RepetitionId id, bool best) { return setOne(id, &Repetition::best, best); }
 Result<void> Edit::setVariant(RepetitionId id, const std::string& variant) {
     return setOne(id, &Repetition::variant, variant);
 }
@@ -344,6 +355,12 @@ Result<void> Edit::setSecondEvent(RepetitionId id, const std::string& event, dou
                   QStringLiteral("INSERT INTO second_event(repetition_id, event, frame) VALUES(?, ?, ?) ON CONFLICT"
                                  "(repetition_id, event) DO UPDATE SET frame=excluded.frame"),
                   {qint64(id.value), text(event), frame});
+}
+Result<void> Edit::setSecondObservation(RepetitionId id, const std::string& observation, const std::string& value) {
+    return execIn(id,
+                  QStringLiteral("INSERT INTO second_observation(repetition_id, observation, value) VALUES(?, ?, ?) "
+                                 "ON CONFLICT(repetition_id, observation) DO UPDATE SET value=excluded.value"),
+                  {qint64(id.value), text(observation), text(value)});
 }
 Result<void> Edit::restoreTarget(CaseId id, const OwnTarget& target) {
     if (!target.low && !target.high)

@@ -39,6 +39,7 @@ public:
                                          const LastingId& uid = {});
     [[nodiscard]] Result<void> setSchool(CaseId id, const QString& school);
     /// None takes it away.
+    [[nodiscard]] Result<void> setYardstick(CaseId id, const Yardstick& yardstick);
     [[nodiscard]] Result<void> setGoal(CaseId id, const std::optional<GoalTarget>& goal);
     [[nodiscard]] Result<void> addCompetition(AthleteId athlete, const QDate& date, const QString& title);
     [[nodiscard]] Result<void> removeCompetition(std::int64_t id);
@@ -73,6 +74,10 @@ public:
     [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
+    /// The pack's results beside its first.
+    [[nodiscard]] Result<void> setMoreResults(RepetitionId id, const std::map<std::string, std::string>& results);
+    /// One of the athlete's best repetitions, or not.
+    [[nodiscard]] Result<void> setBest(RepetitionId id, bool best);
     [[nodiscard]] Result<void> setVariant(RepetitionId id, const std::string& variant);
     /// Whether the variant was the right one for the situation; none: not said.
     [[nodiscard]] Result<void> setVariantFits(RepetitionId id, std::optional<bool> fits);
@@ -91,6 +96,8 @@ public:
     /// The same marked once more, without seeing the first mark.
     [[nodiscard]] Result<void> setSecondMark(RepetitionId id, const std::string& landmark, int frame, PixelPoint at);
     [[nodiscard]] Result<void> setSecondEvent(RepetitionId id, const std::string& event, double frame);
+    [[nodiscard]] Result<void> setSecondObservation(RepetitionId id, const std::string& observation,
+                                                    const std::string& value);
     [[nodiscard]] Result<void> setObservation(RepetitionId id, const std::string& observation,
                                               const std::string& value);
 

@@ -41,6 +41,19 @@ QString lastingIdsAndLimits() {
     return out.join(QStringLiteral(";\n\n"));
 }
 
+/// 10: the pack's conditions of a section; results beside the first; the athlete's best; what a case is held against;
+/// what was watched a second time, blind; the day of a belief.
+QString conditionsAndYardsticks() {
+    QStringList out = {addColumnSql<Section>("conditions"), addColumnSql<Repetition>("more_results"),
+                       addColumnSql<Repetition>("best"), addColumnSql<Belief>("said_on")};
+    for (const char* column : {"for_level", "for_age", "for_format", "measured_effects", "model_name", "model_file"})
+        out << addColumnSql<Yardstick>(column);
+    out << QStringLiteral(R"(CREATE TABLE second_observation (id INTEGER PRIMARY KEY,
+    repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, observation TEXT NOT NULL,
+    value TEXT NOT NULL, UNIQUE (repetition_id, observation)))");
+    return out.join(QStringLiteral(";\n\n"));
+}
+
 } // namespace
 
 const QStringList& migrations() {
@@ -196,7 +209,7 @@ CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCE
 CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
     sound BLOB NOT NULL)
 )"),
-                                            lastingIdsAndLimits()};
+                                            lastingIdsAndLimits(), conditionsAndYardsticks()};
     return kMigrations;
 }
 
@@ -211,7 +224,7 @@ const QStringList& undoableTables() {
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
         QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note"),
-        QStringLiteral("athlete_limit"), QStringLiteral("own_target")};
+        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),  QStringLiteral("second_observation")};
     return kTables;
 }
 

@@ -55,7 +55,8 @@ template <> struct Stored<Belief> {
     static constexpr auto kFields = std::make_tuple(
         field<Belief>("measure", "measure", &Belief::measure, kRequired),
         field<Belief>("words", "words", &Belief::words), field<Belief>("value", "value", &Belief::value),
-        field<Belief>("locked", "locked", &Belief::locked), field<Belief>("whose", "whose", &Belief::whose));
+        field<Belief>("locked", "locked", &Belief::locked), field<Belief>("whose", "whose", &Belief::whose),
+        field<Belief>("said_on", "said_on", &Belief::said));
 };
 
 template <> struct Stored<GoalTarget> {
@@ -64,6 +65,16 @@ template <> struct Stored<GoalTarget> {
         std::make_tuple(field<GoalTarget>("goal_measure", "measure", &GoalTarget::measure, kRequired),
                         field<GoalTarget>("goal_value", "value", &GoalTarget::value, kRequired),
                         field<GoalTarget>("goal_by", "by", &GoalTarget::by));
+};
+
+template <> struct Stored<Yardstick> {
+    static constexpr const char* kTable = "skill_case";
+    static constexpr auto kFields = std::make_tuple(
+        field<Yardstick>("for_level", "level", &Yardstick::level), field<Yardstick>("for_age", "age", &Yardstick::age),
+        field<Yardstick>("for_format", "format", &Yardstick::format),
+        field<Yardstick>("measured_effects", "effects", &Yardstick::effects),
+        field<Yardstick>("model_name", "model_name", &Yardstick::modelName),
+        field<Yardstick>("model_file", "model_file", &Yardstick::modelFile));
 };
 
 template <> struct Stored<Session> {
@@ -84,6 +95,7 @@ template <> struct Stored<Section> {
         field<Section>("performer", "performer", &Section::performer),
         field<Section>("slow_motion", "slow_motion", &Section::slowMotion, {1e-3, 1e4, true}),
         field<Section>("stress", "stress", &Section::stress, kRequired),
+        field<Section>("conditions", "conditions", &Section::conditions),
         field<Section>("metres_per_pixel", "metres_per_pixel", &Section::metresPerPixel, {1e-9, 1e3, true}),
         field<Section>("scale_u", "scale_u", &Section::scaleRelativeU, {0, 1}),
         field<Section>("bearing", "bearing", &Section::bearingDeg, {0, 90, true}),
@@ -101,7 +113,9 @@ template <> struct Stored<Repetition> {
         field<Repetition>("result", "result", &Repetition::result),
         field<Repetition>("variant", "variant", &Repetition::variant),
         field<Repetition>("variant_fits", "variant_fits", &Repetition::variantFits),
-        field<Repetition>("felt", "felt", &Repetition::felt));
+        field<Repetition>("felt", "felt", &Repetition::felt),
+        field<Repetition>("more_results", "more_results", &Repetition::moreResults),
+        field<Repetition>("best", "best", &Repetition::best));
 };
 
 template <> struct Stored<Decision> {

@@ -34,6 +34,40 @@ QStringList Kept<QStringList>::fromJson(const JsonNode& node, const char* key, c
     return out;
 }
 
+QVariant Kept<std::map<std::string, std::string>>::toRow(const Texts& value) {
+    return stored::text(value.empty() ? QString() : QString::fromStdString(toJson(value).dump()));
+}
+Kept<std::map<std::string, std::string>>::Texts
+Kept<std::map<std::string, std::string>>::fromRow(const QVariant& cell) {
+    Texts out;
+    const Json json = Json::parse(cell.toString().toStdString(), nullptr, false);
+    if (json.is_object())
+        for (const auto& [key, value] : json.items())
+            if (value.is_string())
+                out[key] = value.get<std::string>();
+    return out;
+}
+Json Kept<std::map<std::string, std::string>>::toJson(const Texts& value) {
+    Json out = Json::object();
+    for (const auto& [key, text] : value)
+        out[key] = text;
+    return out;
+}
+Kept<std::map<std::string, std::string>>::Texts
+Kept<std::map<std::string, std::string>>::fromJson(const JsonNode& node, const char* key, const Bounds&) {
+    Texts out;
+    if (!node.has(key))
+        return out;
+    const JsonNode list = node.at(key);
+    if (!list.json().is_object()) {
+        node.faultAt(key, "an object of texts", list.json().dump());
+        return out;
+    }
+    for (const auto& entry : list.json().items())
+        out[entry.key()] = list.text(entry.key(), false);
+    return out;
+}
+
 PictureSetup Kept<PictureSetup>::fromJson(const JsonNode& node, const char* key, const Bounds& bounds) {
     if (!node.has(key))
         return {};

@@ -124,6 +124,14 @@ template <> struct Kept<QStringList> {
     static Json toJson(const QStringList& value);
     static QStringList fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
 };
+template <> struct Kept<std::map<std::string, std::string>> {
+    using Texts = std::map<std::string, std::string>;
+    static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT ''";
+    static QVariant toRow(const Texts& value);
+    static Texts fromRow(const QVariant& cell);
+    static Json toJson(const Texts& value);
+    static Texts fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
+};
 template <> struct Kept<PictureSetup> {
     static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT ''";
     static QVariant toRow(const PictureSetup& value) { return pictureToText(value); }

@@ -1,7 +1,9 @@
 #include "work/case_assessment.h"
 
 #include "core/listed.h"
+#include "core/pack/pack_reader.h"
 #include "core/tables/json_walk.h"
+#include "core/tables/model_file.h"
 
 #include <algorithm>
 #include <set>
@@ -28,11 +30,11 @@ std::set<Stress> levelsOf(const CaseData& data, SessionId session) {
 
 Day dayOf(const QDate& date) { return Day(std::chrono::days(QDate(1970, 1, 1).daysTo(date))); }
 
-AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::optional<Stress> stress, School school,
+AssessmentInput assessmentInput(const CaseData& data, SessionId session, const SetChoice& choice, School school,
                                 const QDate& today) {
     AssessmentInput in;
     in.pack = data.pack;
-    in.trials = trialsOf(data, session, stress);
+    in.trials = trialsOf(data, session, choice);
     in.modelTrials = modelTrialsOf(data);
     const auto unsaid = [](const Trial& trial) {
         return !trial.capture.bearingDeg && trial.capture.view != View::Top && !trial.marks.empty();
@@ -44,12 +46,29 @@ AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::op
     return in;
 }
 
+namespace {
+
+/// A model, or ranges, of a file that the case keeps: it was read once when it was taken, with this pack.
+void takeModelFile(AssessmentInput& in, const CaseData& data) {
+    in.modelFile.reset();
+    in.fileRanges.clear();
+    if (data.yardstick.modelFile.isEmpty())
+        return;
+    const std::string text = data.yardstick.modelFile.toStdString(), name = data.yardstick.modelName.toStdString();
+    if (isModelFile(text)) {
+        if (auto model = readModelFile(text, name, data.pack))
+            in.modelFile = std::move(*model);
+    } else if (auto ranges = readModelRanges(text, name, data.pack)) {
+        in.fileRanges = std::move(*ranges);
+    }
+}
+
+} // namespace
+
 void setChoices(AssessmentInput& in, const CaseData& data, School school, const QDate& today) {
     in.choices = {};
     in.facts = factsOf(data, today);
     in.school = school;
-    if (!in.trials.empty() && !in.trials.front().variant.empty())
-        in.choices.situation["variant"] = in.trials.front().variant;
     for (const TermOverride& override : data.overrides)
         if (data.pack.fault(override.fault)) // one of an older edition of the pack says nothing here
             in.choices.overrides.push_back(override);
@@ -57,6 +76,16 @@ void setChoices(AssessmentInput& in, const CaseData& data, School school, const 
         in.choices.positions[position.dispute] = position.position;
     for (const OwnTarget& target : data.targets)
         in.choices.targets.push_back({target.measure, target.low, target.high, "own target", {}});
+    in.choices.kappas = data.own.kappas;
+    for (const QString& fault : data.yardstick.effects)
+        in.choices.effectsFromResults.push_back(fault.toStdString());
+    for (const Trial& trial : in.trials)
+        if (const RepetitionPlace place = placeOf(data, repetitionId(trial.id)); place && place.repetition->best)
+            in.choices.ownBest.push_back(trial.id);
+    // A set of nothing but its own yardstick would be held against itself.
+    if (in.choices.ownBest.size() == in.trials.size())
+        in.choices.ownBest.clear();
+    takeModelFile(in, data);
     for (const auto& [measure, error] : data.own.measures)
         if (error.holds())
             in.choices.typicalErrors[measure] = error.error;
@@ -82,6 +111,24 @@ OverConditions overLevels(const Assessment& assessment, const std::string& fault
     for (const Trial& trial : trials)
         none.repetitions.push_back({trial.id, 0, 0});
     return overConditions(trials, none);
+}
+
+/// The athlete's last session filmed by a day, where there is one at the level, else the first; and the first after it.
+const Session* sessionBy(const CaseData& data, const QDate& day, std::optional<Stress> stress) {
+    const Session* out = nullptr;
+    for (const Session& session : data.sessions)
+        if (!session.isModel && (!stress || levelsOf(data, session.id).contains(*stress)) &&
+            (!out || (session.date <= day && session.date >= out->date)))
+            out = &session;
+    return out;
+}
+const Session* sessionAfter(const CaseData& data, const QDate& day, std::optional<Stress> stress) {
+    const Session* out = nullptr;
+    for (const Session& session : data.sessions)
+        if (!session.isModel && session.date > day && (!stress || levelsOf(data, session.id).contains(*stress)) &&
+            (!out || session.date < out->date))
+            out = &session;
+    return out;
 }
 
 } // namespace
@@ -135,11 +182,36 @@ Progress progressOf(const CaseData& data, SessionId before, SessionId after, std
     out.retest = compareSets(out.first, out.second);
     for (const SetDeviation& deviation : first.deviations)
         out.tolerances[deviation.measure] = deviation.tolerance;
-    for (const Belief& belief : data.beliefs)
-        if (belief.value && belief.locked)
-            if (const auto score = scoreGuess(data.pack, belief.whose == Guesser::Forecast ? second : first,
-                                              {belief.whose, belief.measure, *belief.value}))
-                out.guesses.push_back(*score);
+    std::map<std::int64_t, Assessment> sessions; // assessed once each
+    sessions.emplace(before.value, first);
+    sessions.emplace(after.value, second);
+    const auto of = [&](const Session* session) -> const Assessment& {
+        const auto known = sessions.find(session->id.value);
+        return known != sessions.end()
+                   ? known->second
+                   : sessions.emplace(session->id.value, assessed(session->id, stress)).first->second;
+    };
+    std::vector<ScoredGuess> scored;
+    for (const Belief& belief : data.beliefs) {
+        if (!belief.value || !belief.locked)
+            continue;
+        const bool forecast = belief.whose == Guesser::Forecast;
+        for (const ResultDef& def : data.pack.results)
+            if (forecast && def.id == belief.result())
+                if (const auto score = scoreResultForecast(def, trialsOf(data, after, stress), *belief.value))
+                    out.results.push_back(*score);
+        const Guess guess{belief.whose, belief.measure, *belief.value};
+        if (const auto score = scoreGuess(data.pack, forecast ? second : first, guess))
+            out.guesses.push_back(*score);
+        // Over time each is held against the session it was said of: the last one filmed by then, a forecast the next.
+        const Session* meant =
+            forecast ? sessionAfter(data, belief.said, stress) : sessionBy(data, belief.said, stress);
+        if (!belief.said.isValid())
+            meant = forecast ? now : then;
+        if (const auto score = meant ? scoreGuess(data.pack, of(meant), guess) : std::nullopt)
+            scored.push_back({dayOf(belief.said.isValid() ? belief.said : meant->date), *score});
+    }
+    out.records = guessRecords(std::move(scored));
     if (levelsOf(data, before).size() > 1 || levelsOf(data, after).size() > 1) {
         const Assessment firstAll = assessed(before, {}), secondAll = assessed(after, {});
         const auto trialsBefore = trialsOf(data, before, {}), trialsAfter = trialsOf(data, after, {});

@@ -9,9 +9,9 @@ namespace riflesso {
 
 [[nodiscard]] Day dayOf(const QDate& date);
 
-/// One set of a case: the session's repetitions at one stress level (all levels where none is given), against the
-/// case's models, under the case's decisions. today: for dates.
-[[nodiscard]] AssessmentInput assessmentInput(const CaseData& data, SessionId session, std::optional<Stress> stress,
+/// One set of a case: the session's repetitions of a choice, against the case's models, under the case's decisions.
+/// today: for dates.
+[[nodiscard]] AssessmentInput assessmentInput(const CaseData& data, SessionId session, const SetChoice& choice,
                                               School school, const QDate& today);
 
 /// The choices of the case, and what is known of the athlete, into an input of the same trials.
@@ -35,6 +35,8 @@ struct Progress {
     std::map<std::string, double> tolerances;    ///< by measure, of those with a reference
     std::vector<FaultOverConditions> conditions; ///< of faults present in either, where there are two levels or more
     std::vector<GuessScore> guesses;             ///< beliefs against the earlier session, forecasts against the later
+    std::vector<ResultScore> results;            ///< forecasts of results against the later session
+    std::vector<GuessRecord> records;            ///< person by person, over all sessions
     std::vector<std::pair<QDate, AssessedSet>> sets; ///< all sessions at this level, by date, for run charts
 };
 /// Assesses every session of the athlete at this level: takes a moment. The cutoff of the earlier set holds for all.

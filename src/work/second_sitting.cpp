@@ -26,10 +26,10 @@ bool isAgain(const Repetition& repetition, const std::string& landmark, int fram
 
 } // namespace
 
-std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, std::optional<Stress> stress,
-                                    unsigned seed, int frames, int events) {
+std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, const SetChoice& choice, unsigned seed,
+                                    int frames, int events) {
     std::vector<SecondTask> marked, timed;
-    for (const Trial& trial : trialsOf(data, session, stress)) {
+    for (const Trial& trial : trialsOf(data, session, choice)) {
         const Repetition* repetition = data.repetition(repetitionId(trial.id));
         std::set<int> at;
         for (const auto& [landmark, marks] : repetition->marks)

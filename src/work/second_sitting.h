@@ -17,7 +17,7 @@ struct SecondTask {
 };
 /// What of a set was marked by hand and not yet again: up to `frames` frames with three landmarks or more and up to
 /// `events` events, drawn by `seed`, the frames first.
-[[nodiscard]] std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, std::optional<Stress> stress,
+[[nodiscard]] std::vector<SecondTask> secondTasks(const CaseData& data, SessionId session, const SetChoice& choice,
                                                   unsigned seed, int frames, int events);
 /// Landmarks of a frame that were set by hand, in the order of `order`, and not yet again.
 [[nodiscard]] std::vector<std::string> openLandmarks(const Repetition& repetition, int frame,

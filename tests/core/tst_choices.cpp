@@ -41,7 +41,7 @@ std::vector<Trial> trials(int n, int rootShown, int leafShown) {
         trial.id = std::to_string(i + 1);
         trial.number = i + 1;
         trial.observations = {{"a", i < rootShown ? "no" : "yes"}, {"b", i < leafShown ? "no" : "yes"}};
-        trial.result = i < leafShown ? (i == 0 ? "in" : "out") : "in";
+        trial.results["hit"] = i < leafShown ? (i == 0 ? "in" : "out") : "in";
         out.push_back(trial);
     }
     return out;
@@ -163,7 +163,8 @@ private slots:
         input.pack = packOf(json);
         input.trials = trials(14, 0, 7);
         for (int i = 0; i < 14; ++i)
-            input.trials[static_cast<std::size_t>(i)].result = std::to_string(i < 7 ? 12.0 + i % 2 : 11.0 + i % 2);
+            input.trials[static_cast<std::size_t>(i)].results["time"] =
+                std::to_string(i < 7 ? 12.0 + i % 2 : 11.0 + i % 2);
         const Assessment assessment = assess(input);
         QCOMPARE(assessment.resultEffects.size(), 1U);
         const ResultEffect& effect = assessment.resultEffects[0];

@@ -141,7 +141,7 @@ private slots:
         input.pack = pack_;
         input.trials = linked();
         input.trials.back().observations["grip_loose"] = "no";
-        input.trials.back().result = "9";
+        input.trials.back().results["ring"] = "9";
         input.cutoffHz = 6;
         const Assessment both = assess(input);
         QCOMPARE(both.measures.size(), side_.size() + 2);
@@ -172,12 +172,12 @@ private slots:
         std::vector<Trial> trials = linked();
         trials.back().observations = {{"grip_loose", "no"}, {"let_down", "yes"}};
         trials[4].observations = {{"let_down", "no"}};
-        trials.back().result = "9";
+        trials.back().results["ring"] = "9";
         const std::vector<Trial> movements = movementsOf(trials);
         QCOMPARE(movements.size(), side_.size());
         QCOMPARE(movements[4].observations.at("grip_loose"), std::string("no"));
         QCOMPARE(movements[4].observations.at("let_down"), std::string("no")); // the leading camera's word stands
-        QCOMPARE(movements[4].result, std::string("9"));
+        QCOMPARE(movements[4].result("ring"), std::string("9"));
     }
     void withoutItsLeadingTrialOneStaysForItself() {
         std::vector<Trial> trials = {linked().back()};

@@ -161,21 +161,43 @@ private slots:
         json["results"] = jsonOf(R"([{"id":"hit","title":"Hit","type":"choice","values":["in","out"],"good":["in"]}])");
         std::vector<Trial> trials(12, emptyTrial());
         for (std::size_t i = 0; i < trials.size(); ++i)
-            trials[i].result = i < 9 ? "in" : "out";
-        const auto score = scoreResultForecast(packOf(json), trials, 0.8);
+            trials[i].results["hit"] = i < 9 ? "in" : "out";
+        const auto score = scoreResultForecast(packOf(json).results.front(), trials, 0.8);
         QCOMPARE(score->measured, 0.75);
         QVERIFY(score->right && score->repetitions == 12);
-        QVERIFY(!scoreResultForecast(packOf(json), trials, 0.95)->right); // Wilson: 0.468 to 0.911
+        QVERIFY(!scoreResultForecast(packOf(json).results.front(), trials, 0.95)->right); // Wilson: 0.468 to 0.911
         json["results"] = jsonOf(R"([{"id":"t","title":"T","type":"number","unit":"s","better":"lower","matters":1}])");
         for (std::size_t i = 0; i < trials.size(); ++i)
-            trials[i].result = std::to_string(10 + static_cast<int>(i % 2));
-        const auto mean = scoreResultForecast(packOf(json), trials, 10.6);
+            trials[i].results["t"] = std::to_string(10 + static_cast<int>(i % 2));
+        const auto mean = scoreResultForecast(packOf(json).results.front(), trials, 10.6);
         QCOMPARE(mean->measured, 10.5);
         QCOMPARE(mean->unit, std::string("s"));
-        QVERIFY(mean->right && !scoreResultForecast(packOf(json), trials, 11)->right);
+        QVERIFY(mean->right && !scoreResultForecast(packOf(json).results.front(), trials, 11)->right);
         trials.resize(3);
-        QVERIFY(!scoreResultForecast(packOf(json), trials, 11));
-        QVERIFY(!scoreResultForecast(packOf(smallPack()), trials, 11));
+        QVERIFY(!scoreResultForecast(packOf(json).results.front(), trials, 11));
+    }
+    void whoGuessesHowWell() {
+        // Errors in tolerances, worked by hand: the athlete -1, 2, 3 (median 2, off 2), a forecast 0.5.
+        const auto said = [](Guesser whose, int day, double error, double tolerance) {
+            ScoredGuess guess;
+            guess.said = Day(std::chrono::days(day));
+            guess.score.guess.whose = whose;
+            guess.score.error = error;
+            guess.score.tolerance = tolerance;
+            guess.score.right = std::abs(error) <= tolerance;
+            return guess;
+        };
+        const auto records = guessRecords({said(Guesser::Athlete, 30, 15, 5), said(Guesser::Forecast, 12, 1, 2),
+                                           said(Guesser::Athlete, 10, -5, 5), said(Guesser::Athlete, 20, 4, 2),
+                                           said(Guesser::Analyst, 5, 1, 0)});
+        QCOMPARE(records.size(), 2U); // without a tolerance nothing can be said
+        QVERIFY(records[0].whose == Guesser::Athlete && records[1].whose == Guesser::Forecast);
+        QCOMPARE(records[0].scored, 3);
+        QCOMPARE(records[0].right, 1);
+        QCOMPARE(records[0].off, 2.0);
+        QCOMPARE(records[0].bias, 2.0);
+        QVERIFY(records[0].guesses[0].said < records[0].guesses[1].said);
+        QCOMPARE(records[1].bias, 0.5);
     }
     void feltAndSeen() {
         Shown shown;

@@ -9,6 +9,7 @@
 #include "app/athlete/goal_box.h"
 #include "app/athlete/journal_list.h"
 #include "app/athlete/skills_box.h"
+#include "app/athlete/yardstick_box.h"
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/choice_box.h"
@@ -125,6 +126,9 @@ QWidget* AthletePage::buildMiddle() {
     QWidget* widget = column(c);
     goalNumber_ = new GoalBox(workspace(), widget);
     c->addWidget(goalNumber_);
+    c->addSpacing(10);
+    yardstick_ = new YardstickBox(workspace(), widget);
+    c->addWidget(yardstick_);
     c->addSpacing(10);
     beliefs_ = new BeliefBox(workspace(), widget);
     c->addWidget(beliefs_);
@@ -291,6 +295,7 @@ void AthletePage::refresh() {
     limits_->refresh();
     beliefs_->refresh();
     goalNumber_->refresh();
+    yardstick_->refresh();
     skills_->refresh();
     showSessions();
     lookWhatWasFound();

@@ -16,6 +16,7 @@ class AskBar;
 class BeliefBox;
 class ConsentBox;
 class GoalBox;
+class YardstickBox;
 class JournalList;
 class SkillsBox;
 
@@ -50,6 +51,7 @@ private:
     QDateEdit *competitionDate_, *sessionDate_;
     BeliefBox* beliefs_;
     GoalBox* goalNumber_;
+    YardstickBox* yardstick_;
     SkillsBox* skills_;
     ConsentBox* consent_;
     QVBoxLayout *competitions_, *sessions_;

@@ -3,6 +3,7 @@
 #include "app/film/clip_check_box.h"
 #include "app/film/clip_keeping.h"
 #include "app/film/length_bar.h"
+#include "app/film/noted_box.h"
 #include "app/film/same_movement_box.h"
 #include "app/film/section_picture.h"
 #include "app/film/spoken_notes_box.h"
@@ -102,6 +103,8 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addLayout(felt);
     connect(feltRight_, &QPushButton::clicked, this, [this] { setFelt(true); });
     connect(feltOff_, &QPushButton::clicked, this, [this] { setFelt(false); });
+    noted_ = new NotedBox(workspace, this);
+    layout->addWidget(noted_);
     otherCamera_ = new SameMovementBox(workspace, this);
     layout->addWidget(otherCamera_);
     remove_ = new QPushButton(tr("Remove this repetition"));
@@ -143,6 +146,7 @@ void SectionPanel::show(const Clip* clip, const Section* section, int frame) {
     const bool before = std::exchange(filling_, true);
     showForm(section);
     showRepetition();
+    noted_->show(section, repetition());
     picture_->show(clip, section);
     checks_->show(clip, section);
     spoken_->show(clip);

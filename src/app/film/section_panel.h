@@ -19,6 +19,7 @@ namespace riflesso {
 class ClipCheckBox;
 class ClipKeeping;
 class SpokenNotesBox;
+class NotedBox;
 class SameMovementBox;
 class SectionPicture;
 
@@ -66,6 +67,7 @@ private:
     QLabel *heading_, *scaleText_;
     ClipCheckBox* checks_;
     SectionPicture* picture_;
+    NotedBox* noted_;
     SameMovementBox* otherCamera_;
     SpokenNotesBox* spoken_;
     ClipKeeping* keeping_;

@@ -221,6 +221,22 @@ void FindingsPage::showList() {
         rest << tr("Seen once: %1.").arg(words::text(pack.fault(id)->title).toLower());
     for (const std::string& id : assessment->findings.notJudged)
         rest << tr("Not judged: %1.").arg(words::text(pack.fault(id)->title).toLower());
+    // Of a set with several forms: what each shows by itself.
+    for (const FormAssessment& form : assessment->forms) {
+        const VariantDef* variant = pack.variant(form.variant);
+        QStringList shown;
+        for (const Finding& finding : form.findings.ranked)
+            if (finding.present)
+                shown << QStringLiteral("%1 (%2)").arg(words::text(pack.fault(finding.fault)->title).toLower(),
+                                                       words::ofText(finding.shown, finding.judged));
+        rest << tr("<b>%1</b>, %2: %3.")
+                    .arg(
+                        variant ? words::text(variant->title).toHtmlEscaped() : tr("form not noted"),
+                        words::counted(static_cast<std::size_t>(form.repetitions), tr("repetition"), tr("repetitions")),
+                        shown.isEmpty() ? tr("no finding") : shown.join(QStringLiteral(", ")).toHtmlEscaped());
+    }
+    for (const QString& change : words::positionEffects(pack, *assessment))
+        rest << change;
     if (holds(assessment->assumed, "bearing"))
         rest << words::assumedSquare() + QStringLiteral(" <a href='film'>") + tr("Say it on Film") +
                     QStringLiteral("</a>");

@@ -193,6 +193,16 @@ QWidget* FindingsPage::buildWhy() {
     terms_ = new ScoreTerms;
     layout->addWidget(terms_);
     connect(terms_, &ScoreTerms::overrideAsked, this, &FindingsPage::setOverride);
+    connect(terms_, &ScoreTerms::effectAsked, this, [this](const std::string& fault) {
+        Yardstick changed = this->workspace().data().yardstick;
+        const QString id = words::text(fault);
+        const bool taken = changed.effects.removeAll(id) > 0;
+        if (!taken)
+            changed.effects << id;
+        const CaseId of = this->workspace().data().id;
+        this->workspace().apply(taken ? tr("The pack's word for the effect") : tr("The effect that the results show"),
+                                [of, changed](Edit& edit) { return edit.setYardstick(of, changed); });
+    });
     connect(terms_, &ScoreTerms::computedAsked, this, [this](const std::string& fault, Term term) {
         const CaseId id = this->workspace().data().id;
         this->workspace().apply(tr("Compute a term again"),

@@ -126,7 +126,10 @@ void ScoreTerms::show(const CaseData& data, const Assessment& assessment, const 
     addTerm(row++, Term::Frequency, tr("frequency"), finding.frequency,
             tr("shown in %1").arg(words::ofText(finding.shown, finding.judged)), finding);
     addTerm(row++, Term::Certainty, tr("certainty"), finding.certainty, tr("mean chance that it is real"), finding);
-    addTerm(row++, Term::Effect, tr("effect"), finding.effect, tr("on the result, from the pack"), finding);
+    addTerm(row++, Term::Effect, tr("effect"), finding.effect,
+            data.yardstick.effects.contains(words::text(finding.fault)) ? tr("on the result, as yours show it")
+                                                                        : tr("on the result, from the pack"),
+            finding);
     addTerm(row++, Term::Readiness, tr("readiness"), finding.readiness,
             finding.changedTarget ? tr("limited: change the target") : tr("no limit named"), finding);
     labels_.put(tr("score"), theme::kStrong, {}, row, 0);
@@ -136,7 +139,11 @@ void ScoreTerms::show(const CaseData& data, const Assessment& assessment, const 
     grid_->setColumnStretch(2, 1);
     labels_.put(tr("Order: %1. Safety stands above every order.").arg(words::schoolName(assessment.school)),
                 theme::kQuiet, {}, row++, 0, 3);
-    addWiderView(labels_, row, data, assessment, trials, otherLevels, finding);
+    if (QLabel* link = addWiderView(labels_, row, data, assessment, trials, otherLevels, finding)) {
+        link->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+        link->disconnect(this);
+        connect(link, &QLabel::linkActivated, this, [this] { emit effectAsked(fault_); });
+    }
     labels_.end();
 }
 

@@ -29,6 +29,8 @@ public:
 signals:
     void overrideAsked(const TermOverride& override);
     void computedAsked(const std::string& fault, Term term);
+    /// The effect that the results show, in the place of the pack's word; or back to that.
+    void effectAsked(const std::string& fault);
 
 private:
     void addTerm(int row, Term term, const QString& name, double value, const QString& note, const Finding& finding);

@@ -7,12 +7,18 @@
 #include "core/progress/progress.h"
 #include "report/words.h"
 
+#include <QLabel>
+
 namespace riflesso {
 namespace {
 
 /// "touch: 2 of 6 with it, 7 of 8 without: …"
 QString resultText(const Pack& pack, const ResultEffect& effect) {
-    const ResultDef& def = pack.results.front();
+    const auto found = std::find_if(pack.results.begin(), pack.results.end(),
+                                    [&](const ResultDef& own) { return own.id == effect.result; });
+    if (found == pack.results.end())
+        return {};
+    const ResultDef& def = *found;
     if (def.type == ResultType::Choice)
         return tr("%1 good: %2 % of %3 with it, %4 % of %5 without. Lost: %6 points (%7 to %8).")
             .arg(words::text(def.title), words::number(100 * effect.withValue, 0))
@@ -76,11 +82,12 @@ QString withoutText(const CaseData& data, const Assessment& assessment, const st
 
 } // namespace
 
-void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
-                  const std::vector<Trial>& trials, bool otherLevels, const Finding& finding) {
+QLabel* addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
+                     const std::vector<Trial>& trials, bool otherLevels, const Finding& finding) {
     const auto add = [&](const QString& text, const char* style, const char* name) {
-        labels.put(text, style, QLatin1String(name), row++, 0, 3);
+        return labels.put(text, style, QLatin1String(name), row++, 0, 3);
     };
+    QLabel* effectLink = nullptr;
     if (finding.present) {
         QStringList places;
         for (School school : kAllSchools)
@@ -92,16 +99,26 @@ void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Asses
     }
     if (finding.present)
         add(withoutText(data, assessment, trials, finding.fault), theme::kQuiet, "without");
+    bool known = false;
     for (const ResultEffect& effect : assessment.resultEffects)
-        if (effect.fault == finding.fault)
+        if (effect.fault == finding.fault) {
             add(resultText(data.pack, effect), theme::kQuiet, "resultEffect");
+            known = true;
+        }
+    if (known) {
+        const bool taken = data.yardstick.effects.contains(words::text(finding.fault));
+        effectLink = add(QStringLiteral("<a href='effect'>%1</a>")
+                             .arg(taken ? tr("Back to the pack's word for the effect")
+                                        : tr("Let this stand in for the pack's word")),
+                         theme::kQuiet, "takeEffect");
+    }
     if (const QString felt = feltText(data, trials, finding); !felt.isEmpty())
         add(felt, theme::kQuiet, "felt");
     std::vector<FilmingWish> wishes = filmingList(data.pack, trials, assessment);
     if (otherLevels)
         std::erase_if(wishes, [](const FilmingWish& w) { return w.what == FilmingWish::What::HarderCondition; });
     if (wishes.empty())
-        return;
+        return effectLink;
     add(tr("WHAT WOULD SETTLE MORE"), theme::kHeading, "wishes");
     for (const FilmingWish& wish : wishes) {
         QStringList what;
@@ -112,6 +129,7 @@ void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Asses
                      what.join(QStringLiteral(", ")).toHtmlEscaped()),
             nullptr, "wish");
     }
+    return effectLink;
 }
 
 } // namespace riflesso

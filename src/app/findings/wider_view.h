@@ -5,11 +5,14 @@
 #include "core/judge/assessment.h"
 #include "store/case_data.h"
 
+class QLabel;
+
 namespace riflesso {
 
 /// Adds rows of three columns to the labels from `row` on. trials: those assessed; otherLevels: the session also holds
 /// repetitions under another condition.
-void addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
-                  const std::vector<Trial>& trials, bool otherLevels, const Finding& finding);
+/// Gives the label whose link takes, or leaves, what the results say of the effect; none where they say nothing.
+QLabel* addWiderView(KeptLabels& labels, int row, const CaseData& data, const Assessment& assessment,
+                     const std::vector<Trial>& trials, bool otherLevels, const Finding& finding);
 
 } // namespace riflesso

@@ -123,7 +123,7 @@ std::vector<PageKey> HandoverPage::keyTable() {
 }
 
 ReportContent HandoverPage::compose() const {
-    return composeReport({workspace().data(), *workspace().assessment(), workspace().session(), workspace().stress(),
+    return composeReport({workspace().data(), *workspace().assessment(), workspace().session(), workspace().choice(),
                           QDateTime::currentDateTime(), programName()});
 }
 

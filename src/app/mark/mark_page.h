@@ -101,7 +101,7 @@ private:
     QTimer playing_;
     QElapsedTimer clock_;
     int playedFrom_ = 0; ///< frame at which playing began
-    QLabel* ownHand_;
+    QLabel *ownHand_, *ownEye_;
     std::vector<QWidget*> giveAway_; ///< what would tell where the first marks are
     int viewStep_ = 0;
     QString hiddenReason_;

@@ -114,6 +114,22 @@ QWidget* MarkPage::buildSide() {
     layout->addWidget(label(tr("SEEN, NOT MEASURED"), theme::kHeading));
     observations_ = new ObservationForm(workspace(), inner);
     layout->addWidget(observations_);
+    ownEye_ = label({}, theme::kQuiet);
+    ownEye_->setObjectName(QStringLiteral("ownEye"));
+    layout->addWidget(ownEye_);
+    auto* watch = new QPushButton(tr("Watch again, blind"));
+    watch->setObjectName(QStringLiteral("watchAgain"));
+    watch->setToolTip(
+        tr("What was answered is asked once more, repetition after repetition in another order, the first "
+           "answers unseen. From four on there is an agreement (kappa); below 0.4 an observation counts "
+           "for half and never makes a finding clear."));
+    watch->setFocusPolicy(Qt::TabFocus);
+    watch->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
+    connect(watch, &QPushButton::clicked, this, [this] {
+        observations_->watchAgain(QRandomGenerator::global()->generate());
+        setFocus();
+    });
+    layout->addWidget(watch, 0, Qt::AlignLeft);
     layout->addWidget(label(tr("YOUR OWN HAND"), theme::kHeading));
     ownHand_ = label({}, theme::kQuiet);
     ownHand_->setObjectName(QStringLiteral("ownHand"));
@@ -304,6 +320,9 @@ void MarkPage::showFigure() {
     if (const QString corrected = correctionWords(workspace().data()); !corrected.isEmpty())
         hand += QStringLiteral(" ") + corrected;
     ownHand_->setText(hand);
+    const QString eye = agreementWords(pack, workspace().data().own);
+    ownEye_->setText(eye.isEmpty() ? QString() : tr("Watched twice: %1.").arg(eye));
+    ownEye_->setVisible(!eye.isEmpty());
     if (again_->active()) {
         const EventDef* timed = pack.event(again_->task().event);
         again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::text(timed->title).toLower())

@@ -210,7 +210,7 @@ std::vector<std::string> MarksTable::landmarks() const {
 void MarksTable::exportTo(const QString& file) {
     const CaseData& data = workspace_.data();
     std::vector<Trial> trials;
-    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.stress()))
+    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.choice()))
         trials.push_back(toTrialAsFilmed(data, placeOf(data, repetitionId(trial.id))));
     const QFileInfo info(file);
     const QString events = info.dir().filePath(info.completeBaseName() + QStringLiteral("_events.csv"));
@@ -248,11 +248,11 @@ void MarksTable::bringIn(const QString& file, const std::vector<ColumnMeaning>& 
         std::any_of(meanings.begin(), meanings.end(), [](const auto& m) { return m.kind == Means::Event; });
     const CaseData& data = workspace_.data();
     std::map<std::string, RepetitionPlace> places;
-    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.stress())) {
+    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.choice())) {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         places.emplace(std::to_string(place.repetition->number), place);
     }
-    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.stress()))
+    for (const Trial& trial : trialsOf(data, workspace_.session(), workspace_.choice()))
         places.insert_or_assign(trial.id, placeOf(data, repetitionId(trial.id))); // an id goes before a number
     std::map<QString, std::string> known;
     for (const std::string& name : landmarks())

@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <random>
 
 namespace riflesso {
 namespace {
@@ -48,6 +49,17 @@ std::vector<Question> questionsOf(const Pack& pack, const std::string& variant) 
     return out;
 }
 
+QString agreementWords(const Pack& pack, const OwnError& own) {
+    QStringList out;
+    for (const auto& [id, kappa] : own.kappas)
+        if (const ObservationDef* def = pack.observation(id))
+            out << (isWeak(own.kappas, id)
+                        ? ObservationForm::tr("%1 κ %2, too weak: it counts for half and is never clear")
+                        : ObservationForm::tr("%1 κ %2"))
+                       .arg(words::text(def->title).toLower(), words::number(kappa, 2));
+    return out.join(QStringLiteral("; "));
+}
+
 ObservationForm::ObservationForm(Workspace& workspace, QWidget* parent)
     : QWidget(parent), workspace_(workspace), layout_(new QVBoxLayout(this)) {
     layout_->setContentsMargins(0, 0, 0, 0);
@@ -56,7 +68,13 @@ ObservationForm::ObservationForm(Workspace& workspace, QWidget* parent)
 
 std::vector<Question> ObservationForm::questions() const {
     const RepetitionPlace place = workspace_.place();
-    return questionsOf(workspace_.data().pack, place ? place.repetition->variant : std::string());
+    std::vector<Question> out = questionsOf(workspace_.data().pack, place ? place.repetition->variant : std::string());
+    if (watchingAgain())
+        std::erase_if(out, [&](const Question& question) {
+            return question.observation.empty() || !place ||
+                   !place.repetition->observations.contains(question.observation);
+        });
+    return out;
 }
 
 std::string ObservationForm::answered(const Question& question) const {
@@ -65,14 +83,22 @@ std::string ObservationForm::answered(const Question& question) const {
         return {};
     if (question.observation.empty())
         return place.repetition->variantFits ? *place.repetition->variantFits ? "yes" : "no" : "";
-    const auto seen = place.repetition->observations.find(question.observation);
-    return seen == place.repetition->observations.end() ? std::string() : seen->second;
+    const auto& answers = watchingAgain() ? place.repetition->observationsAgain : place.repetition->observations;
+    const auto seen = answers.find(question.observation);
+    return seen == answers.end() ? std::string() : seen->second;
 }
 
 void ObservationForm::answer(const Question& question, const std::string& word) {
     const RepetitionId repetition = workspace_.repetition();
     if (answered(question) == word)
         return;
+    if (watchingAgain()) {
+        if (!word.empty())
+            workspace_.apply(tr("Observe again: %1").arg(question.title), [&](Edit& edit) {
+                return edit.setSecondObservation(repetition, question.observation, word);
+            });
+        return;
+    }
     workspace_.apply(tr("Observe: %1").arg(question.title), [&](Edit& edit) {
         return question.observation.empty()
                    ? edit.setVariantFits(repetition, word.empty() ? std::nullopt : std::optional(word == "yes"))
@@ -156,7 +182,45 @@ bool ObservationForm::askOpen() {
     return asking();
 }
 
+void ObservationForm::watchAgain(unsigned seed) {
+    leave();
+    const Pack& pack = workspace_.data().pack;
+    for (const Trial& trial : *workspace_.chosenTrials()) {
+        const Repetition* repetition = workspace_.data().repetition(repetitionId(trial.id));
+        const bool open =
+            repetition &&
+            std::any_of(repetition->observations.begin(), repetition->observations.end(), [&](const auto& seen) {
+                return pack.observation(seen.first) && !repetition->observationsAgain.contains(seen.first);
+            });
+        if (open)
+            again_.push_back(repetition->id);
+    }
+    if (again_.empty()) {
+        workspace_.say(tr("Nothing in this set was watched that is not watched again already."));
+        return;
+    }
+    std::mt19937 random(seed);
+    std::shuffle(again_.begin(), again_.end(), random);
+    skipsAnswered_ = true;
+    workspace_.selectRepetition(again_.front());
+    askNext(0);
+}
+
+void ObservationForm::nextAgain() {
+    again_.erase(again_.begin());
+    if (again_.empty()) {
+        leave();
+        const QString words = agreementWords(workspace_.data().pack, workspace_.data().own);
+        workspace_.say(words.isEmpty() ? tr("Kept. Four repetitions watched twice give an agreement.")
+                                       : tr("Your own eye: %1.").arg(words));
+        return;
+    }
+    workspace_.selectRepetition(again_.front());
+    askNext(0);
+}
+
 void ObservationForm::leave() {
+    again_.clear();
     asked_.reset();
     show();
     emit asked({});
@@ -202,8 +266,12 @@ bool ObservationForm::answerBy(int key) {
         return false;
     }
     askNext(here + 1);
-    if (!asked_)
-        emit done();
+    if (!asked_) {
+        if (watchingAgain())
+            nextAgain();
+        else
+            emit done();
+    }
     return true;
 }
 

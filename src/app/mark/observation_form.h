@@ -36,6 +36,10 @@ public:
     /// Only those that are open. False, and nothing is asked, where none is.
     bool askOpen();
     void leave();
+    /// A second sitting: the repetitions that were answered are shown again in an order drawn by `seed`, the first
+    /// answers unseen, and asked again.
+    void watchAgain(unsigned seed);
+    [[nodiscard]] bool watchingAgain() const { return !again_.empty(); }
     [[nodiscard]] bool asking() const { return asked_.has_value(); }
     /// While asking: 1 to 9 answers, 0 takes the answer away, Tab and Enter pass over. False: not a key of the
     /// question.
@@ -63,8 +67,13 @@ private:
     void addRow(const Row& shown);
     Workspace& workspace_;
     QVBoxLayout* layout_;
+    void nextAgain();
     std::optional<std::size_t> asked_;
+    std::vector<RepetitionId> again_; ///< still to be watched a second time, the one shown first
     std::vector<Row> rows_;
 };
+
+/// "Eyes: kappa 0.72; loose shoulder: kappa 0.31, counts for half"; empty before anything was watched again.
+[[nodiscard]] QString agreementWords(const Pack& pack, const OwnError& own);
 
 } // namespace riflesso

@@ -72,7 +72,7 @@ SecondLook::SecondLook(Workspace& workspace, QWidget* parent) : QWidget(parent),
 void SecondLook::start(unsigned seed) {
     constexpr int kFrames = 3, kEvents = 4; // a minute or two
     seed_ = seed;
-    tasks_ = secondTasks(workspace_.data(), workspace_.session(), workspace_.stress(), seed, kFrames, kEvents);
+    tasks_ = secondTasks(workspace_.data(), workspace_.session(), workspace_.choice(), seed, kFrames, kEvents);
     step_ = 0;
     if (tasks_.empty()) {
         workspace_.say(tr("Nothing in this set was marked by hand that is not marked again already. Three landmarks of "

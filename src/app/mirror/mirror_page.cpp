@@ -26,6 +26,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include <set>
+
 namespace riflesso {
 namespace {
 
@@ -212,8 +214,7 @@ QWidget* MirrorPage::buildRight() {
     auto* compared = new QHBoxLayout;
     compared->addWidget(label(tr("COMPARED"), theme::kHeading));
     groupBy_ = chooser("groupBy", tr("What tells the compared repetitions apart"));
-    for (const GroupBy by : kAllGroupings)
-        groupBy_->addItem(groupingName(by), static_cast<int>(by));
+    showGroupings();
     compared->addWidget(groupBy_);
     comparedMeasure_ = label({}, theme::kQuiet);
     comparedMeasure_->setObjectName(QStringLiteral("comparedMeasure"));
@@ -352,10 +353,81 @@ void MirrorPage::refresh() {
         goToEvent(atEvent_);
 }
 
+void MirrorPage::showGroupings() {
+    const QString now = groupBy_->currentText();
+    groupBy_->clear();
+    for (const GroupBy by : kAllGroupings)
+        groupBy_->addItem(groupingName(by), QVariantList{static_cast<int>(by), QString()});
+    if (workspace().hasCase())
+        for (const auto& [id, values] : workspace().data().pack.conditions)
+            groupBy_->addItem(tr("by %1").arg(words::text(id)),
+                              QVariantList{static_cast<int>(GroupBy::PackCondition), words::text(id)});
+    groupBy_->setCurrentIndex(std::max(0, groupBy_->findText(now)));
+    groupedFor_ = workspace().hasCase() ? workspace().data().pack.id : std::string();
+}
+
+void MirrorPage::showForms() {
+    const Pack& pack = workspace().data().pack;
+    const SetChoice now = workspace().choice();
+    const auto level = workspace().trialsOf(workspace().session(), now.stress);
+    // A second click on what is chosen takes it back.
+    const auto offer = [&](const std::string& object, const QString& name, SetChoice with, bool chosen) {
+        std::size_t count = 0;
+        for (const Trial& trial : *level)
+            count += with.takes(trial);
+        auto* button = new QPushButton(QStringLiteral("%1 · %2").arg(name).arg(count));
+        button->setObjectName(words::text(object));
+        button->setCheckable(true);
+        button->setChecked(chosen);
+        button->setFocusPolicy(Qt::TabFocus);
+        if (!chosen)
+            connect(button, &QPushButton::clicked, this, [this, with] { workspace().selectChoice(with); });
+        sets_->addWidget(button);
+        return button;
+    };
+    std::set<std::string> forms;
+    for (const Trial& trial : *level)
+        forms.insert(trial.variant);
+    for (const VariantDef& variant : pack.variants) {
+        if (forms.size() < 2 || !forms.contains(variant.id))
+            continue;
+        SetChoice with = now;
+        with.variant = variant.id;
+        const bool chosen = now.variant == variant.id;
+        QPushButton* button = offer("form-" + variant.id, words::text(variant.title), with, chosen);
+        if (chosen)
+            connectBack(button, [](SetChoice& choice) { choice.variant.clear(); });
+    }
+    for (const auto& [id, values] : pack.conditions)
+        for (const std::string& value : values) {
+            if (std::none_of(level->begin(), level->end(), [&](const Trial& trial) {
+                    const auto noted = trial.conditions.find(id);
+                    return noted != trial.conditions.end() && noted->second == value;
+                }))
+                continue;
+            SetChoice with = now;
+            with.conditions[id] = value;
+            const auto own = now.conditions.find(id);
+            const bool chosen = own != now.conditions.end() && own->second == value;
+            QPushButton* button = offer("condition-" + id + "-" + value, words::text(value), with, chosen);
+            button->setToolTip(QStringLiteral("%1: %2").arg(words::text(id), words::text(value)));
+            if (chosen)
+                connectBack(button, [id = id](SetChoice& choice) { choice.conditions.erase(id); });
+        }
+}
+
+void MirrorPage::connectBack(QPushButton* button, const std::function<void(SetChoice&)>& without) {
+    connect(button, &QPushButton::clicked, this, [this, without] {
+        SetChoice choice = workspace().choice();
+        without(choice);
+        workspace().selectChoice(choice);
+    });
+}
+
 void MirrorPage::showSets() {
     clearLayout(sets_);
     for (Stress level : workspace().stressLevels()) {
-        const std::size_t count = countMovements(*workspace().trialsOf(workspace().session(), level));
+        const std::size_t count = countMovements(*workspace().trialsOf(workspace().session(), SetChoice(level)));
         auto* button = new QPushButton(QStringLiteral("%1 · %2").arg(words::stressName(level)).arg(count));
         button->setCheckable(true);
         button->setChecked(workspace().stress() == level);
@@ -363,6 +435,7 @@ void MirrorPage::showSets() {
         connect(button, &QPushButton::clicked, this, [this, level] { workspace().selectStress(level); });
         sets_->addWidget(button);
     }
+    showForms();
     clearLayout(repetitions_);
     for (const auto chosen = workspace().chosenTrials(); const Trial& trial : *chosen) {
         // Another camera's picture of a movement carries the letter of its view.
@@ -386,7 +459,7 @@ void MirrorPage::showChooser() {
     if (assessment == shownAssessment_ && !opposites_.empty())
         return;
     opposites_ =
-        oppositesOf(workspace().data(), workspace().session(), workspace().stress(), anchors_, assessment.get());
+        oppositesOf(workspace().data(), workspace().session(), workspace().choice(), anchors_, assessment.get());
     const QString chosen = lower_->currentData().toString(), name = lower_->currentText();
     lower_->clear();
     bool amongModels = false;
@@ -448,12 +521,12 @@ void MirrorPage::showWall() {
     if (!wallView_->isChecked())
         return;
     const auto assessment = workspace().assessment();
-    WallWish wish{workspace().session(), workspace().stress(), measure_,
+    WallWish wish{workspace().session(), workspace().choice(), measure_,
                   static_cast<WallOrder>(order_->currentData().toInt()), assessment.get()};
     if (blind_->isChecked())
         wish.order = WallOrder::Number; // an order by result would tell
     if (wish.order == WallOrder::Condition)
-        wish.stress.reset();
+        wish.choice = {};
     wall_->setTiles(wallTiles(workspace().data(), anchors_, wish, other_.trial ? &*other_.trial : nullptr, otherName_));
     wall_->setChosen(own_.trial ? own_.trial->id : std::string());
     wall_->setPhase(phase_);

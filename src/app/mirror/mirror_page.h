@@ -59,6 +59,9 @@ private:
     QWidget* buildLeft();
     QWidget* buildBar();
     QWidget* buildRight();
+    void showForms();
+    void connectBack(QPushButton* button, const std::function<void(SetChoice&)>& without);
+    void showGroupings();
     void showSets();
     void showChooser();
     void showCurve();
@@ -107,6 +110,7 @@ private:
         bool operator==(const ArrangedFor&) const = default;
     } arrangedFor_;
     GroupRulers* compared_;
+    std::string groupedFor_; ///< id of the pack whose conditions can be grouped by
     QComboBox* groupBy_;
     QLabel* comparedMeasure_;
     enum class GhostOn { Athlete, Below, None } ghostOn_ = GhostOn::Athlete;

@@ -191,11 +191,14 @@ void MirrorPage::showCompared() {
     const MeasureDef* def = measureDef();
     const SetDeviation* set = assessment ? assessment->deviation(measure_) : nullptr;
     comparedMeasure_->setText(def ? words::text(def->title).section(u',', 0, 0) : tr("choose a measure above"));
+    if (groupedFor_ != data.pack.id)
+        showGroupings();
+    const QVariantList by = groupBy_->currentData().toList();
     std::vector<GroupDeviation> groups;
-    if (def && set)
+    if (def && set && by.size() == 2)
         groups = deviationsOfGroups(data.pack, *def, set->reference,
-                                    groupsOf(data, workspace().session(), workspace().stress(),
-                                             static_cast<GroupBy>(groupBy_->currentData().toInt())),
+                                    groupsOf(data, workspace().session(), workspace().choice(),
+                                             static_cast<GroupBy>(by[0].toInt()), by[1].toString().toStdString()),
                                     assessment->cutoff.hz);
     if (def)
         compared_->show(*def, groups, {});

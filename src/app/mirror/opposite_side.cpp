@@ -70,7 +70,7 @@ const Trial* mostTypicalOf(const Pack& pack, const std::vector<Trial>& trials) {
 
 } // namespace
 
-std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::optional<Stress> stress,
+std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, const SetChoice& choice,
                                   const PhaseAnchors& anchors, const Assessment* assessment) {
     std::vector<Opposite> out;
     std::vector<Trial> models = modelTrialsOf(data);
@@ -84,14 +84,14 @@ std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::
     if (mean)
         out.push_back({std::move(*mean), tr("Mean of the model"), tr("Mean of %1").arg(models.size()), true});
     const QString first = data.athlete.name.section(u' ', 0, 0);
-    const auto here = trialsOf(data, session, stress);
+    const auto here = trialsOf(data, session, choice);
     if (assessment)
         if (const Trial* best = ownBestOf(data, here, *assessment))
             out.push_back({*best, tr("Own best: %1").arg(best->number), tr("%1 at best").arg(first), false});
     for (const Session& other : data.sessions) {
         if (other.isModel || other.id == session)
             continue;
-        const auto trials = trialsOf(data, other.id, stress);
+        const auto trials = trialsOf(data, other.id, choice);
         const Trial* typical = trials.empty() ? nullptr : mostTypicalOf(data.pack, trials);
         if (!typical)
             continue;

@@ -21,7 +21,7 @@ struct Opposite {
 /// The model's repetitions first, then its mean as a figure where there are two or more; then the own best of the set:
 /// of those with a good result (the best, where it is a number) the one that deviates least; then of each other session
 /// at the same condition its most typical repetition. assessment: of the set, or null.
-[[nodiscard]] std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, std::optional<Stress> stress,
+[[nodiscard]] std::vector<Opposite> oppositesOf(const CaseData& data, SessionId session, const SetChoice& choice,
                                                 const PhaseAnchors& anchors, const Assessment* assessment);
 
 } // namespace riflesso

@@ -72,7 +72,7 @@ std::vector<WallTile> wallTiles(const CaseData& data, const PhaseAnchors& anchor
     const MeasureDef* def = data.pack.measure(wish.measure);
     const SetDeviation* set = wish.assessment ? wish.assessment->deviation(wish.measure) : nullptr;
     const double cutoff = wish.assessment ? wish.assessment->cutoff.hz : CutoffChoice().hz;
-    std::vector<Trial> trials = trialsOf(data, wish.session, wish.stress);
+    std::vector<Trial> trials = trialsOf(data, wish.session, wish.choice);
     // Only the chosen measure, so that a wall of many conditions is quick to build.
     Pack pack = data.pack;
     pack.measures.clear();
@@ -86,7 +86,7 @@ std::vector<WallTile> wallTiles(const CaseData& data, const PhaseAnchors& anchor
         if (auto entry = entryOf(data, anchors, trial)) {
             const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
             QStringList title{QString::number(place.repetition->number)};
-            if (!wish.stress)
+            if (!wish.choice.stress)
                 title.prepend(words::stressName(place.section->stress));
             if (!place.repetition->result.empty())
                 title << words::resultText(data.pack, place.repetition->result);

@@ -29,8 +29,8 @@ struct WallTile {
 
 struct WallWish {
     SessionId session;
-    std::optional<Stress> stress; ///< none: all conditions of the session
-    std::string measure;          ///< may be empty
+    SetChoice choice;    ///< empty: all conditions of the session
+    std::string measure; ///< may be empty
     WallOrder order = WallOrder::Number;
     const Assessment* assessment = nullptr; ///< of the chosen condition: gives values their signs
 };

@@ -64,7 +64,7 @@ void ApproachBox::show() {
     if (!isVisibleTo(parentWidget()))
         return;
     AssessmentInput in =
-        assessmentInput(data, workspace_.session(), workspace_.stress(), workspace_.school(), QDate::currentDate());
+        assessmentInput(data, workspace_.session(), workspace_.choice(), workspace_.school(), QDate::currentDate());
     int row = 0;
     for (const Approach approach : {Approach{false, false}, {true, false}, {false, true}, {true, true}}) {
         in.choices.decisions.approach = approach;

@@ -3,6 +3,7 @@
 #include "app/page.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "core/uncertainty/stats.h"
 #include "report/evidence.h"
 #include "report/words.h"
 
@@ -42,12 +43,42 @@ ForecastBox::ForecastBox(Workspace& workspace, QWidget* parent) : QWidget(parent
     connect(keep, &QPushButton::clicked, this, &ForecastBox::keep);
 }
 
+const ResultDef* ForecastBox::resultOf(const std::string& measure) const {
+    for (const ResultDef& def : workspace_.data().pack.results)
+        if (measure == std::string(Belief::kOfResult) + def.id)
+            return &def;
+    return nullptr;
+}
+
+QString ForecastBox::resultWords(const ResultDef& def, double value) {
+    if (def.type == ResultType::Choice)
+        return tr("%1 % good").arg(words::number(100 * value, 0));
+    return def.unit.empty() ? words::number(value, 2)
+                            : QStringLiteral("%1 %2").arg(words::number(value, 2), words::text(def.unit));
+}
+
 void ForecastBox::suggest() {
-    // From what is measured now: half the way to the reference is no forecast, only a place to start from.
-    const auto assessment = workspace_.hasCase() ? workspace_.assessment() : nullptr;
+    if (!workspace_.hasCase())
+        return;
+    const auto assessment = workspace_.assessment();
     const std::string id = measure_->currentData().toString().toStdString();
+    if (const ResultDef* result = resultOf(id)) {
+        // A share is typed in percent; what it is now is a place to start from.
+        const bool share = result->type == ResultType::Choice;
+        std::vector<double> values;
+        for (const Trial& trial : *workspace_.chosenTrials())
+            if (const auto value = resultValue(*result, trial.result(result->id)))
+                values.push_back(*value);
+        value_->setSuffix(share                  ? tr(" % good")
+                          : result->unit.empty() ? QString()
+                                                 : QStringLiteral(" ") + words::text(result->unit));
+        if (!values.empty())
+            value_->setValue((share ? 100 : 1) * mean(values));
+        return;
+    }
+    // From what is measured now: half the way to the reference is no forecast, only a place to start from.
     const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
-    const MeasureDef* def = workspace_.hasCase() ? workspace_.data().pack.measure(id) : nullptr;
+    const MeasureDef* def = workspace_.data().pack.measure(id);
     if (!set || !def)
         return;
     value_->setSuffix(words::unitAfter(*def));
@@ -63,10 +94,12 @@ void ForecastBox::show() {
         return;
     for (const Belief& belief : data.beliefs) {
         const MeasureDef* def = data.pack.measure(belief.measure);
-        if (belief.whose != Guesser::Forecast || !belief.value || !def)
+        const ResultDef* result = resultOf(belief.measure);
+        if (belief.whose != Guesser::Forecast || !belief.value || (!def && !result))
             continue;
         auto* line = label(tr("%1: <b>%2</b>. %3")
-                               .arg(words::text(def->title).toHtmlEscaped(), words::named(*def, *belief.value),
+                               .arg(words::text(result ? result->title : def->title).toHtmlEscaped(),
+                                    result ? resultWords(*result, *belief.value) : words::named(*def, *belief.value),
                                     belief.words.toHtmlEscaped()));
         line->setObjectName(QStringLiteral("forecast-") + words::text(belief.measure));
         list_->addWidget(line);
@@ -83,6 +116,9 @@ void ForecastBox::show() {
             offered.push_back(set.measure);
     for (const std::string& id : offered)
         measure_->addItem(words::text(data.pack.measure(id)->title), words::text(id));
+    for (const ResultDef& def : data.pack.results)
+        measure_->addItem(tr("Result: %1").arg(words::text(def.title)),
+                          QString::fromStdString(std::string(Belief::kOfResult) + def.id));
     measure_->setCurrentIndex(std::max(0, measure_->findData(chosen)));
     suggest();
 }
@@ -93,19 +129,21 @@ void ForecastBox::keep() {
     const std::string id = measure_->currentData().toString().toStdString();
     const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
     const MeasureDef* def = data.pack.measure(id);
-    if (!set || !def)
+    const ResultDef* result = resultOf(id);
+    if (!result && (!set || !def))
         return;
     Belief forecast;
     forecast.measure = id;
     forecast.whose = Guesser::Forecast;
-    forecast.value = value_->value();
+    forecast.value = value_->value() / (result && result->type == ResultType::Choice ? 100 : 1);
     forecast.locked = true;
+    forecast.said = QDate::currentDate();
     const QDate today = QDate::currentDate();
     forecast.words =
         (data.plan.retest.isValid() ? tr("Written down on %1 for the retest on %2, from %3")
                                           .arg(words::date(today), words::date(data.plan.retest))
                                     : tr("Written down on %1 for the retest, from %2").arg(words::date(today)))
-            .arg(words::withU(*def, set->median, set->expandedU));
+            .arg(result ? words::text(result->title).toLower() : words::withU(*def, set->median, set->expandedU));
     const CaseId caseId = data.id;
     workspace_.apply(tr("Write down a forecast"), [&](Edit& edit) { return edit.addBelief(caseId, forecast); });
 }

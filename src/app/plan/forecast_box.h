@@ -20,6 +20,9 @@ public:
 
 private:
     void keep();
+    /// The result that a forecast's measure stands for; none: it is a measure.
+    [[nodiscard]] const ResultDef* resultOf(const std::string& measure) const;
+    static QString resultWords(const ResultDef& def, double value);
     void suggest();
     Workspace& workspace_;
     QVBoxLayout* list_;

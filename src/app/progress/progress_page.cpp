@@ -455,6 +455,50 @@ void ProgressPage::showSide() {
             side_->addWidget(label(line));
         }
     }
+    for (const ResultScore& score : progress_->results)
+        for (const ResultDef& def : pack.results) {
+            if (def.id != score.result)
+                continue;
+            const bool share = def.type == ResultType::Choice;
+            const auto said = [&](double value) {
+                return share ? tr("%1 % good").arg(words::number(100 * value, 0))
+                             : (words::number(value, 2) + u' ' + words::text(score.unit)).trimmed();
+            };
+            QLabel* line = label(tr("%1: forecast %2, it became %3 (%4 to %5, %6 repetitions). %7")
+                                     .arg(words::text(def.title).toHtmlEscaped(), said(score.forecast),
+                                          said(score.measured), said(score.interval.low), said(score.interval.high))
+                                     .arg(score.repetitions)
+                                     .arg(score.right ? tr("It came as forecast.") : tr("It came otherwise.")));
+            line->setObjectName(QStringLiteral("resultForecast"));
+            side_->addWidget(line);
+        }
+    if (!progress_->records.empty()) {
+        side_->addSpacing(8);
+        side_->addWidget(label(tr("WHO GUESSES HOW WELL, OVER TIME"), theme::kHeading));
+        for (const GuessRecord& record : progress_->records) {
+            const QString who = record.whose == Guesser::Athlete   ? tr("The athlete")
+                                : record.whose == Guesser::Analyst ? tr("You, at first sight")
+                                                                   : tr("Your forecasts");
+            // Half a tolerance either way is no leaning.
+            constexpr double kLeans = .5;
+            const QString way = record.bias > kLeans    ? tr("mostly said too low")
+                                : record.bias < -kLeans ? tr("mostly said too high")
+                                                        : tr("to neither side");
+            QLabel* line =
+                label(tr("<b>%1</b>: %2 right; off by %3 tolerances, %4.")
+                          .arg(who, words::ofText(record.right, record.scored), words::number(record.off, 1), way));
+            line->setObjectName(QStringLiteral("record-") + words::text(toString(record.whose)));
+            QStringList each;
+            for (const ScoredGuess& guess : record.guesses)
+                if (const MeasureDef* def = pack.measure(guess.score.guess.measure))
+                    each << QStringLiteral("%1, %2: %3 → %4")
+                                .arg(words::date(QDate(1970, 1, 1).addDays(guess.said.time_since_epoch().count())),
+                                     words::text(def->title), words::named(*def, guess.score.guess.value),
+                                     words::withU(*def, guess.score.measured, 2 * guess.score.u));
+            line->setToolTip(each.join(u'\n'));
+            side_->addWidget(line);
+        }
+    }
     side_->addStretch();
 }
 

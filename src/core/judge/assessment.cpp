@@ -1,5 +1,6 @@
 #include "core/judge/assessment.h"
 
+#include "core/listed.h"
 #include "core/measure/joined_views.h"
 #include "core/measure/measure_set.h"
 #include "core/reasons.h"
@@ -40,7 +41,6 @@ Sentence mixedNote(const std::vector<Trial>& trials) {
         return a.capture.bearingDeg && b.capture.bearingDeg &&
                !sameBearings({*a.capture.bearingDeg, *b.capture.bearingDeg});
     });
-    mixed(notes::kVariants, [](const Trial& a, const Trial& b) { return a.variant != b.variant; });
     return unlikes.empty() ? Sentence() : notes::kMixed(unlikes);
 }
 
@@ -50,33 +50,191 @@ struct ModelSide {
     std::vector<TrialMeasures> measures;
 };
 
+/// A set of measured trials, movement by movement, and what it is held against.
+struct MeasuredSet {
+    std::vector<Trial> trials;
+    std::vector<TrialMeasures> judged;
+};
+
+/// What else is known where a repetition is judged.
+Situation situationOf(const AssessmentInput& input, const Trial* trial) {
+    Situation out = input.choices.situation;
+    const std::pair<const char*, const std::string&> facts[] = {
+        {"level", input.facts.level}, {"age", input.facts.age}, {"format", input.facts.format}};
+    for (const auto& [key, value] : facts)
+        if (!value.empty())
+            out[key] = value;
+    if (trial && !trial->variant.empty())
+        out["variant"] = trial->variant;
+    return out;
+}
+
+/// Model trials of one form; all where the model's form was not noted.
+ModelSide ofForm(const ModelSide& model, const std::string& variant) {
+    const bool noted = std::any_of(model.trials.begin(), model.trials.end(),
+                                   [](const Trial& trial) { return !trial.variant.empty(); });
+    if (!noted || variant.empty())
+        return model;
+    ModelSide out;
+    for (const Trial& trial : model.trials)
+        if (trial.variant == variant || trial.variant.empty()) {
+            out.trials.push_back(trial);
+            for (const TrialMeasures& entry : model.measures)
+                if (entry.trial == trial.id)
+                    out.measures.push_back(entry);
+        }
+    return out;
+}
+
+/// What each repetition is held against: the reference of its own form.
+class ReferenceFinder {
+public:
+    ReferenceFinder(const Pack& pack, const AssessmentInput& input, const ModelSide& model)
+        : pack_(pack), input_(input), model_(model) {}
+
+    [[nodiscard]] References of(const MeasureDef& def, const std::vector<Trial>& trials) {
+        References out;
+        for (const Trial& trial : trials) {
+            if (&trial == &trials.front())
+                out.common = one(def, trial);
+            if (trial.variant == trials.front().variant)
+                continue;
+            if (!out.ofForm.contains(trial.variant))
+                out.ofForm[trial.variant] = one(def, trial);
+            out.formOf[trial.id] = trial.variant;
+        }
+        return out;
+    }
+
+private:
+    struct Form {
+        ModelSide model;
+        std::vector<TrialMeasures> once; ///< what the model's set has once
+    };
+    const Form& form(const std::string& variant) {
+        const auto known = forms_.find(variant);
+        if (known != forms_.end())
+            return known->second;
+        Form made{ofForm(model_, variant), {}};
+        made.once = {TrialMeasures{{}, 0, measureSet(pack_, made.model.trials, made.model.measures)}};
+        return forms_.emplace(variant, std::move(made)).first->second;
+    }
+    [[nodiscard]] Reference one(const MeasureDef& def, const Trial& trial) {
+        const Situation situation = situationOf(input_, &trial);
+        Reference reference = targetReference(input_.choices.targets, def.id, situation);
+        if (reference.source != Reference::Source::None)
+            return reference;
+        const Form& own = form(trial.variant);
+        return referenceOf(pack_, def, &input_.fileRanges, own.model.trials,
+                           isSetKind(def.kind) ? own.once : own.model.measures, situation);
+    }
+    const Pack& pack_;
+    const AssessmentInput& input_;
+    const ModelSide& model_;
+    std::map<std::string, Form> forms_;
+};
+
+/// How far a set lies from what it is held against, measure by measure.
+struct SetJudgement {
+    SetMeasures once;
+    std::vector<SetDeviation> deviations;
+    std::vector<std::string> strengths;
+};
+SetJudgement deviationsOf(const Pack& pack, const MeasuredSet& set, const ModelSide& model,
+                          ReferenceFinder& references) {
+    SetJudgement out;
+    out.once = measureSet(pack, set.trials, set.judged);
+    const TrialMeasures ownSet{{}, 0, out.once};
+    const Sentence mixed = mixedNote(set.trials);
+    const bool forms = std::any_of(set.trials.begin(), set.trials.end(),
+                                   [&](const Trial& trial) { return trial.variant != set.trials.front().variant; });
+    // What an easy repetition of the model's says of one that reacts is another thing than what a like one would say.
+    const auto hardest = [](const std::vector<Trial>& of) {
+        std::optional<Stress> level;
+        for (const Trial& trial : of)
+            if (trial.stress && (!level || *trial.stress > *level))
+                level = trial.stress;
+        return level;
+    };
+    const auto own = hardest(set.trials), models = hardest(model.trials);
+    const bool modelCalmer = own && models && *own >= Stress::Surprise && *models < *own;
+    for (const MeasureDef& def : pack.judged()) {
+        const bool once = isSetKind(def.kind);
+        References held = references.of(def, set.trials);
+        if (once)
+            held.formOf.clear();
+        std::optional<SetDeviation> deviation =
+            setDeviation(def, held, once ? std::vector<TrialMeasures>{ownSet} : set.judged);
+        if (!deviation)
+            continue;
+        if (deviation->note.empty())
+            deviation->note = !mixed.empty()  ? mixed
+                              : once && forms ? notes::kMixed(Sentence(notes::kVariants))
+                                              : Sentence();
+        deviation->modelCalmer = modelCalmer && deviation->reference.source == Reference::Source::Model;
+        if (deviation->strength)
+            out.strengths.push_back(def.id);
+        out.deviations.push_back(std::move(*deviation));
+    }
+    return out;
+}
+
+/// The repetitions of each form, in the pack's order, then those of which it was not noted; empty: one form only.
+std::vector<std::pair<std::string, MeasuredSet>> byForm(const Pack& pack, const MeasuredSet& set) {
+    std::vector<std::string> names;
+    for (const VariantDef& variant : pack.variants)
+        names.push_back(variant.id);
+    names.emplace_back();
+    std::vector<std::pair<std::string, MeasuredSet>> out;
+    for (const std::string& name : names) {
+        MeasuredSet part;
+        for (const Trial& trial : set.trials)
+            if (trial.variant == name)
+                part.trials.push_back(trial);
+        for (const TrialMeasures& entry : set.judged)
+            if (std::any_of(part.trials.begin(), part.trials.end(),
+                            [&](const Trial& trial) { return trial.id == entry.trial; }))
+                part.judged.push_back(entry);
+        if (!part.trials.empty())
+            out.emplace_back(name, std::move(part));
+    }
+    if (out.size() < 2)
+        out.clear();
+    return out;
+}
+
 /// What rests on choices alone, of what is measured: findings and what follows from them. trials: movement by movement.
-void judge(Assessment& out, const std::vector<Trial>& trials, const AssessmentInput& input) {
+void judge(Assessment& out, const Pack& pack, const std::vector<Trial>& trials, const AssessmentInput& input) {
     out.school = input.school;
     out.positions = input.choices.positions;
+    out.positionEffects = effectsOf(input.pack, input.choices.positions);
     JudgingChoices judging{input.school, input.facts.limits, input.choices.overrides, input.choices.kappas, {}};
-    out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
-    out.resultEffects = resultEffects(input.pack, trials, out.findings);
+    out.findings = findFaults(pack, trials, out.judged, out.deviations, judging);
+    out.resultEffects = resultEffects(pack, trials, out.findings);
     for (const ResultEffect& effect : out.resultEffects)
-        if (std::find(input.choices.effectsFromResults.begin(), input.choices.effectsFromResults.end(), effect.fault) !=
-            input.choices.effectsFromResults.end())
-            judging.measuredEffects[effect.fault] = effect.effect;
+        if (holds(input.choices.effectsFromResults, effect.fault))
+            judging.measuredEffects.emplace(effect.fault, effect.effect); // of several results the first
     if (!judging.measuredEffects.empty())
-        out.findings = findFaults(input.pack, trials, out.judged, out.deviations, judging);
-    out.profiles = matchProfiles(input.pack, out.findings);
-    out.prescription =
-        prescribe(input.pack, out.findings, trials, input.facts, input.choices.decisions, input.choices.situation);
+        out.findings = findFaults(pack, trials, out.judged, out.deviations, judging);
+    const auto forms = byForm(pack, {trials, out.judged});
+    for (FormAssessment& form : out.forms)
+        for (const auto& [variant, set] : forms)
+            if (variant == form.variant)
+                form.findings = findFaults(pack, set.trials, set.judged, form.deviations, judging);
+    out.profiles = matchProfiles(pack, out.findings);
+    out.prescription = prescribe(pack, out.findings, trials, input.facts, input.choices.decisions,
+                                 situationOf(input, trials.empty() ? nullptr : &trials.front()));
 }
 
 } // namespace
 
 Assessment assess(const AssessmentInput& input) {
     Assessment out;
+    const Pack pack = underPositions(input.pack, input.choices.positions);
     out.school = input.school;
     out.assumed = input.assumed;
     out.packId = input.pack.id;
     out.packEdition = input.pack.edition;
-    out.positions = input.choices.positions;
     std::vector<Trial> trials;
     ModelSide model{input.modelTrials, {}};
     const std::vector<std::string>& best = input.choices.ownBest;
@@ -128,39 +286,18 @@ Assessment assess(const AssessmentInput& input) {
     for (Stress level : levels)
         out.stress.emplace_back(toString(level));
 
-    out.setMeasures = measureSet(input.pack, trials, out.judged);
-    const TrialMeasures ownSet{{}, 0, out.setMeasures};
-    const TrialMeasures modelSet{{}, 0, measureSet(input.pack, model.trials, model.measures)};
-    const Sentence mixed = mixedNote(trials);
-    // What an easy repetition of the model's says of one that reacts is another thing than what a like one would say.
-    const auto hardest = [](const std::vector<Trial>& of) {
-        std::optional<Stress> level;
-        for (const Trial& trial : of)
-            if (trial.stress && (!level || *trial.stress > *level))
-                level = trial.stress;
-        return level;
-    };
-    const auto own = hardest(trials), models = hardest(model.trials);
-    const bool modelCalmer = own && models && *own >= Stress::Surprise && *models < *own;
-    for (const MeasureDef& def : input.pack.judged()) {
-        const bool once = isSetKind(def.kind);
-        Reference reference = targetReference(input.choices.targets, def.id, input.choices.situation);
-        if (reference.source == Reference::Source::None)
-            reference =
-                referenceOf(input.pack, def, &input.fileRanges, model.trials,
-                            once ? std::vector<TrialMeasures>{modelSet} : model.measures, input.choices.situation);
-        std::optional<SetDeviation> set =
-            setDeviation(def, reference, once ? std::vector<TrialMeasures>{ownSet} : out.judged);
-        if (!set)
-            continue;
-        if (!mixed.empty() && set->note.empty())
-            set->note = mixed;
-        set->modelCalmer = modelCalmer && set->reference.source == Reference::Source::Model;
-        if (set->strength)
-            out.strengths.push_back(def.id);
-        out.deviations.push_back(std::move(*set));
+    const MeasuredSet set{trials, out.judged};
+    ReferenceFinder references(pack, input, model);
+    SetJudgement whole = deviationsOf(pack, set, model, references);
+    out.setMeasures = std::move(whole.once);
+    out.deviations = std::move(whole.deviations);
+    out.strengths = std::move(whole.strengths);
+    for (const auto& [variant, part] : byForm(pack, set)) {
+        SetJudgement own = deviationsOf(pack, part, model, references);
+        out.forms.push_back(
+            {variant, static_cast<int>(part.trials.size()), std::move(own.deviations), std::move(own.strengths), {}});
     }
-    judge(out, trials, input);
+    judge(out, pack, trials, input);
     return out;
 }
 
@@ -171,7 +308,8 @@ Assessment judgedAgain(const Assessment& measured, const AssessmentInput& input)
     for (const Trial& trial : input.trials)
         if (std::find(best.begin(), best.end(), trial.id) == best.end())
             trials.push_back(trial);
-    judge(out, movementsOf(withSharedEvents(std::move(trials))), input);
+    judge(out, underPositions(input.pack, input.choices.positions), movementsOf(withSharedEvents(std::move(trials))),
+          input);
     return out;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 // One assessment: from marked trials and a pack to measures, deviations, findings and a prescription.
 
+#include "core/judge/positions.h"
 #include "core/judge/result_effect.h"
 #include "core/plan/choices.h"
 #include "core/tables/json_fwd.h"
@@ -21,6 +22,15 @@ struct AssessmentInput {
     std::vector<std::string> assumed;
 };
 
+/// One form of the skill by itself, of a set that has several.
+struct FormAssessment {
+    std::string variant; ///< empty: not noted
+    int repetitions = 0;
+    std::vector<SetDeviation> deviations;
+    std::vector<std::string> strengths;
+    Findings findings;
+};
+
 struct Assessment {
     std::vector<TrialMeasures> measures; ///< trial by trial, each as its camera sees it
     std::vector<TrialMeasures> judged;   ///< movement by movement, of all cameras on it: what is judged
@@ -29,9 +39,11 @@ struct Assessment {
     std::vector<SetDeviation> deviations; ///< measures with a reference and a value, in pack order
     std::vector<std::string> strengths;   ///< measures, in pack order
     Findings findings;
+    std::vector<FormAssessment> forms;            ///< in the pack's order; empty where the set has one form only
     std::vector<ResultEffect> resultEffects;      ///< of ranked faults, where there are results enough
     std::vector<ProfileMatch> profiles;           ///< likest first
     std::map<std::string, std::string> positions; ///< of the coach, in the pack's disputes
+    std::vector<PositionEffect> positionEffects;  ///< what these change
     Prescription prescription;
     School school = School::Root;
     CutoffChoice cutoff;

@@ -52,6 +52,8 @@ Json deviationJson(const SetDeviation& set) {
     }
     out["resolvable"] = set.resolvable;
     out["note"] = textOrNull(inEnglish(set.note));
+    if (set.severalReferences)
+        out["several_references"] = true;
     if (set.modelCalmer)
         out["model_calmer"] = true;
     out["repetitions"] = Json::array();
@@ -136,6 +138,17 @@ Json assessmentJson(const Assessment& assessment) {
     out["findings"] = Json::array();
     for (const Finding& finding : assessment.findings.ranked)
         out["findings"].push_back(findingJson(finding));
+    for (const FormAssessment& form : assessment.forms) {
+        Json own{
+            {"variant", textOrNull(form.variant)}, {"repetitions", form.repetitions}, {"strengths", form.strengths}};
+        own["deviations"] = own["findings"] = Json::array();
+        for (const SetDeviation& set : form.deviations)
+            own["deviations"].push_back(deviationJson(set));
+        for (const Finding& finding : form.findings.ranked)
+            own["findings"].push_back(findingJson(finding));
+        own["not_judged"] = form.findings.notJudged;
+        out["forms"].push_back(std::move(own));
+    }
     out["seen_once"] = assessment.findings.seenOnce;
     out["not_judged"] = assessment.findings.notJudged;
     Json focus = Json::array();
@@ -164,6 +177,11 @@ Json assessmentJson(const Assessment& assessment) {
     for (const ProfileMatch& match : assessment.profiles)
         out["profiles"].push_back({{"profile", match.profile}, {"likeness", match.likeness}});
     out["positions"] = Json(assessment.positions);
+    for (const PositionEffect& effect : assessment.positionEffects)
+        out["position_effects"].push_back({{"dispute", effect.dispute},
+                                           {"position", effect.position},
+                                           {"changes", toString(effect.what)},
+                                           {"id", effect.id}});
     out["school"] = toString(assessment.school);
     out["cutoff_hz"] = assessment.cutoff.hz;
     out["cutoff_by_default"] = assessment.cutoff.byDefault;

@@ -74,24 +74,20 @@ const RepetitionDeviation* SetDeviation::of(std::string_view trial, int cycle) c
     return nullptr;
 }
 
+bool fits(const ForWhom& forWhom, const Situation& situation) {
+    return std::all_of(forWhom.begin(), forWhom.end(), [&](const auto& wanted) {
+        const auto known = situation.find(wanted.first);
+        return known != situation.end() && known->second == wanted.second;
+    });
+}
+
 const RangeDef* rangeFor(const std::vector<RangeDef>& ranges, std::string_view measure, const Situation& situation) {
-    const RangeDef* general = nullptr;
-    for (const RangeDef& range : ranges) {
-        if (range.measure != measure)
-            continue;
-        if (range.forWhom.empty()) {
-            if (!general)
-                general = &range;
-            continue;
-        }
-        const bool fits = std::all_of(range.forWhom.begin(), range.forWhom.end(), [&](const auto& wanted) {
-            const auto known = situation.find(wanted.first);
-            return known != situation.end() && known->second == wanted.second;
-        });
-        if (fits)
-            return &range;
-    }
-    return general;
+    const RangeDef* best = nullptr;
+    for (const RangeDef& range : ranges)
+        if (range.measure == measure && fits(range.forWhom, situation) &&
+            (!best || range.forWhom.size() > best->forWhom.size()))
+            best = &range;
+    return best;
 }
 
 namespace {
@@ -192,30 +188,32 @@ Reference targetReference(const std::vector<RangeDef>& targets, std::string_view
     return reference;
 }
 
-std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference& reference,
+std::optional<SetDeviation> setDeviation(const MeasureDef& def, const References& references,
                                          const std::vector<TrialMeasures>& measures) {
-    if (reference.source == Reference::Source::None)
-        return {};
     SetDeviation out;
     out.measure = def.id;
     out.unit = def.unit;
-    out.reference = reference;
-    const Tolerance tolerance = toleranceOf(def, reference);
-    out.tolerance = tolerance.value;
+    Tolerance tolerance;
+    std::map<const Reference*, int> heldAgainst;
     std::vector<double> values, deviations, us, ownVariances, slopes, bearings;
-    double shared = reference.modelSharedU;
+    double shared = 0;
     int clearAbove = 0, clearBelow = 0, within = 0;
     for (const TrialMeasures& trial : measures) {
         const MeasureValue* value = trial.find(def.id);
-        if (!value || !value->valid())
+        const Reference& reference = references.of(trial.trial);
+        if (!value || !value->valid() || reference.source == Reference::Source::None)
             continue;
-        RepetitionDeviation repetition{trial.trial,   trial.cycle,
-                                       *value->value, deviationFrom(def, reference, *value->value),
-                                       value->u,      State::Within};
+        ++heldAgainst[&reference];
+        const Tolerance own = toleranceOf(def, reference);
+        // The set is judged by the widest of its forms.
+        tolerance = {std::max(tolerance.value, own.value), tolerance.modelTooVariable || own.modelTooVariable};
+        RepetitionDeviation repetition{
+            trial.trial, trial.cycle, *value->value, deviationFrom(def, reference, *value->value),
+            value->u,    own.value,   State::Within};
         const double size = std::abs(repetition.deviation);
-        if (exceeds(size, out.tolerance + 2 * value->u))
+        if (exceeds(size, own.value + 2 * value->u))
             repetition.state = State::Clear;
-        else if (exceeds(size, out.tolerance))
+        else if (exceeds(size, own.value))
             repetition.state = State::Possible;
         if (repetition.state == State::Clear)
             ++(repetition.deviation > 0 ? clearAbove : clearBelow);
@@ -234,6 +232,17 @@ std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference&
     const int n = static_cast<int>(values.size());
     if (n == 0)
         return {};
+    out.tolerance = tolerance.value;
+    // Which of two that are as frequent is named must not hang on where they lie in memory.
+    int most = 0;
+    for (const RepetitionDeviation& repetition : out.repetitions) {
+        const Reference& reference = references.of(repetition.trial);
+        if (heldAgainst[&reference] > most) {
+            most = heldAgainst[&reference];
+            out.reference = reference;
+        }
+    }
+    out.severalReferences = heldAgainst.size() > 1;
     if (def.period() > 0)
         values = unwrapSet(values, def.period());
     out.viewSlope = median(slopes);

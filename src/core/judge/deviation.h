@@ -42,16 +42,29 @@ struct Tolerance {
 /// Signed distance from the reference: 0 inside a range, wrapped for wrapped kinds. Precondition: source not None.
 [[nodiscard]] double deviationFrom(const MeasureDef& def, const Reference& reference, double value);
 
+/// What each repetition of a set is held against: one reference for all, or one for each form of the skill.
+struct References {
+    Reference common;
+    std::map<std::string, Reference> ofForm;   ///< by form
+    std::map<std::string, std::string> formOf; ///< by trial, where it is of a form with a reference of its own
+    References(Reference one = {}) : common(std::move(one)) {} // NOLINT(google-explicit-constructor): the usual case
+    [[nodiscard]] const Reference& of(const std::string& trial) const {
+        const auto form = formOf.find(trial);
+        return form == formOf.end() ? common : ofForm.at(form->second);
+    }
+};
+
 struct RepetitionDeviation {
     std::string trial; ///< empty: the set has this value once
     int cycle = 0;     ///< of a cyclic trial, from 1; 0: the trial has it once
-    double value = 0, deviation = 0, u = 0;
+    double value = 0, deviation = 0, u = 0, tolerance = 0;
     State state = State::Within;
 };
 
 struct SetDeviation {
     std::string measure, unit;
-    Reference reference;
+    Reference reference;            ///< the one that most repetitions are held against
+    bool severalReferences = false; ///< each repetition by that of its own form
     double median = 0, deviation = 0, tolerance = 0, expandedU = 0, z = 0;
     double spread = 0;               ///< SD of the deviations
     double viewU = 0, viewSlope = 0; ///< the camera's place: its part of the u of the median, and what a degree changes
@@ -72,7 +85,8 @@ struct SetDeviation {
 /// What else decides which range of the pack holds: level, age, variant, format, distance.
 using Situation = std::map<std::string, std::string>;
 
-/// The pack's range for a measure in this situation; one with a matching `for` before one without.
+/// The pack's range for a measure in this situation: of those whose whole `for` matches the one with most entries, the
+/// first of equals; one without a `for` where none does.
 [[nodiscard]] const RangeDef* rangeFor(const std::vector<RangeDef>& ranges, std::string_view measure,
                                        const Situation& situation);
 
@@ -85,8 +99,12 @@ using Situation = std::map<std::string, std::string>;
 [[nodiscard]] Reference targetReference(const std::vector<RangeDef>& targets, std::string_view measure,
                                         const Situation& situation);
 
-/// Deviation of a set of repetitions; none without a reference or a valid value.
-[[nodiscard]] std::optional<SetDeviation> setDeviation(const MeasureDef& def, const Reference& reference,
+/// Whether every entry of a `for` holds in the situation.
+[[nodiscard]] bool fits(const ForWhom& forWhom, const Situation& situation);
+
+/// Deviation of a set of repetitions, each from its own reference; one without a reference plays no part. None without
+/// a valid value.
+[[nodiscard]] std::optional<SetDeviation> setDeviation(const MeasureDef& def, const References& references,
                                                        const std::vector<TrialMeasures>& measures);
 
 } // namespace riflesso

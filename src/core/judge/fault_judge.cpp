@@ -40,6 +40,14 @@ MaybeDegree FaultJudge::leaf(const Condition& condition) const {
         if (!trial_.variantFits)
             return {};
         return Degree{*trial_.variantFits == condition.fits ? 1.0 : 0.0, 1};
+    case Condition::Subject::Situation: {
+        const auto noted = trial_.conditions.find(condition.id);
+        if (noted == trial_.conditions.end())
+            return {};
+        const bool is =
+            std::find(condition.values.begin(), condition.values.end(), noted->second) != condition.values.end();
+        return Degree{is ? 1.0 : 0.0, 1};
+    }
     }
     return {};
 }
@@ -55,11 +63,11 @@ MaybeDegree FaultJudge::measure(const Condition& condition) const {
             delta = -delta;
         else if (condition.direction == Direction::Either)
             delta = std::abs(delta);
-        const double probability = repetition->u > 0 ? normalCdf((delta - set.tolerance) / repetition->u) : 1.0;
+        const double probability = repetition->u > 0 ? normalCdf((delta - repetition->tolerance) / repetition->u) : 1.0;
         const MeasureDef* def = pack_.measure(baseMeasure(condition.id));
         if (def && def->kind == Kind::Observed && isWeak(kappas_, def->observation))
-            return Degree{degreeOf(delta, set.tolerance), kWeakProbability};
-        return Degree{degreeOf(delta, set.tolerance), probability};
+            return Degree{degreeOf(delta, repetition->tolerance), kWeakProbability};
+        return Degree{degreeOf(delta, repetition->tolerance), probability};
     }
     return {};
 }

@@ -27,10 +27,10 @@ std::optional<double> resultValue(const ResultDef& def, const std::string& resul
     return asNumber(result);
 }
 
-std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Trial>& trials, const Finding& finding) {
-    if (pack.results.empty() || finding.repetitions.empty())
+std::optional<ResultEffect> resultEffect(const ResultDef& def, const std::vector<Trial>& trials,
+                                         const Finding& finding) {
+    if (finding.repetitions.empty())
         return {};
-    const ResultDef& def = pack.results.front();
     ResultEffect out;
     out.fault = finding.fault;
     out.result = def.id;
@@ -41,9 +41,9 @@ std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Tri
             return {};
         const auto trial =
             std::find_if(trials.begin(), trials.end(), [&](const Trial& entry) { return entry.id == shown.trial; });
-        if (trial == trials.end() || trial->result.empty())
+        if (trial == trials.end())
             continue;
-        const std::optional<double> value = resultValue(def, trial->result);
+        const std::optional<double> value = resultValue(def, trial->result(def.id));
         if (value)
             (shown.degree > 0 ? with : without).push_back(*value);
     }
@@ -76,8 +76,9 @@ std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Tri
 std::vector<ResultEffect> resultEffects(const Pack& pack, const std::vector<Trial>& trials, const Findings& findings) {
     std::vector<ResultEffect> out;
     for (const Finding& finding : findings.ranked)
-        if (auto effect = resultEffect(pack, trials, finding))
-            out.push_back(std::move(*effect));
+        for (const ResultDef& def : pack.results)
+            if (auto effect = resultEffect(def, trials, finding))
+                out.push_back(std::move(*effect));
     return out;
 }
 

@@ -10,7 +10,7 @@ namespace riflesso {
 
 /// Results of the repetitions that show a fault against those that do not.
 struct ResultEffect {
-    std::string fault, result; ///< result: id of the pack's first result
+    std::string fault, result;
     std::string unit;          ///< of a mean; empty for a share
     int with = 0, without = 0; ///< repetitions with a result that show it, that do not
     double withValue = 0, withoutValue = 0;
@@ -20,8 +20,9 @@ struct ResultEffect {
 };
 /// Needs 6 repetitions with a result on both sides. Interval of a difference of shares: Newcombe 1998, method 10, from
 /// Wilson's; of means: Welch's t (both from memory). Effect: a difference of shares as it is, of means over `matters`.
-[[nodiscard]] std::optional<ResultEffect> resultEffect(const Pack& pack, const std::vector<Trial>& trials,
+[[nodiscard]] std::optional<ResultEffect> resultEffect(const ResultDef& def, const std::vector<Trial>& trials,
                                                        const Finding& finding);
+/// Fault by fault, and of each the pack's results in their order.
 [[nodiscard]] std::vector<ResultEffect> resultEffects(const Pack& pack, const std::vector<Trial>& trials,
                                                       const Findings& findings);
 

@@ -75,8 +75,8 @@ std::vector<Trial> movementsOf(const std::vector<Trial>& trials) {
             for (Trial& movement : out)
                 if (movement.id == leading->id) {
                     movement.observations.insert(trial.observations.begin(), trial.observations.end());
-                    if (movement.result.empty())
-                        movement.result = trial.result;
+                    movement.results.insert(trial.results.begin(), trial.results.end());
+                    movement.conditions.insert(trial.conditions.begin(), trial.conditions.end());
                 }
     return out;
 }

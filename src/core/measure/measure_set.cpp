@@ -121,10 +121,13 @@ MeasureValue symmetry(const MeasureDef& def, const Sample& left, const Sample& r
     return out;
 }
 
-/// Whether a trial belongs to a condition: its stress level, variant or result by name.
+/// Whether a trial belongs to a condition: its stress level, variant, a result or one of the pack's conditions by name.
 bool under(const Trial& trial, const std::string& condition) {
     return (trial.stress && toString(*trial.stress) == condition) || trial.variant == condition ||
-           trial.result == condition;
+           std::any_of(trial.results.begin(), trial.results.end(),
+                       [&](const auto& result) { return result.second == condition; }) ||
+           std::any_of(trial.conditions.begin(), trial.conditions.end(),
+                       [&](const auto& noted) { return noted.second == condition; });
 }
 
 MeasureValue difference(const MeasureDef& def, const Sample& sample) {

@@ -115,8 +115,9 @@ void addViewSpread(const MeasureContext& context, const MeasureDef& def, const I
             return 0.0;
         return period > 0 ? wrapDifference(*value - *out.value, period) : *value - *out.value;
     };
-    // The unit is the last of the parts.
-    const std::size_t parts = (leans == Leans::Path ? 2 : plan.segments.size()) + (needsLengthUnit(def.kind) ? 1 : 0);
+    // A body unit is the last of the parts; a metre does not lean.
+    const bool unitLeans = needsLengthUnit(def.kind) && std::hypot(scale.along.x, scale.along.y) > 0;
+    const std::size_t parts = (leans == Leans::Path ? 2 : plan.segments.size()) + (unitLeans ? 1 : 0);
     std::vector<double> offPlane(parts, def.outOfPlaneDeg.value_or(context.pack.outOfPlaneDeg));
     if (leans == Leans::Segments && !def.outOfPlaneDeg)
         for (std::size_t i = 0; i < plan.builtOffDeg.size(); ++i)

@@ -69,6 +69,12 @@ const FaultDef* Pack::fault(std::string_view id) const { return findById(faults,
 const DrillDef* Pack::drill(std::string_view id) const { return findById(drills, id); }
 const LineDef* Pack::line(std::string_view id) const { return findById(lines, id); }
 const ObservationDef* Pack::observation(std::string_view id) const { return findById(observations, id); }
+const VariantDef* Pack::variant(std::string_view id) const { return findById(variants, id); }
+
+bool Pack::hasEvent(std::string_view form, std::string_view id) const {
+    const VariantDef* def = variant(form);
+    return !def || def->events.empty() || std::find(def->events.begin(), def->events.end(), id) != def->events.end();
+}
 
 const LadderDef* Pack::ladder(std::string_view fault) const {
     for (const LadderDef& ladder : ladders)

@@ -131,12 +131,12 @@ struct ResultDef {
 };
 
 struct Condition {
-    enum class Subject { Measure, Observation, Variant };
+    enum class Subject { Measure, Observation, Variant, Situation };
     Subject subject = Subject::Measure;
-    std::string id; ///< measure (also a lag, "order.lag.1"), observation or variant
+    std::string id; ///< measure (also a lag, "order.lag.1"), observation, variant, or one of the pack's conditions
     Direction direction = Direction::None;
     double weight = 1;
-    std::vector<std::string> values; ///< choice observation
+    std::vector<std::string> values; ///< choice observation, condition: it holds where one of them was noted
     bool fits = false;               ///< variant: the condition holds when the chosen variant fits == this
 };
 
@@ -180,6 +180,7 @@ struct DrillDef {
     std::vector<std::string> needs, cautions;
     std::vector<LimitRule> notFor; ///< limits that keep it away from an athlete
     bool partner = false;
+    std::map<std::string, std::string> conditions; ///< of the pack's, under which it is practised
 };
 /// Keys of `for`: level, age band, variant, format, distance.
 using ForWhom = std::map<std::string, std::string>;
@@ -202,10 +203,15 @@ struct ProfileDef {
 struct VariantDef {
     std::string id, title, fitsWhen;
     std::vector<RangeDef> ranges;
+    std::vector<std::string> events;   ///< key events that this form has; empty: all
+    std::vector<PointRef> marked = {}; ///< points that it is marked by; empty: the pack's
 };
 struct DisputeDef {
     struct Position {
         std::string id, title, because;
+        std::vector<RangeDef> ranges;      ///< in the place of the pack's for the same measure
+        std::vector<std::string> leaveOut; ///< faults that are none to whoever takes it
+        std::vector<LadderDef> ladders;    ///< in the place of the pack's for the same fault
     };
     std::string id, question;
     std::vector<Position> positions;
@@ -244,6 +250,9 @@ struct Pack {
     [[nodiscard]] const DrillDef* drill(std::string_view id) const;
     [[nodiscard]] const LineDef* line(std::string_view id) const;
     [[nodiscard]] const ObservationDef* observation(std::string_view id) const;
+    [[nodiscard]] const VariantDef* variant(std::string_view id) const;
+    /// Whether a form of the skill has a key event; one that is not known has all.
+    [[nodiscard]] bool hasEvent(std::string_view variant, std::string_view event) const;
     [[nodiscard]] const LadderDef* ladder(std::string_view fault) const;
     /// Position of an event in the pack's order, or -1.
     [[nodiscard]] int eventIndex(std::string_view id) const;

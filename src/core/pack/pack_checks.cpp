@@ -20,6 +20,7 @@ public:
         measures();
         judgement();
         remedies();
+        situations();
         causeCycles();
     }
 
@@ -163,17 +164,58 @@ private:
                 fault(at("measures", i, "kind"), "only in a cyclic pack", std::string(toString(def.kind)));
         }
         for (std::size_t i = 0; i < pack_.ranges.size(); ++i) {
-            const RangeDef& range = pack_.ranges[i];
-            const std::string path = "$.model.ranges[" + std::to_string(i) + "]";
-            checkMeasure(path + ".measure", range.measure);
-            if (!range.source.empty() && !pack_.sources.contains(range.source))
-                fault(path + ".source", "a key of sources", range.source);
-            const MeasureDef* def = pack_.measure(range.measure);
-            if (range.low && range.high && *range.low > *range.high && def && rowOf(def->kind).period != Period::Hours)
-                fault(path, "low not above high", std::to_string(*range.low));
+            checkRange("$.model.ranges[" + std::to_string(i) + "]", pack_.ranges[i]);
         }
     }
 
+    void checkRange(const std::string& path, const RangeDef& range) {
+        checkMeasure(path + ".measure", range.measure);
+        if (!range.source.empty() && !pack_.sources.contains(range.source))
+            fault(path + ".source", "a key of sources", range.source);
+        const MeasureDef* def = pack_.measure(range.measure);
+        if (range.low && range.high && *range.low > *range.high && def && rowOf(def->kind).period != Period::Hours)
+            fault(path, "low not above high", std::to_string(*range.low));
+    }
+    /// A condition of the pack, and one of its values.
+    void checkCondition(const std::string& path, const std::string& id, const std::string& value) {
+        const auto known = pack_.conditions.find(id);
+        if (known == pack_.conditions.end())
+            fault(path, "one of the pack's conditions", id);
+        else if (std::find(known->second.begin(), known->second.end(), value) == known->second.end())
+            fault(path, "a value of " + id, value);
+    }
+    void checkLadder(const std::string& path, const LadderDef& ladder) {
+        if (!pack_.fault(ladder.fault))
+            fault(path + ".fault", "a fault of the pack", ladder.fault);
+        for (std::size_t r = 0; r < ladder.rungs.size(); ++r)
+            if (!pack_.drill(ladder.rungs[r]))
+                fault(path + ".rungs[" + std::to_string(r) + "]", "a drill of the pack", ladder.rungs[r]);
+    }
+    void situations() {
+        for (std::size_t i = 0; i < pack_.variants.size(); ++i) {
+            const VariantDef& variant = pack_.variants[i];
+            for (std::size_t r = 0; r < variant.ranges.size(); ++r)
+                checkRange(at("variants", i, "model.ranges[" + std::to_string(r) + "]"), variant.ranges[r]);
+            for (const std::string& event : variant.events)
+                if (!pack_.event(event))
+                    fault(at("variants", i, "events"), "an event of the pack", event);
+        }
+        for (std::size_t i = 0; i < pack_.drills.size(); ++i)
+            for (const auto& [id, value] : pack_.drills[i].conditions)
+                checkCondition(at("drills", i, "conditions"), id, value);
+        for (std::size_t i = 0; i < pack_.disputes.size(); ++i)
+            for (std::size_t p = 0; p < pack_.disputes[i].positions.size(); ++p) {
+                const DisputeDef::Position& position = pack_.disputes[i].positions[p];
+                const std::string path = at("disputes", i, "positions[" + std::to_string(p) + "]");
+                for (std::size_t r = 0; r < position.ranges.size(); ++r)
+                    checkRange(path + ".ranges[" + std::to_string(r) + "]", position.ranges[r]);
+                for (const std::string& id : position.leaveOut)
+                    if (!pack_.fault(id))
+                        fault(path + ".leave_out", "a fault of the pack", id);
+                for (std::size_t l = 0; l < position.ladders.size(); ++l)
+                    checkLadder(path + ".ladders[" + std::to_string(l) + "]", position.ladders[l]);
+            }
+    }
     void checkTree(const std::string& path, const ConditionTree& tree) {
         if (tree.shape == ConditionTree::Shape::Leaf) {
             if (tree.leaf.subject == Condition::Subject::Measure) {
@@ -184,12 +226,11 @@ private:
                     fault(path + ".observation", "an observation of the pack", tree.leaf.id);
                 else if ((observation->type == ObservationType::Choice) != !tree.leaf.values.empty())
                     fault(path + ".values", "values with a choice observation, and only there", tree.leaf.id);
-            } else {
-                bool known = false;
-                for (const VariantDef& variant : pack_.variants)
-                    known = known || variant.id == tree.leaf.id;
-                if (!known)
-                    fault(path + ".variant", "a variant of the pack", tree.leaf.id);
+            } else if (tree.leaf.subject == Condition::Subject::Situation) {
+                for (const std::string& value : tree.leaf.values)
+                    checkCondition(path + ".condition", tree.leaf.id, value);
+            } else if (!pack_.variant(tree.leaf.id)) {
+                fault(path + ".variant", "a variant of the pack", tree.leaf.id);
             }
         }
         for (const ConditionTree& member : tree.members)
@@ -209,14 +250,8 @@ private:
         }
     }
     void remedies() {
-        for (std::size_t i = 0; i < pack_.ladders.size(); ++i) {
-            if (!pack_.fault(pack_.ladders[i].fault))
-                fault(at("ladders", i, "fault"), "a fault of the pack", pack_.ladders[i].fault);
-            for (std::size_t r = 0; r < pack_.ladders[i].rungs.size(); ++r)
-                if (!pack_.drill(pack_.ladders[i].rungs[r]))
-                    fault(at("ladders", i, "rungs[" + std::to_string(r) + "]"), "a drill of the pack",
-                          pack_.ladders[i].rungs[r]);
-        }
+        for (std::size_t i = 0; i < pack_.ladders.size(); ++i)
+            checkLadder("$.ladders[" + std::to_string(i) + "]", pack_.ladders[i]);
         for (std::size_t i = 0; i < pack_.profiles.size(); ++i)
             for (const std::string& id : pack_.profiles[i].faults)
                 if (!pack_.fault(id))

@@ -126,11 +126,11 @@ ConditionTree readTree(const JsonNode& node) {
         }
     ConditionTree tree;
     tree.shape = ConditionTree::Shape::Leaf;
-    if (!node.expectObject({"measure", "observation", "variant", "direction", "weight", "values", "fits"}))
+    if (!node.expectObject({"measure", "observation", "variant", "condition", "direction", "weight", "values", "fits"}))
         return tree;
-    const int subjects = node.has("measure") + node.has("observation") + node.has("variant");
+    const int subjects = node.has("measure") + node.has("observation") + node.has("variant") + node.has("condition");
     if (subjects != 1)
-        node.fault("one of measure, observation, variant", std::to_string(subjects) + " of them");
+        node.fault("one of measure, observation, variant, condition", std::to_string(subjects) + " of them");
     Condition& leaf = tree.leaf;
     leaf.direction = enumWord<Direction, 4>(node, "direction", Direction::None, false);
     leaf.weight = tree.weight = node.number("weight", 1, 0, 1e6);
@@ -144,6 +144,11 @@ ConditionTree readTree(const JsonNode& node) {
         leaf.id = node.id("observation");
         if (leaf.direction == Direction::None && leaf.values.empty())
             leaf.direction = Direction::Below;
+    } else if (node.has("condition")) {
+        leaf.subject = Condition::Subject::Situation;
+        leaf.id = node.text("condition");
+        if (leaf.values.empty())
+            node.faultAt("values", "what the condition has to be", "nothing");
     } else {
         leaf.subject = Condition::Subject::Variant;
         leaf.id = node.id("variant");
@@ -231,10 +236,19 @@ FaultDef readFault(const JsonNode& node) {
 DrillDef readDrill(const JsonNode& node) {
     DrillDef drill;
     if (!node.expectObject({"id", "title", "stage", "stress", "cue", "good", "dose", "needs", "partner", "cautions",
-                            "not_for", "why", "wrong", "feels", "feeding", "easier", "harder", "good_when"}))
+                            "not_for", "why", "wrong", "feels", "feeding", "easier", "harder", "good_when",
+                            "conditions"}))
         return drill;
     drill.id = node.id("id");
     drill.title = node.text("title");
+    if (node.has("conditions")) {
+        const JsonNode conditions = node.at("conditions");
+        if (!conditions.json().is_object())
+            node.faultAt("conditions", "an object of conditions", conditions.json().dump());
+        else
+            for (const auto& entry : conditions.json().items())
+                drill.conditions[entry.key()] = conditions.text(entry.key());
+    }
     drill.stage = enumWord<Stage, 8>(node, "stage", Stage::Position, true);
     drill.stress = enumWord<Stress, 7>(node, "stress", Stress::Calm, true);
     drill.cue = node.text("cue");
@@ -366,20 +380,24 @@ void readMovement(const JsonNode& root, Pack& pack) {
     root.list("measures", true, [&](const JsonNode& entry) { pack.measures.push_back(readMeasure(entry)); });
 }
 
+void readLadder(const JsonNode& node, std::vector<LadderDef>& into) {
+    if (node.expectObject({"fault", "rungs", "for"}))
+        into.push_back({node.id("fault"), node.texts("rungs", true), readForWhom(node)});
+}
+
 void readRemedies(const JsonNode& root, Pack& pack) {
     root.list("drills", false, [&](const JsonNode& entry) { pack.drills.push_back(readDrill(entry)); });
-    root.list("ladders", false, [&](const JsonNode& entry) {
-        if (entry.expectObject({"fault", "rungs", "for"}))
-            pack.ladders.push_back({entry.id("fault"), entry.texts("rungs", true), readForWhom(entry)});
-    });
+    root.list("ladders", false, [&](const JsonNode& entry) { readLadder(entry, pack.ladders); });
     root.list("profiles", false, [&](const JsonNode& entry) {
         if (entry.expectObject({"id", "title", "faults"}))
             pack.profiles.push_back({entry.id("id"), entry.text("title"), entry.texts("faults", true)});
     });
     root.list("variants", false, [&](const JsonNode& entry) {
-        if (!entry.expectObject({"id", "title", "fits_when", "model"}))
+        if (!entry.expectObject({"id", "title", "fits_when", "model", "events", "marked"}))
             return;
-        VariantDef variant{entry.id("id"), entry.text("title"), entry.text("fits_when", false), {}};
+        VariantDef variant{
+            entry.id("id"), entry.text("title"), entry.text("fits_when", false), {}, entry.texts("events")};
+        variant.marked = readPointRefs(entry, "marked", 0, 200, false);
         if (entry.has("model"))
             variant.ranges = readModel(entry.at("model"));
         pack.variants.push_back(variant);
@@ -389,8 +407,14 @@ void readRemedies(const JsonNode& root, Pack& pack) {
             return;
         DisputeDef dispute{entry.id("id"), entry.text("question"), {}};
         entry.list("positions", true, [&](const JsonNode& position) {
-            if (position.expectObject({"id", "title", "because"}))
-                dispute.positions.push_back({position.id("id"), position.text("title"), position.text("because")});
+            if (!position.expectObject({"id", "title", "because", "ranges", "leave_out", "ladders"}))
+                return;
+            DisputeDef::Position taken{position.id("id"),           position.text("title"),
+                                       position.text("because"),    {},
+                                       position.texts("leave_out"), {}};
+            position.list("ranges", false, [&](const JsonNode& range) { taken.ranges.push_back(readRange(range)); });
+            position.list("ladders", false, [&](const JsonNode& ladder) { readLadder(ladder, taken.ladders); });
+            dispute.positions.push_back(std::move(taken));
         });
         pack.disputes.push_back(dispute);
     });

@@ -32,20 +32,12 @@ std::optional<Stress> masteredStress(const Finding* finding, const std::vector<T
 constexpr Stage kMatchTempo = Stage::SingleFeed;
 
 const LadderDef* ladderFor(const Pack& pack, const std::string& fault, const Situation& situation) {
-    const LadderDef* general = nullptr;
-    for (const LadderDef& ladder : pack.ladders) {
-        if (ladder.fault != fault)
-            continue;
-        const bool fits = std::all_of(ladder.forWhom.begin(), ladder.forWhom.end(), [&](const auto& wanted) {
-            const auto known = situation.find(wanted.first);
-            return known != situation.end() && known->second == wanted.second;
-        });
-        if (fits && !ladder.forWhom.empty())
-            return &ladder;
-        if (ladder.forWhom.empty() && !general)
-            general = &ladder;
-    }
-    return general;
+    const LadderDef* best = nullptr;
+    for (const LadderDef& ladder : pack.ladders)
+        if (ladder.fault == fault && fits(ladder.forWhom, situation) &&
+            (!best || ladder.forWhom.size() > best->forWhom.size()))
+            best = &ladder;
+    return best;
 }
 
 namespace phrases {

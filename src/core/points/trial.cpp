@@ -1,5 +1,7 @@
 #include "core/points/trial.h"
 
+#include <algorithm>
+
 namespace riflesso {
 
 const TrialEvent* Trial::event(std::string_view id) const {
@@ -34,6 +36,15 @@ std::string resolvePoint(const PointRef& ref, const std::map<std::string, Side>&
         return ref.part;
     const auto side = sides.find(ref.role);
     return side == sides.end() ? std::string() : std::string(toString(side->second)) + "_" + ref.part;
+}
+
+bool SetChoice::takes(const Trial& trial) const {
+    if ((stress && trial.stress && *trial.stress != *stress) || (!variant.empty() && trial.variant != variant))
+        return false;
+    return std::all_of(conditions.begin(), conditions.end(), [&](const auto& wanted) {
+        const auto noted = trial.conditions.find(wanted.first);
+        return noted != trial.conditions.end() && noted->second == wanted.second;
+    });
 }
 
 } // namespace riflesso

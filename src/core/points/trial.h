@@ -59,13 +59,35 @@ struct Trial {
     std::map<std::string, MarksByFrame> marks; ///< by anatomical name or the pack's own point
     std::vector<TrialEvent> events;
     std::map<std::string, std::string> observations; ///< yes, partly, no, or the value of its type
-    std::string variant, result, performer;
-    std::optional<bool> variantFits; ///< the analyst's word: was the chosen variant the right one here?
+    std::string variant, performer;
+    std::map<std::string, std::string> results;    ///< by result of the pack
+    std::map<std::string, std::string> conditions; ///< by condition of the pack: what was noted
+    std::optional<bool> variantFits;               ///< the analyst's word: was the chosen variant the right one here?
     std::optional<Stress> stress;
     /// The marks that touch the floor, in a calibrated plane of it; lengths between them are taken there.
     std::shared_ptr<const Trial> floor;
 
     [[nodiscard]] const TrialEvent* event(std::string_view id) const;
+    /// What a result came to; empty: not noted.
+    [[nodiscard]] std::string result(const std::string& id) const {
+        const auto known = results.find(id);
+        return known == results.end() ? std::string() : known->second;
+    }
+};
+
+/// Which repetitions of a set are meant: those at a level, of a form, under conditions. Empty: all.
+struct SetChoice {
+    std::optional<Stress> stress;
+    std::string variant;
+    std::map<std::string, std::string>
+        conditions; ///< of the pack's; a repetition of which one is not noted is left out
+    SetChoice() = default;
+    // NOLINTBEGIN(google-explicit-constructor): a choice of level
+    SetChoice(std::optional<Stress> level) : stress(level) {}
+    SetChoice(Stress level) : stress(level) {}
+    // NOLINTEND(google-explicit-constructor)
+    auto operator<=>(const SetChoice&) const = default;
+    [[nodiscard]] bool takes(const Trial& trial) const;
 };
 
 /// Side of every role of the pack in this trial. front_at and rear_at follow the marks at their event: the ankle,
@@ -87,11 +109,14 @@ struct AthleteFacts {
     std::vector<std::string> competitions, equipment;
     std::optional<std::string> today;
     std::optional<Stress> masteredStress;
+    std::string level, age, format; ///< which ranges and ladders of the pack hold (`for`)
     struct TrialFacts {
         std::optional<Side> facing;
         std::optional<double> bearingDeg, bearingUDeg;
         std::optional<Stress> stress;
         std::string performer;
+        std::optional<std::string> variant;
+        std::map<std::string, std::string> conditions, results;
     };
     std::map<std::string, TrialFacts> trials;
     bool waitsForAdvice = false; ///< pain was said in practice, and nobody has written who advised what

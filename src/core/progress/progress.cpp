@@ -130,6 +130,7 @@ std::optional<GuessScore> scoreGuess(const Pack& pack, const Assessment& assessm
     out.error = set->median - guess.value;
     if (def->period() > 0)
         out.error = wrapDifference(out.error, def->period());
+    out.tolerance = set->tolerance;
     out.right = !exceeds(std::abs(out.error), std::max(set->tolerance, set->expandedU));
     const double guessed = deviationFrom(*def, set->reference, guess.value);
     if (set->state != State::Within)
@@ -139,17 +140,42 @@ std::optional<GuessScore> scoreGuess(const Pack& pack, const Assessment& assessm
     return out;
 }
 
-std::optional<ResultScore> scoreResultForecast(const Pack& pack, const std::vector<Trial>& trials, double forecast) {
-    if (pack.results.empty())
-        return {};
-    const ResultDef& def = pack.results.front();
+std::vector<GuessRecord> guessRecords(std::vector<ScoredGuess> guesses) {
+    std::stable_sort(guesses.begin(), guesses.end(),
+                     [](const ScoredGuess& a, const ScoredGuess& b) { return a.said < b.said; });
+    std::vector<GuessRecord> out;
+    for (const Guesser whose : {Guesser::Athlete, Guesser::Analyst, Guesser::Forecast}) {
+        GuessRecord record;
+        record.whose = whose;
+        std::vector<double> off, signedOff;
+        for (const ScoredGuess& guess : guesses) {
+            if (guess.score.guess.whose != whose || guess.score.tolerance <= 0)
+                continue;
+            ++record.scored;
+            record.right += guess.score.right;
+            signedOff.push_back(guess.score.error / guess.score.tolerance);
+            off.push_back(std::abs(signedOff.back()));
+            record.guesses.push_back(guess);
+        }
+        if (record.scored == 0)
+            continue;
+        record.off = median(off);
+        record.bias = median(signedOff);
+        out.push_back(std::move(record));
+    }
+    return out;
+}
+
+std::optional<ResultScore> scoreResultForecast(const ResultDef& def, const std::vector<Trial>& trials,
+                                               double forecast) {
     std::vector<double> values;
     for (const Trial& trial : trials)
-        if (const auto value = resultValue(def, trial.result))
+        if (const auto value = resultValue(def, trial.result(def.id)))
             values.push_back(*value);
     if (values.size() < kFewestAtLevel)
         return {};
     ResultScore out;
+    out.result = def.id;
     out.forecast = forecast;
     out.measured = mean(values);
     out.repetitions = static_cast<int>(values.size());

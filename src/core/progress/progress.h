@@ -61,6 +61,7 @@ struct Guess {
 struct GuessScore {
     Guess guess;
     double measured = 0, u = 0, error = 0; ///< error: measured - guessed
+    double tolerance = 0;                  ///< of the measure
     bool right = false;                    ///< within the tolerance and the uncertainty
     std::optional<bool> rightSide;         ///< of the reference; none when the measured set lies within it
     std::optional<double> factor;          ///< measured deviation over guessed one; none where that is 0
@@ -70,15 +71,32 @@ struct GuessScore {
 
 /// What the result was said to become, against what it is: a share of good ones for a choice, else a mean.
 struct ResultScore {
+    std::string result; ///< of the pack
     double forecast = 0, measured = 0;
     Interval interval; ///< of the measured, 95 %
     std::string unit;  ///< empty for a share
     int repetitions = 0;
     bool right = false; ///< the forecast lies in the interval
 };
-/// None without the pack's first result in at least 4 repetitions.
-[[nodiscard]] std::optional<ResultScore> scoreResultForecast(const Pack& pack, const std::vector<Trial>& trials,
+/// None without the result in at least 4 repetitions.
+[[nodiscard]] std::optional<ResultScore> scoreResultForecast(const ResultDef& def, const std::vector<Trial>& trials,
                                                              double forecast);
+
+/// One that was scored, and when it was said.
+struct ScoredGuess {
+    Day said;
+    GuessScore score;
+};
+/// How somebody's guesses have come out over time.
+struct GuessRecord {
+    Guesser whose = Guesser::Athlete;
+    int scored = 0, right = 0;
+    double off = 0;                   ///< median of |measured - guessed|, in tolerances
+    double bias = 0;                  ///< median of measured - guessed, in tolerances: above 0 was said too low
+    std::vector<ScoredGuess> guesses; ///< by day
+};
+/// Person by person, in the order of Guesser; who guessed nothing is left out.
+[[nodiscard]] std::vector<GuessRecord> guessRecords(std::vector<ScoredGuess> guesses);
 
 /// "Felt right" against what the film shows, repetition by repetition.
 struct FeltAgainstSeen {

@@ -358,14 +358,14 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
         const auto ownU = own == facts.trials.end() ? std::nullopt : own->second.bearingUDeg;
         trial.capture.bearingDeg = pick(ownBearing, defaults.bearingDeg);
         const auto bearingU = pick(ownU, defaults.bearingUDeg);
-        if (bearingU && !trial.capture.bearingDeg)
-            trial.capture.bearingDeg = 0;
-        if (trial.capture.bearingDeg)
-            trial.capture.bearingUDeg = bearingU.value_or(kBearingUDeg);
+        trial.capture.bearingUDeg = bearingU.value_or(trial.capture.bearingDeg ? kBearingUDeg : 0);
         bearingAssumed = bearingAssumed || (!trial.capture.bearingDeg && trial.capture.view != View::Top);
         if (own != facts.trials.end()) {
             trial.stress = own->second.stress;
             trial.performer = own->second.performer;
+            trial.variant = own->second.variant.value_or(std::string());
+            trial.conditions = own->second.conditions;
+            trial.results = own->second.results;
         }
         auto times = frameTimes(raw, tables, slowMotion);
         if (!times)
@@ -429,6 +429,28 @@ Limits readLimits(const JsonNode& node) {
 
 } // namespace
 
+namespace {
+
+/// {"signal": "lamp", "ring": 8}: texts, or numbers as they are written.
+std::map<std::string, std::string> textsByName(const JsonNode& node, std::string_view key) {
+    std::map<std::string, std::string> out;
+    if (!node.has(key))
+        return out;
+    const JsonNode list = node.at(key);
+    if (!list.json().is_object()) {
+        node.faultAt(key, "an object", list.json().dump());
+        return out;
+    }
+    for (const auto& entry : list.json().items())
+        if (entry.value().is_number())
+            out[entry.key()] = entry.value().dump();
+        else
+            out[entry.key()] = list.text(entry.key());
+    return out;
+}
+
+} // namespace
+
 Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view name) {
     std::vector<JsonFault> faults;
     AthleteFacts facts;
@@ -442,8 +464,11 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                    m <= 12 && d >= 1 && d <= 31;
         };
         if (node.expectObject({"handedness", "facing", "view", "scale", "slow_motion", "limits", "willingness",
-                               "competitions", "today", "equipment", "mastered_stress", "waits_for_advice",
-                               "trials"})) {
+                               "competitions", "today", "equipment", "mastered_stress", "waits_for_advice", "level",
+                               "age", "format", "trials"})) {
+            facts.level = node.text("level", false);
+            facts.age = node.text("age", false);
+            facts.format = node.text("format", false);
             facts.handedness = node.optionalWord<Side>("handedness", "left right", sideFrom);
             facts.facing = node.optionalWord<Side>("facing", "left right", sideFrom);
             facts.view = node.optionalWord<View>("view", "side front rear top", viewFrom);
@@ -471,7 +496,8 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                 const JsonNode trials = node.at("trials");
                 for (const auto& [id, value] : trials.json().items()) {
                     const JsonNode entry = trials.at(id);
-                    if (!entry.expectObject({"facing", "bearing", "bearing_u", "stress", "performer"}))
+                    if (!entry.expectObject({"facing", "bearing", "bearing_u", "stress", "performer", "variant",
+                                             "conditions", "results"}))
                         continue;
                     AthleteFacts::TrialFacts& own = facts.trials[id];
                     own.facing = entry.optionalWord<Side>("facing", "left right", sideFrom);
@@ -481,6 +507,10 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                         own.bearingUDeg = entry.number("bearing_u", 0, 0, kMostBearingDeg);
                     own.stress = entry.optionalWord<Stress>("stress", kStressWords, stressFrom);
                     own.performer = entry.text("performer", false);
+                    if (entry.has("variant"))
+                        own.variant = entry.text("variant");
+                    own.conditions = textsByName(entry, "conditions");
+                    own.results = textsByName(entry, "results");
                 }
             } else if (node.has("trials")) {
                 node.faultAt("trials", "an object of trials", node.at("trials").json().dump());
