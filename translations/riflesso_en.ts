@@ -925,6 +925,30 @@
         <source>own target %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>By your position &quot;%1&quot; another range holds: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By your position &quot;%1&quot; this is no fault: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By your position &quot;%1&quot; another ladder holds: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera assumed square on: nobody said where it stood, and every ± allows for %1° to either side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, filmed at an easier level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; corrected, camera %2° off</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1273,10 +1297,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>as seen from %1 degrees off</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>in the plane of the floor</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1418,6 +1438,22 @@
     </message>
     <message>
         <source>pain was said in practice: the plan waits until it is written down who advised what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>corrected for a camera %1 degrees off square</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the cameras stood in different places</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera %1 degrees off square</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>camera assumed square on</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -1728,6 +1764,14 @@
     </message>
     <message>
         <source>a blow to the head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the pack&apos;s word for the effect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let this stand in for the pack&apos;s word</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2222,10 +2266,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Take the points away (Esc)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>COUNT</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2338,10 +2378,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Click the picture: two points make a line, three an angle at the second.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>One point. Another makes a line; &lt;b&gt;F&lt;/b&gt; follows this one.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2415,10 +2451,6 @@
     </message>
     <message>
         <source>First picture of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The clip goes into the session that is chosen, what was said beside it, the marked span as a repetition, what the points and the count gave as a line in the case&apos;s journal.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2497,6 +2529,110 @@
         <source>clear the points</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>As a circle (C)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plumb line (V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the strokes (S)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take all away (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>TIME</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From here, to here (T)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same moment in both (Y)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clip goes into the session that is chosen, what was said beside it, the marked span as a repetition, what is drawn with its picture, what points, times, count and laps gave as a line in the case&apos;s journal.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two points as a circle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plumb line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a stroke, that fades</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep the strokes of this picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time from here, to here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the same moment in both clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click the picture: two points make a line or a circle, three an angle at the second, four the angle between two lines. Drag to draw.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Circle: radius &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Round it: &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between the lines: &lt;b&gt;%1&lt;/b&gt; as seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;T&lt;/b&gt; at one picture, &lt;b&gt;T&lt;/b&gt; at another: the time between.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From frame %1 to %2: &lt;b&gt;%3&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two clips beside each other are held together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each clip by itself again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held together: frame %1 and frame %2 are the same moment.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::BenchView</name>
@@ -2534,6 +2670,18 @@
     </message>
     <message>
         <source>reading the clip …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two points make a circle: its middle, and a point on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept with this picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No stroke on this picture that is not kept already.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3987,6 +4135,38 @@
         <source>Change the target…</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;, %2: %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>form not noted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no finding</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say it on Film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack&apos;s word for the effect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The effect that the results show</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ForecastBox</name>
@@ -4024,6 +4204,18 @@
     </message>
     <message>
         <source>%1: &lt;b&gt;%2&lt;/b&gt;. %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> % good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Result: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4306,6 +4498,81 @@
     </message>
     <message>
         <source>the view under the pointer as a picture; a right click: more</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LapPanel</name>
+    <message>
+        <source>LAPS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is counted in the laps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counted: whole cycles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counted: every side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Laps: distance, time, count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 a minute · %3 m each · %4 m/s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lap %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the first lap to the last: rate %1, length %2, speed %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rate was bought with length.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Length was bought with rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type metres, seconds and the count of a lap.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5274,6 +5541,22 @@
         <source>Values are shown once what is believed is locked, or it is said that nobody was asked (Athlete).</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Watch again, blind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was answered is asked once more, repetition after repetition in another order, the first answers unseen. From four on there is an agreement (kappa); below 0.4 an observation counts for half and never makes a finding clear.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not of this form</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Watched twice: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -5770,6 +6053,37 @@
         <source>over the curve: first and last third of the repetitions</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>by %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::NotedBox</name>
+    <message>
+        <source>One of the athlete&apos;s best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The yardstick of the others in this session, and left out of the set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No longer one of the best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not noted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Condition of the section</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Result of repetition %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ObservationForm</name>
@@ -5819,6 +6133,30 @@
     </message>
     <message>
         <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 κ %2, too weak: it counts for half and is never clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 κ %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observe again: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this set was watched that is not watched again already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept. Four repetitions watched twice give an agreement.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own eye: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6653,6 +6991,46 @@
         <source>%1: believed %2, measured %3.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 % good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: forecast %2, it became %3 (%4 to %5, %6 repetitions). %7</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHO GUESSES HOW WELL, OVER TIME</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You, at first sight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your forecasts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mostly said too low</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mostly said too high</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to neither side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2 right; off by %3 tolerances, %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::RepetitionFinder</name>
@@ -6773,10 +7151,6 @@
     </message>
     <message>
         <source>None of the measures is so.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>as seen</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7063,6 +7437,10 @@
         <source>Order: %1. Safety stands above every order.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>on the result, as yours show it</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SecondLook</name>
@@ -7210,10 +7588,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>How far the camera stands off square to the movement. Beyond 10° values are as seen, beyond 45° refused.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Camera off by</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7303,6 +7677,22 @@
     </message>
     <message>
         <source>T %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>assumed square on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the camera stands off square to the movement. What is seen is corrected for it, with a wider ±; beyond %1° nothing is measured. Until somebody says it, every ± allows for %2°.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stood square on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Within some 5°: the numbers of this section allow for no more.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7876,10 +8266,6 @@
 <context>
     <name>riflesso::SpokenNotesBox</name>
     <message>
-        <source>SAID OF THE CLIP</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Note %1, %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7909,6 +8295,30 @@
     </message>
     <message>
         <source>There is nothing to hear it with: no loudspeaker or headphones are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SAID OF THE CLIP, AND DRAWN</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drawn on frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show what is drawn on frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove what is drawn on frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a drawing</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8352,6 +8762,69 @@
     </message>
     <message>
         <source>Results are shown once what is believed is locked. &lt;b&gt;Next: ask on the Athlete page, or say there that nobody was asked.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::YardstickBox</name>
+    <message>
+        <source>HELD AGAINST</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges for level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges for age</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges for format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges for this athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pack has one set of ranges for everybody.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Model or ranges of a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A model that the command line wrote (model), or ranges in the form of a skill pack&apos;s own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Without it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Without a model of a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the general ones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of a file: &lt;b&gt;%1&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A model, or ranges, of a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Models and ranges (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read, or is larger than 8 MiB.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

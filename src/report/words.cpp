@@ -192,7 +192,7 @@ QString referenceText(const MeasureDef& def, const SetDeviation& set) {
     if (set.modelCalmer)
         out = Report::tr("%1, filmed at an easier level").arg(out);
     if (set.bearingDeg && *set.bearingDeg > kSquareDeg)
-        out = Report::tr("%1; corrected for a camera %2° off square").arg(out, number(*set.bearingDeg, 0));
+        out = Report::tr("%1; corrected, camera %2° off").arg(out, number(*set.bearingDeg, 0));
     return out;
 }
 

@@ -202,6 +202,9 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
             for (const SpokenNote& note : clip.spoken)
                 if (const auto said = edit.addSpokenNote(*clipId, note.sound); !said)
                     return said.error();
+            for (const DrawnNote& note : clip.drawn)
+                if (const auto drawn = edit.addDrawnNote(*clipId, note); !drawn)
+                    return drawn.error();
             for (std::size_t s = 0; s < clip.sections.size(); ++s) {
                 Section section = clip.sections[s];
                 const auto sectionId = s == 0 ? edit.firstSection(*clipId) : edit.addSection(*clipId, section);

@@ -6,6 +6,7 @@
 #include "core/pack/pack.h"
 #include "core/person/limits.h"
 #include "core/plan/prescription.h"
+#include "core/points/bench_points.h"
 #include "core/points/known_length.h"
 #include "core/points/picture_setup.h"
 #include "core/points/trial.h"
@@ -162,6 +163,7 @@ struct Clip {
     std::shared_ptr<const std::vector<double>> timesS; ///< stored times of all frames
     std::vector<Section> sections;
     std::vector<SpokenNote> spoken; ///< in the order in which they were said
+    std::vector<DrawnNote> drawn;
     [[nodiscard]] int frames() const { return timesS ? static_cast<int>(timesS->size()) : 0; }
 };
 

@@ -1,4 +1,5 @@
 #include "store/case_json.h"
+#include "store/drawn_text.h"
 
 #include "core/judge/findings.h"
 #include "core/measure/single_cycles.h"
@@ -139,9 +140,9 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format", "version", "program", "uid", "title", "school", "athlete", "goal", "competitions",
-                           "beliefs", "not_asked", "sessions", "decisions", "overrides", "positions", "targets", "plan",
-                           "cues", "assessments"});
+        root.expectObject({"format",    "version",   "program",      "uid",     "title",     "school",     "athlete",
+                           "goal",      "yardstick", "competitions", "beliefs", "not_asked", "sessions",   "decisions",
+                           "overrides", "positions", "targets",      "plan",    "cues",      "assessments"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
@@ -225,7 +226,7 @@ private:
     }
 
     Clip clipOf(const JsonNode& node) {
-        node.expectObject({"id", "title", "hash", "file", "width", "height", "frames", "sections", "spoken"});
+        node.expectObject({"id", "title", "hash", "file", "width", "height", "frames", "sections", "spoken", "drawn"});
         Clip clip;
         clip.id = {node.integer("id", 0, 1, kMostFrames)};
         if (!clips_.insert(clip.id.value).second)
@@ -262,6 +263,18 @@ private:
                              plain(name));
             else
                 clip.spoken.push_back({0, file->second});
+        });
+        node.list("drawn", false, [&](const JsonNode& drawn) {
+            if (!drawn.expectObject({"frame", "kind", "points"}))
+                return;
+            DrawnNote note;
+            note.frame = drawn.integer("frame", 0, 0, frames - 1);
+            note.kind = drawn.word("kind", DrawnNote::Kind::Line, true, "line, angle, two_lines, circle, plumb, stroke",
+                                   drawnKindFrom);
+            note.points = drawnFromText(qt(drawn.text("points")));
+            if (note.points.empty())
+                drawn.faultAt("points", "numbers, x and y of each point", drawn.text("points"));
+            clip.drawn.push_back(std::move(note));
         });
         return clip;
     }

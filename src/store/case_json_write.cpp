@@ -2,6 +2,7 @@
 #include "core/tables/json_walk.h"
 #include "store/case_json.h"
 #include "store/case_json_format.h"
+#include "store/drawn_text.h"
 #include "store/stored_rows.h"
 
 #include <charconv>
@@ -121,6 +122,11 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                         observations += id + observation + "," + csvCell(value) + "\n";
                 }
             }
+            Json drawn = Json::array();
+            for (const DrawnNote& note : clip.drawn)
+                drawn.push_back({{"frame", note.frame},
+                                 {"kind", toString(note.kind)},
+                                 {"points", drawnToText(note.points).toStdString()}});
             Json spoken = Json::array();
             for (const SpokenNote& note : clip.spoken) {
                 const QString name = QStringLiteral("spoken/%1.wav").arg(++spokenNotes);
@@ -135,6 +141,7 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
                              {"height", clip.height},
                              {"frames", clip.frames()},
                              {"sections", std::move(sections)},
+                             {"drawn", drawn},
                              {"spoken", std::move(spoken)}});
             for (int f = 0; f < clip.frames(); ++f)
                 times += std::to_string(clip.id.value) + "," + std::to_string(f) + "," +

@@ -1,4 +1,5 @@
 #include "store/case_reader.h"
+#include "store/drawn_text.h"
 #include "store/stored_rows.h"
 
 #include "core/measure/single_cycles.h"
@@ -164,6 +165,12 @@ private:
                      [&](const QSqlQuery& row) {
                          clip.spoken.push_back({row.value(0).toLongLong(), row.value(1).toByteArray()});
                      });
+                each(
+                    "SELECT frame, kind, points FROM drawn_note WHERE clip_id=? ORDER BY id", clip.id.value,
+                    [&](const QSqlQuery& row) {
+                        if (const auto kind = drawnKindFrom(plain(row.value(1))))
+                            clip.drawn.push_back({row.value(0).toInt(), *kind, drawnFromText(row.value(2).toString())});
+                    });
             }
         }
     }

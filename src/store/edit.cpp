@@ -1,5 +1,6 @@
 #include "store/edit.h"
 
+#include "store/drawn_text.h"
 #include "store/spoken_sound.h"
 #include "store/stored_rows.h"
 
@@ -153,6 +154,16 @@ Result<std::int64_t> Edit::addSpokenNote(ClipId id, const QByteArray& sound) {
     if (!row)
         return row.error();
     return *row;
+}
+Result<void> Edit::addDrawnNote(ClipId id, const DrawnNote& note) {
+    constexpr std::size_t kMostPoints = 4000;
+    if (note.points.empty() || note.points.size() > kMostPoints || note.frame < 0)
+        return badInput("drawn note", "1 to 4000 points in a frame of the clip", std::to_string(note.points.size()));
+    return exec(QStringLiteral("INSERT INTO drawn_note(clip_id, frame, kind, points) VALUES(?, ?, ?, ?)"),
+                {qint64(id.value), note.frame, text(std::string(toString(note.kind))), drawnToText(note.points)});
+}
+Result<void> Edit::removeDrawnNotes(ClipId id, int frame) {
+    return exec(QStringLiteral("DELETE FROM drawn_note WHERE clip_id=? AND frame=?"), {qint64(id.value), frame});
 }
 Result<void> Edit::removeSpokenNote(std::int64_t id) {
     return exec(QStringLiteral("DELETE FROM spoken_note WHERE id=?"), {qint64(id)});

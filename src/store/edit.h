@@ -60,6 +60,9 @@ public:
     /// Its id; `sound` as spokenSound() writes it, anything else is an error.
     [[nodiscard]] Result<std::int64_t> addSpokenNote(ClipId id, const QByteArray& sound);
     [[nodiscard]] Result<void> removeSpokenNote(std::int64_t id);
+    [[nodiscard]] Result<void> addDrawnNote(ClipId id, const DrawnNote& note);
+    /// All that was drawn on a picture.
+    [[nodiscard]] Result<void> removeDrawnNotes(ClipId id, int frame);
     [[nodiscard]] Result<SectionId> firstSection(ClipId id);
     [[nodiscard]] Result<SectionId> addSection(ClipId clip, const Section& section);
     /// Where `picture.mirrored` changes, the marks of the section turn over with the picture; what else is said of it

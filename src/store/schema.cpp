@@ -42,7 +42,7 @@ QString lastingIdsAndLimits() {
 }
 
 /// 10: the pack's conditions of a section; results beside the first; the athlete's best; what a case is held against;
-/// what was watched a second time, blind; the day of a belief.
+/// what was watched a second time, blind; the day of a belief; what was drawn on a clip.
 QString conditionsAndYardsticks() {
     QStringList out = {addColumnSql<Section>("conditions"), addColumnSql<Repetition>("more_results"),
                        addColumnSql<Repetition>("best"), addColumnSql<Belief>("said_on")};
@@ -51,6 +51,9 @@ QString conditionsAndYardsticks() {
     out << QStringLiteral(R"(CREATE TABLE second_observation (id INTEGER PRIMARY KEY,
     repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, observation TEXT NOT NULL,
     value TEXT NOT NULL, UNIQUE (repetition_id, observation)))");
+    out << QStringLiteral(R"(CREATE TABLE drawn_note (id INTEGER PRIMARY KEY,
+    clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE, frame INTEGER NOT NULL, kind TEXT NOT NULL,
+    points TEXT NOT NULL))");
     return out.join(QStringLiteral(";\n\n"));
 }
 
@@ -224,7 +227,8 @@ const QStringList& undoableTables() {
         QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
         QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
         QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note"),
-        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),  QStringLiteral("second_observation")};
+        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),  QStringLiteral("second_observation"),
+        QStringLiteral("drawn_note")};
     return kTables;
 }
 

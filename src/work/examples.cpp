@@ -7,7 +7,7 @@ namespace {
 
 bool isWhole(const CaseData& data, const Trial& trial, ExampleEvents wanted) {
     constexpr std::size_t kDense = 10; // frames: a warp needs the movement, not its key positions alone
-    if (trial.events.size() != data.pack.events.size() || trial.marks.empty() ||
+    if (trial.events.size() != data.pack.eventCount(trial.variant) || trial.marks.empty() ||
         trial.marks.begin()->second.size() < kDense)
         return false;
     const auto& events = data.repetition(repetitionId(trial.id))->events;

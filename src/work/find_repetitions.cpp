@@ -1,5 +1,7 @@
 #include "work/find_repetitions.h"
 
+#include "core/uncertainty/stats.h"
+
 #include "core/signal/propose_events.h"
 #include "media/proposed_marks.h"
 #include "work/examples.h"
@@ -89,12 +91,23 @@ std::vector<Repetition> repetitionsFrom(const CaseData& now, SectionId id, const
                 for (const Repetition& r : s.repetitions)
                     number = std::max(number, r.number);
     std::vector<Repetition> fresh;
-    constexpr int kShortest = 4;
+    // A quarter of the usual length is no repetition but a step on the spot (own choice); with few there is no usual
+    // one.
+    constexpr int kFewestFrames = 4;
+    constexpr std::size_t kFewest = 3;
+    std::vector<double> lengths;
+    for (const Repetition& r : section->repetitions)
+        lengths.push_back(r.to - r.from);
+    for (const auto& [from, to] : spans)
+        lengths.push_back(to - from);
+    const int shortest = lengths.size() < kFewest
+                             ? kFewestFrames
+                             : std::max(kFewestFrames, static_cast<int>(std::ceil(median(lengths) / 4)));
     for (const auto& [from, to] : spans) {
         const bool taken =
             std::any_of(section->repetitions.begin(), section->repetitions.end(),
                         [&, from = from, to = to](const Repetition& r) { return r.from <= to && from <= r.to; });
-        if (taken || to - from < kShortest)
+        if (taken || to - from < shortest)
             continue;
         Repetition repetition;
         repetition.number = ++number;

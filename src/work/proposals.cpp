@@ -48,7 +48,7 @@ std::set<std::string> wantedLandmarks(const CaseData& data, const RepetitionPlac
     std::set<std::string> out;
     const auto sides = resolveRoles(data.pack, toTrial(data, place));
     const auto byHand = rolesByHand(data.pack, place.section->handedness.value_or(data.athlete.handedness));
-    for (const PointRef& ref : data.pack.marked) {
+    for (const PointRef& ref : data.pack.markedBy(place.repetition->variant)) {
         const std::string name = resolvePoint(ref, sides);
         out.insert(name.empty() ? resolvePoint(ref, byHand) : name);
     }

@@ -11,7 +11,9 @@
 #include "app/widgets/voice_recorder.h"
 #include "store/spoken_sound.h"
 
+#include <QDoubleSpinBox>
 #include <QLineEdit>
+#include <QTableWidget>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -109,6 +111,72 @@ private slots:
         press(Qt::Key_Left); // back: the next beat begins a new count
         press(Qt::Key_B);
         QVERIFY(said("benchCount").contains(QStringLiteral("1 beat.")));
+    }
+    void circleLinesStrokeAndPlumb() {
+        BenchView* bench = view("benchFirst");
+        app_->key(Qt::Key_Escape);
+        app_->clickPixel("benchFirst", {300, 300});
+        app_->clickPixel("benchFirst", {300, 200});
+        press(Qt::Key_C);
+        QVERIFY2(said("benchPoints").contains(QStringLiteral("Circle: radius")), qPrintable(said("benchPoints")));
+        QVERIFY(bench->drawn().front().kind == DrawnNote::Kind::Circle);
+        press(Qt::Key_C);
+        QVERIFY(said("benchPoints").contains(QStringLiteral("Line:")));
+        // Four points: the angle between their lines, 45 degrees here.
+        app_->clickPixel("benchFirst", {400, 300});
+        app_->clickPixel("benchFirst", {500, 200});
+        QVERIFY2(said("benchPoints").contains(QStringLiteral("Between the lines")), qPrintable(said("benchPoints")));
+        QVERIFY(said("benchPoints").contains(QStringLiteral("45")));
+        press(Qt::Key_V);
+        QCOMPARE(bench->drawn().size(), 2U);
+        QVERIFY(bench->drawn()[1].kind == DrawnNote::Kind::Plumb && std::abs(bench->drawn()[1].points[0].x - 500) < 1);
+        // A stroke fades unless it is kept.
+        auto* stage = app_->find<StageView>("benchFirst");
+        const auto at = [&](double x, double y) { return stage->transform().toWidget({x, y}).toPoint(); };
+        const auto stroke = [&] {
+            QTest::mousePress(stage, Qt::LeftButton, {}, at(100, 100));
+            for (int i = 1; i <= 5; ++i)
+                QTest::mouseMove(stage, at(100 + 20 * i, 100 + 10 * i));
+            QTest::mouseRelease(stage, Qt::LeftButton, {}, at(200, 150));
+        };
+        stroke();
+        QVERIFY(bench->hasStrokes());
+        QCOMPARE(bench->points().size(), 4U); // no click
+        QCOMPARE(bench->drawn().size(), 2U);
+        QTRY_VERIFY_WITH_TIMEOUT(!bench->hasStrokes(), 9000);
+        stroke();
+        press(Qt::Key_S);
+        QCOMPARE(bench->drawn().size(), 3U);
+        QVERIFY(bench->drawn()[2].kind == DrawnNote::Kind::Stroke && bench->drawn()[2].points.size() > 2);
+        app_->key(Qt::Key_Escape);
+        QVERIFY(bench->drawn().empty());
+    }
+    void timeBetweenTwoPictures() {
+        BenchView* bench = view("benchFirst");
+        bench->goTo(20);
+        press(Qt::Key_T);
+        bench->goTo(50);
+        press(Qt::Key_T);
+        // 30 pictures of a sixtieth: half a second, each end known to sqrt(1/12 + 1/4) of a picture; twice that.
+        QVERIFY2(said("benchTime").contains(QStringLiteral("0.50 ± 0.03")), qPrintable(said("benchTime")));
+        QVERIFY(said("benchTime").contains(QStringLiteral("20")) && said("benchTime").contains(QStringLiteral("50")));
+        app_->find<QDoubleSpinBox>("benchSlow")->setValue(2);
+        QVERIFY2(said("benchTime").contains(QStringLiteral("0.25 ± 0.01")), qPrintable(said("benchTime")));
+        app_->find<QDoubleSpinBox>("benchSlow")->setValue(1);
+    }
+    void lapsTyped() {
+        auto* table = app_->find<QTableWidget>("lapTable");
+        const char* const cells[2][3] = {{"25", "20", "10"}, {"25", "22", "14"}};
+        for (int row = 0; row < 2; ++row)
+            for (int column = 0; column < 3; ++column)
+                table->setItem(row, column, new QTableWidgetItem(QString::fromLatin1(cells[row][column])));
+        const QString figures = said("lapFigures");
+        // Ten cycles in 20 s are 30 a minute, 2.5 m each; 25 m in 20 s are 1.25 m/s.
+        QVERIFY2(figures.contains(QStringLiteral("Lap 1: 30")), qPrintable(figures));
+        QVERIFY(figures.contains(QStringLiteral("2.5")) && figures.contains(QStringLiteral("1.25")));
+        QVERIFY2(figures.contains(QStringLiteral("Rate was bought with length")), qPrintable(figures));
+        table->setItem(1, 2, new QTableWidgetItem(QStringLiteral("many")));
+        QVERIFY(!said("lapFigures").contains(QStringLiteral("Lap 2")));
     }
     void pointsGiveALineAndAnAngle() {
         app_->clickPixel("benchFirst", {300, 300});

@@ -81,10 +81,10 @@ private slots:
         // The demo has all of them answered: all are asked again.
         app_->key(Qt::Key_O);
         QVERIFY(shown(QStringLiteral("observationAsked")).contains(QStringLiteral("Does the face keep")));
-        QVERIFY2(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("1 of 4")),
+        QVERIFY2(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("1 of 5")),
                  qPrintable(shown(QStringLiteral("observationAsked"))));
         app_->key(Qt::Key_3); // no
-        QVERIFY(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("2 of 4")));
+        QVERIFY(shown(QStringLiteral("observationAsked")).startsWith(QStringLiteral("2 of 5")));
         QCOMPARE(repetition().observations.at("eyes"), std::string("no"));
         QCOMPARE(stored().repetition(repetition().id)->observations.at("eyes"), std::string("no"));
         app_->key(Qt::Key_Escape);
@@ -122,6 +122,75 @@ private slots:
         app_->key(Qt::Key_1);
         QCOMPARE(app_->data().repetition(second)->observations.at("eyes"), std::string("yes"));
         app_->key(Qt::Key_Escape);
+        QTRY_VERIFY(app_->quiet());
+    }
+    void watchedAgainBlind() {
+        app_->step("mark");
+        QTRY_VERIFY(app_->quiet());
+        app_->click("watchAgain");
+        const std::size_t all = app_->workspace.chosenTrials()->size();
+        QVERIFY(!shown(QStringLiteral("observationAsked")).isEmpty());
+        // The first answers are not shown.
+        QTRY_COMPARE(app_->find<QComboBox>("observation-eyes")->currentIndex(), 0);
+        std::map<std::int64_t, int> watched;
+        for (std::size_t i = 0; i < all; ++i) {
+            ++watched[app_->workspace.repetition().value];
+            // The shoulder is seen otherwise every other time, the rest as before.
+            for (const char* id : {"eyes", "rear_foot", "loose_shoulder", "landing"}) {
+                if (!repetition().observations.contains(id)) // never answered, so never asked again
+                    continue;
+                const std::string before = repetition().observations.at(id);
+                const bool choice = std::string(id) == "landing";
+                const int key = choice ? (before == "heel"   ? Qt::Key_1
+                                          : before == "toes" ? Qt::Key_3
+                                                             : Qt::Key_2)
+                                : std::string(id) == "loose_shoulder" && i % 2
+                                    ? (before == "yes" ? Qt::Key_3 : Qt::Key_1)
+                                : before == "yes"    ? Qt::Key_1
+                                : before == "partly" ? Qt::Key_2
+                                                     : Qt::Key_3;
+                app_->key(key);
+            }
+        }
+        QCOMPARE(watched.size(), all); // each once, in an order of its own
+        QTRY_VERIFY(shown(QStringLiteral("observationAsked")).isEmpty());
+        QTRY_VERIFY(app_->quiet());
+        const auto& kappas = app_->data().own.kappas;
+        QVERIFY(kappas.contains("landing") && kappas.at("landing") > .99);
+        QVERIFY(kappas.contains("loose_shoulder") && kappas.at("loose_shoulder") < .4);
+        QVERIFY2(shown(QStringLiteral("ownEye")).contains(QStringLiteral("too weak")),
+                 qPrintable(shown(QStringLiteral("ownEye"))));
+        QVERIFY(stored().repetition(repetition().id)->observationsAgain.contains("eyes"));
+        // Nothing is left to be watched again.
+        app_->click("watchAgain");
+        QVERIFY(shown(QStringLiteral("observationAsked")).isEmpty());
+        for (std::size_t i = 0; i < 4 * all; ++i)
+            app_->workspace.undo();
+        QTRY_VERIFY(app_->data().own.kappas.empty());
+        QTRY_VERIFY(app_->quiet());
+    }
+    void aResultIsForecast() {
+        app_->step("plan");
+        QTRY_VERIFY(app_->quiet());
+        auto* measure = app_->find<QComboBox>("forecastMeasure");
+        const int at = measure->findData(QStringLiteral("result:touch"));
+        QVERIFY(at >= 0);
+        measure->setCurrentIndex(at);
+        app_->find<QDoubleSpinBox>("forecastValue")->setValue(75);
+        app_->click("keepForecast");
+        QTRY_VERIFY(app_->find<QLabel>("forecast-result:touch")->text().contains(QStringLiteral("75 % good")));
+        measure->setCurrentIndex(0);
+        const auto& beliefs = stored().beliefs;
+        const auto kept = std::find_if(beliefs.begin(), beliefs.end(),
+                                       [](const Belief& belief) { return belief.result() == "touch"; });
+        QVERIFY(kept != beliefs.end() && kept->locked && std::abs(*kept->value - .75) < 1e-9);
+        QCOMPARE(kept->said, QDate::currentDate());
+        app_->step("progress");
+        QTRY_VERIFY_WITH_TIMEOUT(!shown(QStringLiteral("resultForecast")).isEmpty(), 20000);
+        QVERIFY2(shown(QStringLiteral("resultForecast")).contains(QStringLiteral("forecast 75 % good")),
+                 qPrintable(shown(QStringLiteral("resultForecast"))));
+        QVERIFY(shown(QStringLiteral("record-athlete")).contains(QStringLiteral("right")));
+        app_->step("mark");
         QTRY_VERIFY(app_->quiet());
     }
     void theWrongVariantIsAFinding() {

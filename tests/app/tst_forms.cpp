@@ -73,7 +73,7 @@ private slots:
         QVERIFY(oblique->expandedU > 2 * before);
         QCOMPARE(oblique->bearingDeg, std::optional(30.0));
         show("mirror");
-        QTRY_VERIFY(said(QStringLiteral("corrected for a camera 30° off square")));
+        QTRY_VERIFY(said(QStringLiteral("corrected, camera 30° off")));
         // Nobody says it: wider, and said so until it is said.
         show("film");
         bearing->setValue(-1);

@@ -311,6 +311,7 @@ private slots:
         other = theirs;
         other.capture.bearingDeg = 25;
         Trial square = mine;
+        square.capture.bearingDeg.reset();
         QVERIFY(ghostOn(data.pack, square, here, other, there, ghostFits()[1]).refused.isEmpty()); // ours is not known
         square.capture.bearingDeg = 0;
         QVERIFY(ghostOn(data.pack, square, here, other, there, ghostFits()[1])

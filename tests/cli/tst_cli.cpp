@@ -20,6 +20,13 @@ const QString kWorked = QStringLiteral(TEST_DATA "/worked_assess/");
 QStringList words(const char* text) { return QString::fromUtf8(text).split(u' '); }
 } // namespace
 
+namespace {
+QByteArray readAll(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+} // namespace
+
 class TestCli : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
@@ -225,10 +232,11 @@ private slots:
         QCOMPARE(answer.code, 0);
         QCOMPARE(answer.json["school"].get<std::string>(), std::string("ground"));
         QCOMPARE(answer.json["prescription"]["focus"][0]["fault"].get<std::string>(), std::string("deep_knee"));
-        QVERIFY(answer.json["assumed"].empty());
+        // Where the camera stood was not given: exactly square, and said.
+        QCOMPARE(answer.json["assumed"].dump(), std::string(R"(["bearing"])"));
         const Answer measure = runCli(QStringList{QStringLiteral("measure")} + files);
         QCOMPARE(measure.json["trials"].size(), std::size_t(4));
-        QCOMPARE(measure.json["assumed"].dump(), std::string(R"(["facing","handedness","view"])"));
+        QCOMPARE(measure.json["assumed"].dump(), std::string(R"(["facing","handedness","view","bearing"])"));
         QVERIFY(measure.json["trials"][0]["measures"]["lean_down"]["reason"].is_null());
         QVERIFY(measure.json["set"]["measures"].is_object());
         // Slow motion divides times once: intervals shrink, angles stay.
@@ -250,6 +258,62 @@ private slots:
                                                QStringLiteral("--model-events"), kWorked + "events.csv"});
         QCOMPARE(self.json["deviations"][0]["reference"].get<std::string>(), std::string("model"));
         QVERIFY(std::abs(self.json["deviations"][1]["deviation"].get<double>()) < 3);
+    }
+    void whereTheCameraStood() {
+        const QStringList files = {QStringLiteral("--pack"),  kWorked + "pack.json",      QStringLiteral("--landmarks"),
+                                   kWorked + "landmarks.csv", QStringLiteral("--events"), kWorked + "events.csv"};
+        const auto measured = [&](const char* more) {
+            return runCli(QStringList{QStringLiteral("measure")} + files + words(more))
+                .json["trials"][0]["measures"]["lean_down"];
+        };
+        const Json square = measured("--bearing 0 --bearing-u 0"), oblique = measured("--bearing 30"),
+                   sure = measured("--bearing 30 --bearing-u 0"), not_given = measured("");
+        QCOMPARE(square.dump(), not_given.dump());
+        QCOMPARE(oblique["validity"].get<std::string>(), std::string("corrected"));
+        QVERIFY(oblique["u"].get<double>() > square["u"].get<double>());
+        QVERIFY(oblique["view_u"].get<double>() > sure["view_u"].get<double>());
+        QCOMPARE(oblique["value"].get<double>(), sure["value"].get<double>());
+        const Json refused = measured("--bearing 75");
+        QVERIFY(refused["value"].is_null());
+        QCOMPARE(refused["validity"].get<std::string>(), std::string("refused"));
+        for (const char* bad : {"--bearing 90", "--bearing -1", "--bearing-u 90"})
+            QCOMPARE(runCli(QStringList{QStringLiteral("measure")} + files + words(bad)).code, 2);
+    }
+    void takesOfASkill() {
+        QTemporaryDir folder;
+        const auto simulated = [&](const char* how) {
+            return runCli(QStringList{QStringLiteral("simulate")} + words(how) +
+                          QStringList{QStringLiteral("--out"), folder.path()});
+        };
+        const Answer take =
+            simulated("--pack riflesso.fencing-lunge --take trunk_tips --repetitions 4 --seed 5 --bearing 30");
+        QCOMPARE(take.code, 0);
+        QStringList assess = {QStringLiteral("assess"), QStringLiteral("--pack"),
+                              QStringLiteral(PACKS "/fencing_lunge.json")};
+        for (const char* table : {"landmarks", "events", "observations"})
+            assess << QStringLiteral("--") + QLatin1String(table)
+                   << QString::fromStdString(take.json[table].get<std::string>());
+        for (const auto& entry : take.json["switches"].items())
+            assess << QStringLiteral("--") + QString::fromStdString(entry.key())
+                   << (entry.value().is_string() ? QString::fromStdString(entry.value().get<std::string>())
+                                                 : QString::number(entry.value().get<double>()));
+        const Answer said = runCli(assess);
+        QCOMPARE(said.code, 0);
+        QVERIFY(said.json["assumed"].empty());
+        QCOMPARE(said.json["findings"][0]["fault"].get<std::string>(), std::string("trunk_tips"));
+        QVERIFY(said.json["findings"][0]["present"].get<bool>());
+        // The same again, to the byte; and what cannot be.
+        const QByteArray before = readAll(folder.filePath(QStringLiteral("landmarks.csv")));
+        QCOMPARE(
+            simulated("--pack riflesso.fencing-lunge --take trunk_tips --repetitions 4 --seed 5 --bearing 30").code, 0);
+        QCOMPARE(readAll(folder.filePath(QStringLiteral("landmarks.csv"))), before);
+        const Answer cannot = simulated("--pack riflesso.archery-shot --take bow_leans");
+        QCOMPARE(cannot.code, 2);
+        QVERIFY(cannot.messages.contains(QStringLiteral("stands upright")));
+        for (const char* bad :
+             {"--pack riflesso.nothing", "--pack riflesso.fencing-lunge --take sneeze", "--take model",
+              "--pack riflesso.fencing-lunge --bearing 81", "--pack riflesso.fencing-lunge --repetitions 0"})
+            QVERIFY2(simulated(bad).code == 2, bad);
     }
     void badTables_data() {
         QTest::addColumn<QStringList>("change");

@@ -5,6 +5,7 @@
 #include <QtTest>
 
 #include <cmath>
+#include <numbers>
 #include <random>
 
 using namespace riflesso;
@@ -81,6 +82,28 @@ private slots:
             QVERIFY(std::abs(sd / angleAt(a, c, b, 1.5).u - 1) < 0.03);
             QVERIFY(std::abs(lengthSd / lineBetween(a, b, 1.5).lengthPx.u - 1) < 0.03);
         }
+    }
+    void twoLines() {
+        // Upright, and at 45 degrees to it; neither has a direction.
+        const Uncertain angle = angleBetween({0, 0}, {0, 100}, {200, 0}, {100, 100}, 2);
+        QVERIFY(std::abs(angle.value - 45) < 1e-9);
+        // 2 sqrt(2/100² + 2/(sqrt 2 100)²) = 2 sqrt 3 / 100 radians
+        QVERIFY(std::abs(angle.u - 2 * std::sqrt(3.0) / 100 * 180 / std::numbers::pi) < 1e-9);
+        QVERIFY(std::abs(angleBetween({0, 100}, {0, 0}, {200, 0}, {100, 100}, 2).value - 45) < 1e-9);
+        QVERIFY(std::abs(angleBetween({0, 0}, {0, 100}, {5, 0}, {5, 50}, 2).value) < 1e-9);
+        QCOMPARE(angleBetween({0, 0}, {0, 0}, {5, 0}, {5, 50}, 2).u, 180.0);
+    }
+    void timeOfTwoPictures() {
+        // Half a second of a clip at 30 a second that was filmed eight times as fast.
+        const Uncertain time = timeBetween(1, 1.5, 1 / 30.0, 8, .5);
+        QVERIFY(std::abs(time.value - .0625) < 1e-12);
+        QVERIFY(std::abs(time.u - std::sqrt(2 * (1 / 12.0 + 1 / 4.0)) / 240) < 1e-12);
+    }
+    void drawnKinds() {
+        using Kind = DrawnNote::Kind;
+        for (const Kind kind : {Kind::Line, Kind::Angle, Kind::TwoLines, Kind::Circle, Kind::Plumb, Kind::Stroke})
+            QVERIFY(drawnKindFrom(toString(kind)) == kind);
+        QVERIFY(!drawnKindFrom("arrow"));
     }
 };
 

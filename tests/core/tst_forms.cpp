@@ -48,7 +48,7 @@ Json formsPack() {
         "ladders": [ { "fault": "late_on_lamp", "rungs": ["d2"] } ] } ] } ])");
     json["results"] = jsonOf(R"([
       { "id": "touch", "title": "Touch", "type": "choice", "values": ["hit", "missed"], "good": ["hit"] },
-      { "id": "ring", "title": "Ring", "type": "number", "unit": "", "matters": 4 } ])");
+      { "id": "ring", "title": "Ring", "type": "number", "unit": "rings", "better": "higher", "matters": 4 } ])");
     return json;
 }
 

@@ -1,5 +1,6 @@
 #include "app/bench/bench_page.h"
 
+#include "app/bench/lap_panel.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/live_panel.h"
@@ -24,6 +25,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace riflesso {
 namespace {
@@ -53,6 +55,7 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
         views->addWidget(view, 1);
         connect(view, &BenchView::pressed, this, [this, view] { activate(view); });
         connect(view, &BenchView::changed, this, &BenchPage::showPoints);
+        connect(view, &BenchView::changed, this, [this, view] { follow(view); });
         connect(view, &BenchView::playStopped, this,
                 [this] { play_->setText(first_->playing() || second_->playing() ? tr("Stop") : tr("Play")); });
     }
@@ -120,7 +123,17 @@ QWidget* BenchPage::buildSide() {
         showPoints();
     });
     button("benchFollow", tr("Follow the last point (F)"), [this] { active_->follow(); });
-    button("benchClear", tr("Take the points away (Esc)"), [this] { active_->clearPoints(); });
+    button("benchCircle", tr("As a circle (C)"), [this] { active_->toggleCircle(); });
+    button("benchPlumb", tr("Plumb line (V)"), [this] { active_->togglePlumb(); });
+    button("benchStrokes", tr("Keep the strokes (S)"), [this] { active_->keepStrokes(); });
+    button("benchClear", tr("Take all away (Esc)"), [this] { active_->clearPoints(); });
+    layout->addSpacing(10);
+    layout->addWidget(label(tr("TIME"), theme::kHeading));
+    time_ = label({});
+    time_->setObjectName(QStringLiteral("benchTime"));
+    layout->addWidget(time_);
+    button("benchFromHere", tr("From here, to here (T)"), [this] { markTime(); });
+    button("benchSync", tr("The same moment in both (Y)"), [this] { syncHere(); });
     layout->addSpacing(10);
     layout->addWidget(label(tr("COUNT"), theme::kHeading));
     auto* form = new QFormLayout;
@@ -148,6 +161,9 @@ QWidget* BenchPage::buildSide() {
         showCount();
     });
     layout->addSpacing(10);
+    laps_ = new LapPanel(inner);
+    layout->addWidget(laps_);
+    layout->addSpacing(10);
     layout->addWidget(label(tr("KEEP"), theme::kHeading));
     note_ = new QLineEdit;
     note_->setObjectName(QStringLiteral("benchNote"));
@@ -158,11 +174,13 @@ QWidget* BenchPage::buildSide() {
     keep_ = button("benchKeep", tr("Keep into the open case (K)"), [this] { keep(); });
     layout->addWidget(
         label(tr("The clip goes into the session that is chosen, what was said beside it, the marked span as a "
-                 "repetition, what the points and the count gave as a line in the case's journal."),
+                 "repetition, what is drawn with its picture, what points, times, count and laps gave as a line in the "
+                 "case's journal."),
               theme::kQuiet));
     layout->addStretch();
     connect(counted_, &QComboBox::activated, this, &BenchPage::showCount);
     connect(slow_, &QDoubleSpinBox::valueChanged, this, &BenchPage::showCount);
+    connect(slow_, &QDoubleSpinBox::valueChanged, this, &BenchPage::showPoints);
     connect(note_, &QLineEdit::returnPressed, this, [this] { setFocus(); });
     QScrollArea* scroll = scrolled(inner);
     scroll->setFixedWidth(290);
@@ -245,6 +263,32 @@ std::vector<PageKey> BenchPage::keyTable() {
          [this](KeyPress) { active_->follow(); },
          open},
         {QStringLiteral("U"), {}, tr("a known length: the unit"), {Qt::Key_U}, unit, open},
+        {QStringLiteral("C"),
+         {},
+         tr("two points as a circle"),
+         {Qt::Key_C},
+         [this](KeyPress) { active_->toggleCircle(); },
+         open},
+        {QStringLiteral("V"), {}, tr("a plumb line"), {Qt::Key_V}, [this](KeyPress) { active_->togglePlumb(); }, open},
+        {tr("drag"), {}, tr("a stroke, that fades"), {}, {}, open},
+        {QStringLiteral("S"),
+         {},
+         tr("keep the strokes of this picture"),
+         {Qt::Key_S},
+         [this](KeyPress) { active_->keepStrokes(); },
+         open},
+        {QStringLiteral("T"),
+         tr("time"),
+         tr("time from here, to here"),
+         {Qt::Key_T},
+         [this](KeyPress) { markTime(); },
+         open},
+        {QStringLiteral("Y"),
+         {},
+         tr("the same moment in both clips"),
+         {Qt::Key_Y},
+         [this](KeyPress) { syncHere(); },
+         both},
         {QStringLiteral("N"), tr("speak a note"), {}, {Qt::Key_N}, [this](KeyPress) { recorder_->toggle(); }, open},
         {QStringLiteral("K"),
          tr("keep"),
@@ -340,6 +384,9 @@ void BenchPage::openClip(const QString& path, bool beside) {
                        std::make_shared<const std::vector<double>>(info->timesS), info->displayHeight);
             view->setVisible(true);
             beatsS_.clear();
+            apartS_.reset();
+            timeFrom_.reset();
+            timeTo_.reset();
             activate(view);
             refresh();
             setFocus();
@@ -356,6 +403,8 @@ void BenchPage::activate(BenchView* view) {
 
 void BenchPage::togglePlay() {
     const bool playing = first_->playing() || second_->playing();
+    if (!playing && apartS_)
+        follow(active_);
     for (BenchView* view : {first_, second_})
         playing ? view->stop() : view->play(speed_->currentData().toDouble());
     play_->setText(playing ? tr("Play") : tr("Stop"));
@@ -379,10 +428,22 @@ void BenchPage::showPoints() {
         return unitPx_ ? plusMinus(inUnits(px, *unitPx_), tr(" of the unit")) : plusMinus(px, tr(" px"));
     };
     if (points.empty())
-        lines << tr("Click the picture: two points make a line, three an angle at the second.");
+        lines << tr(
+            "Click the picture: two points make a line or a circle, three an angle at the second, four the angle "
+            "between two lines. Drag to draw.");
     if (points.size() == 1)
         lines << tr("One point. Another makes a line; <b>F</b> follows this one.");
-    if (points.size() >= 2) {
+    constexpr std::size_t kTwoLines = 4;
+    if (points.size() == 2 && active_->isCircle()) {
+        const Uncertain radius = lineBetween(points[0], points[1], sigma).lengthPx;
+        lines << tr("Circle: radius <b>%1</b>").arg(length(radius));
+        lines << tr("Round it: <b>%1</b>")
+                     .arg(length({2 * std::numbers::pi * radius.value, 2 * std::numbers::pi * radius.u}));
+    } else if (points.size() == kTwoLines) {
+        lines << tr("Between the lines: <b>%1</b> as seen")
+                     .arg(plusMinus(angleBetween(points[0], points[1], points[2], points[3], sigma),
+                                    QStringLiteral("°")));
+    } else if (points.size() >= 2) {
         const PictureLine line = lineBetween(points[0], points[1], sigma);
         lines << tr("Line: <b>%1</b> from the upright").arg(plusMinus(line.toUprightDeg, QStringLiteral("°")));
         lines << tr("Length: <b>%1</b>").arg(length(line.lengthPx));
@@ -415,6 +476,66 @@ void BenchPage::showPoints() {
                      .arg(length({furthest, std::numbers::sqrt2 * sigma}));
     }
     points_->setText(lines.join(QStringLiteral("<br>")));
+    if (!timeFrom_) {
+        time_->setText(tr("<b>T</b> at one picture, <b>T</b> at another: the time between."));
+        return;
+    }
+    const bool whole = timeTo_.has_value();
+    const auto& times = active_->isOpen() ? active_->timesS() : std::vector<double>();
+    const double toS = whole ? timeTo_->timeS : active_->timeS();
+    const double interval =
+        times.size() > 1 ? (times.back() - times.front()) / static_cast<double>(times.size() - 1) : 0;
+    const Uncertain between = timeBetween(timeFrom_->timeS, toS, interval, slow_->value(), kDefaultMarkingFrames);
+    time_->setText(tr("From frame %1 to %2: <b>%3</b>")
+                       .arg(timeFrom_->frame)
+                       .arg(whole ? timeTo_->frame : active_->frame())
+                       .arg(plusMinus(between, tr(" s"))));
+}
+
+void BenchPage::markTime() {
+    if (!active_->isOpen())
+        return;
+    const Instant here{active_->path(), active_->frame(), active_->timeS()};
+    // A third begins anew; of another clip too: two clocks have nothing between them.
+    if (!timeFrom_ || timeTo_ || timeFrom_->path != here.path) {
+        timeFrom_ = here;
+        timeTo_.reset();
+    } else {
+        timeTo_ = here;
+    }
+    showPoints();
+}
+
+void BenchPage::syncHere() {
+    if (!first_->isOpen() || !second_->isOpen()) {
+        workspace().say(tr("Two clips beside each other are held together."));
+        return;
+    }
+    if (apartS_) {
+        apartS_.reset();
+        workspace().say(tr("Each clip by itself again."));
+        return;
+    }
+    apartS_ = second_->timeS() - first_->timeS();
+    workspace().say(
+        tr("Held together: frame %1 and frame %2 are the same moment.").arg(first_->frame()).arg(second_->frame()));
+}
+
+void BenchPage::follow(BenchView* moved) {
+    if (!apartS_ || following_ || moved->playing() || !first_->isOpen() || !second_->isOpen())
+        return;
+    BenchView* other = moved == first_ ? second_ : first_;
+    const double wanted = moved->timeS() + (moved == first_ ? *apartS_ : -*apartS_);
+    const std::vector<double>& times = other->timesS();
+    const auto after = std::lower_bound(times.begin(), times.end(), wanted);
+    auto nearest = after == times.end() ? std::prev(after) : after;
+    if (nearest != times.begin() && std::abs(*std::prev(nearest) - wanted) < std::abs(*nearest - wanted))
+        --nearest;
+    const int frame = static_cast<int>(nearest - times.begin());
+    const bool before = std::exchange(following_, true);
+    if (frame != other->frame())
+        other->goTo(frame);
+    following_ = before;
 }
 
 void BenchPage::showCount() {
@@ -448,12 +569,20 @@ void BenchPage::keep() {
     const auto span = active_->span();
     const bool whole = span.first == 0 && span.second + 1 == static_cast<int>(active_->timesS().size());
     const double slow = slow_->value();
-    QString gave = points_->text() + QStringLiteral(" · ") + count_->text();
+    QStringList given;
+    if (active_->points().size() > 1)
+        given << points_->text();
+    if (beatsS_.size() > 2)
+        given << count_->text();
+    if (timeTo_)
+        given << time_->text();
+    if (const QString laps = laps_->words(); !laps.isEmpty())
+        given << laps;
+    QString gave = given.join(QStringLiteral(" · "));
+    const std::vector<DrawnNote> drawn = active_->drawn();
     gave.replace(QStringLiteral("<br>"), QStringLiteral(" · "))
         .remove(QStringLiteral("<b>"))
         .remove(QStringLiteral("</b>"));
-    if (active_->points().size() < 2 && beatsS_.size() < 3)
-        gave.clear();
     const SessionId session = workspace().session();
     const CaseId id = workspace().data().id;
     if (recorder_->isRecording())
@@ -462,7 +591,7 @@ void BenchPage::keep() {
     workspace().start<NewClip>(
         tr("Keeping the clip"), this, workspace().ofCase(),
         [path, title](JobControl&) -> Result<NewClip> { return describeClip(path, path, title); },
-        [this, session, id, span, whole, slow, gave, title, said](const Result<NewClip>& clip) {
+        [this, session, id, span, whole, slow, gave, title, said, drawn](const Result<NewClip>& clip) {
             if (!clip) {
                 if (clip.error().kind != Error::Kind::Cancelled)
                     workspace().say(words::text(clip.error().sentence()), true);
@@ -480,6 +609,9 @@ void BenchPage::keep() {
                     return added.error();
                 if (!said.isEmpty())
                     if (const auto kept = edit.addSpokenNote(*added, said); !kept)
+                        return kept.error();
+                for (const DrawnNote& note : drawn)
+                    if (const auto kept = edit.addDrawnNote(*added, note); !kept)
                         return kept.error();
                 if (!whole) {
                     const auto part = edit.firstSection(*added);

@@ -14,6 +14,7 @@ class QPushButton;
 
 namespace riflesso {
 
+class LapPanel;
 class LivePanel;
 class VoicePlayer;
 class VoiceRecorder;
@@ -46,6 +47,9 @@ private:
     void beat();
     void showPoints();
     void showCount();
+    void markTime();
+    void syncHere();
+    void follow(BenchView* moved);
     QWidget* buildSaid();
     void showSaid(const QByteArray& sound);
     void keep();
@@ -62,7 +66,17 @@ private:
     QWidget* saidRow_;
     QLabel* saidLength_;
     QByteArray said_; ///< a spoken note to keep
-    QLabel *points_, *count_;
+    QLabel *points_, *count_, *time_;
+    LapPanel* laps_;
+    /// A picture of a clip that a time is counted from.
+    struct Instant {
+        QString path;
+        int frame = 0;
+        double timeS = 0;
+    };
+    std::optional<Instant> timeFrom_, timeTo_;
+    std::optional<double> apartS_; ///< of two clips held together: time of the second less that of the first
+    bool following_ = false;
     std::vector<double> beatsS_;
     std::optional<Uncertain> unitPx_; ///< length of the line taken as the unit
 };

@@ -21,6 +21,7 @@ BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
     stage_->setObjectName(name);
     stage_->setMarking(true);
     stage_->setLoupe(true);
+    stage_->setStroking(true);
     layout->addWidget(stage_, 1);
     line_ = label({}, theme::kQuiet);
     line_->setObjectName(name + QStringLiteral("Line"));
@@ -30,13 +31,31 @@ BenchView::BenchView(Workspace& workspace, const QString& name, QWidget* parent)
         emit pressed();
         if (!isOpen())
             return;
-        constexpr std::size_t kMost = 3;
-        if (points_.size() == kMost)
-            points_.clear(); // a fourth click starts anew
+        constexpr std::size_t kMost = 4;
+        if (points_.size() == kMost) {
+            points_.clear(); // a fifth click starts anew
+            circle_ = false;
+        }
         points_.push_back({pixel.x(), pixel.y()});
         forgetPath();
         show();
     });
+    connect(stage_, &StageView::stroked, this, [this](const QList<QPointF>& pixels) {
+        emit pressed();
+        if (!isOpen())
+            return;
+        Stroke stroke;
+        stroke.note.frame = frame_;
+        stroke.note.kind = DrawnNote::Kind::Stroke;
+        for (const QPointF& pixel : pixels)
+            stroke.note.points.push_back({pixel.x(), pixel.y()});
+        strokes_.push_back(std::move(stroke));
+        fading_.start();
+        show();
+    });
+    constexpr int kFadeStepMs = 100;
+    fading_.setInterval(kFadeStepMs);
+    connect(&fading_, &QTimer::timeout, this, &BenchView::fade);
     connect(stage_, &StageView::markPressed, this, [this] { emit pressed(); });
     const auto drag = [this](const QString& mark, QPointF pixel) {
         const std::size_t index = mark.toUInt() - 1;
@@ -76,6 +95,9 @@ void BenchView::open(const QString& path, const QString& title, std::shared_ptr<
     timesS_ = std::move(timesS);
     height_ = height;
     points_.clear();
+    strokes_.clear();
+    plumbX_.reset();
+    circle_ = false;
     forgetPath();
     span_ = {0, static_cast<int>(timesS_->size()) - 1};
     frame_ = -1;
@@ -125,8 +147,75 @@ void BenchView::forgetPath() {
     ++asked_; // one that is still being followed is of another point, span or clip
 }
 
+namespace {
+constexpr int kStandsMs = 4000, kFadesMs = 1000; ///< of a stroke that nobody keeps
+}
+
+void BenchView::fade() {
+    bool fading = false;
+    for (Stroke& stroke : strokes_)
+        if (!stroke.kept) {
+            stroke.ageMs += fading_.interval();
+            fading = true;
+        }
+    std::erase_if(strokes_, [](const Stroke& stroke) { return !stroke.kept && stroke.ageMs > kStandsMs + kFadesMs; });
+    if (!fading)
+        fading_.stop();
+    show();
+}
+
+void BenchView::toggleCircle() {
+    if (points_.size() != 2) {
+        workspace_.say(tr("Two points make a circle: its middle, and a point on it."));
+        return;
+    }
+    circle_ = !circle_;
+    show();
+}
+
+void BenchView::togglePlumb() {
+    if (!isOpen())
+        return;
+    if (plumbX_)
+        plumbX_.reset();
+    else
+        plumbX_ = points_.empty() ? stage_->image().width() / 2.0 : points_.back().x;
+    show();
+}
+
+void BenchView::keepStrokes() {
+    bool any = false;
+    for (Stroke& stroke : strokes_)
+        if (!stroke.kept && stroke.note.frame == frame_)
+            any = stroke.kept = true;
+    workspace_.say(any ? tr("Kept with this picture.") : tr("No stroke on this picture that is not kept already."));
+    show();
+}
+
+std::vector<DrawnNote> BenchView::drawn() const {
+    using Kind = DrawnNote::Kind;
+    std::vector<DrawnNote> out;
+    constexpr std::size_t kTwo = 2, kThree = 3, kFour = 4;
+    if (points_.size() >= kTwo)
+        out.push_back({frame_,
+                       points_.size() == kFour    ? Kind::TwoLines
+                       : points_.size() == kThree ? Kind::Angle
+                       : circle_                  ? Kind::Circle
+                                                  : Kind::Line,
+                       points_});
+    if (plumbX_)
+        out.push_back({frame_, Kind::Plumb, {{*plumbX_, 0}}});
+    for (const Stroke& stroke : strokes_)
+        if (stroke.kept)
+            out.push_back(stroke.note);
+    return out;
+}
+
 void BenchView::clearPoints() {
     points_.clear();
+    circle_ = false;
+    plumbX_.reset();
+    strokes_.clear();
     forgetPath();
     show();
 }
@@ -191,7 +280,8 @@ void BenchView::show() {
     points.colour = look::dark().athlete;
     for (std::size_t i = 0; i < points_.size(); ++i) {
         points.marks[std::to_string(i + 1)] = {points_[i].x, points_[i].y};
-        if (i > 0)
+        constexpr std::size_t kTwoLines = 4;
+        if (i > 0 && !circle_ && (points_.size() < kTwoLines || i % 2 == 1))
             points.lines.emplace_back(std::to_string(i), std::to_string(i + 1));
     }
     StageFigure path;
@@ -203,6 +293,22 @@ void BenchView::show() {
             path.lines.emplace_back(std::to_string(followed_[i - 1].first), std::to_string(followed_[i].first));
     }
     stage_->setFigures({points, path});
+    const QSizeF size = stage_->image().size();
+    std::vector<StageDrawing> drawings;
+    const auto add = [&](const DrawnNote& note, double opacity) {
+        for (StageDrawing& drawing : drawingsOf(note, size)) {
+            drawing.opacity = opacity;
+            drawings.push_back(std::move(drawing));
+        }
+    };
+    if (circle_ && points_.size() == 2)
+        add({frame_, DrawnNote::Kind::Circle, points_}, 1);
+    if (plumbX_)
+        add({frame_, DrawnNote::Kind::Plumb, {{*plumbX_, 0}}}, 1);
+    for (const Stroke& stroke : strokes_)
+        if (!stroke.kept || stroke.note.frame == frame_)
+            add(stroke.note, stroke.kept ? 1 : std::clamp(1 - double(stroke.ageMs - kStandsMs) / kFadesMs, 0.0, 1.0));
+    stage_->setDrawings(std::move(drawings));
     stage_->setCaption(title_, active_ ? tr("keys act here") : QString(), look::dark().athlete);
     const bool whole = span_.first == 0 && span_.second + 1 == static_cast<int>(timesS_->size());
     line_->setText(tr("frame %1 of %2 · %3 s%4")

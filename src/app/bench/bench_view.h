@@ -8,6 +8,7 @@
 #include "core/points/bench_points.h"
 
 #include <QLabel>
+#include <QTimer>
 
 namespace riflesso {
 
@@ -38,6 +39,16 @@ public:
 
     [[nodiscard]] const std::vector<PixelPoint>& points() const { return points_; }
     void clearPoints();
+    /// Two points as a circle: its middle, and a point on it.
+    void toggleCircle();
+    [[nodiscard]] bool isCircle() const { return circle_; }
+    /// An upright line through the last point, or the middle of the picture; again: takes it away.
+    void togglePlumb();
+    /// Strokes of the picture shown stay with it; others fade.
+    void keepStrokes();
+    [[nodiscard]] bool hasStrokes() const { return !strokes_.empty(); }
+    /// What is drawn and meant to stay: points that make something, the plumb line, strokes that are kept.
+    [[nodiscard]] std::vector<DrawnNote> drawn() const;
     /// Carries the last point through the marked span in the background.
     void follow();
     /// What was followed: one place a frame, lost ones left out.
@@ -50,7 +61,13 @@ signals:
     void playStopped();
 
 private:
+    struct Stroke {
+        DrawnNote note;
+        bool kept = false;
+        int ageMs = 0;
+    };
     void show();
+    void fade();
     void forgetPath();
     Workspace& workspace_;
     StageView* stage_;
@@ -65,6 +82,10 @@ private:
     std::vector<PixelPoint> points_;
     std::vector<std::pair<int, PixelPoint>> followed_;
     int asked_ = 0; ///< of what is followed, the newest
+    bool circle_ = false;
+    std::optional<double> plumbX_;
+    std::vector<Stroke> strokes_;
+    QTimer fading_;
 };
 
 } // namespace riflesso

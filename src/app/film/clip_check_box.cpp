@@ -182,7 +182,9 @@ void ClipCheckBox::show(const Clip* shown, const Section* section) {
     text_->setText(
         (measuredLines(*shown, section, workspace_.data().pack.views) + foundLines(*shown)).join(QStringLiteral("\n")));
     look_->setVisible(!found_.contains(shown->hash));
-    const std::size_t open = cutsOf(*shown).size();
+    const std::vector<int> cuts = cutsOf(*shown);
+    const std::size_t open = cuts.size();
+    emit cutsFound(cuts);
     split_->setVisible(open > 0);
     split_->setText(tr("Split into %1 sections there").arg(shown->sections.size() + open));
 }

@@ -20,6 +20,9 @@ public:
     /// Whether a file is the shown missing clip; it is kept where it is.
     void lookAt(const QString& file);
 
+signals:
+    void cutsFound(const std::vector<int>& frames); ///< of the shown clip, at which no section begins yet
+
 private:
     void lookThrough();
     void splitAtCuts();

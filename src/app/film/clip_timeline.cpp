@@ -15,11 +15,17 @@ namespace riflesso {
 namespace {
 
 constexpr double kMargin = 14;
+constexpr double kPicturesTop = 64, kPictureHigh = 38, kPictureWide = 68;
+constexpr std::size_t kMostPictures = 400; ///< small ones kept of a clip
 
 } // namespace
 
 ClipTimeline::ClipTimeline(QWidget* parent) : QWidget(parent) {
-    setFixedHeight(70);
+    setFixedHeight(112);
+    constexpr int kSettledMs = 180;
+    settled_.setSingleShot(true);
+    settled_.setInterval(kSettledMs);
+    connect(&settled_, &QTimer::timeout, this, &ClipTimeline::askForPictures);
     setCursor(Qt::PointingHandCursor);
     setAccessibleName(tr("The whole clip with its repetitions"));
 }
@@ -34,6 +40,8 @@ void ClipTimeline::setClip(const Clip* clip, RepetitionId selected) {
     clip_ = clip ? clip->id : ClipId{};
     if (another) {
         sounds_.clear();
+        cuts_.clear();
+        pictures_.clear();
         showWhole();
     }
     selected_ = selected;
@@ -58,6 +66,58 @@ void ClipTimeline::setSounds(const std::vector<double>& frames) {
     sounds_ = frames;
     update();
 }
+void ClipTimeline::setCuts(const std::vector<int>& frames) {
+    cuts_ = frames;
+    update();
+}
+
+void ClipTimeline::setPicture(int frame, const QImage& picture) {
+    if (pictures_.size() >= kMostPictures)
+        pictures_.clear();
+    const QSizeF room = QSizeF(kPictureWide, kPictureHigh) * devicePixelRatioF();
+    pictures_[frame] = picture.scaled(room.toSize(), Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    update();
+}
+
+QList<int> ClipTimeline::pictureFrames() const {
+    QList<int> out;
+    if (frames_ == 0)
+        return out;
+    for (double x = kMargin; x + kPictureWide <= width() - kMargin + 1; x += kPictureWide + 2)
+        out << frameAt(x + kPictureWide / 2);
+    return out;
+}
+
+void ClipTimeline::askForPictures() {
+    QList<int> wanted;
+    for (const int frame : pictureFrames())
+        if (!pictures_.contains(frame) && !wanted.contains(frame))
+            wanted << frame;
+    if (!wanted.isEmpty())
+        emit picturesAsked(wanted);
+}
+
+void ClipTimeline::drawPictures(QPainter& painter) const {
+    const look::Palette& p = theme::colours();
+    double x = kMargin;
+    for (const int frame : pictureFrames()) {
+        const QRectF box(x, kPicturesTop, kPictureWide, kPictureHigh);
+        x += kPictureWide + 2;
+        // Until its own has come, the nearest that is there stands in.
+        auto at = pictures_.lower_bound(frame);
+        if (at == pictures_.end() ||
+            (at != pictures_.begin() && at->first != frame && frame - std::prev(at)->first < at->first - frame))
+            at = at == pictures_.begin() ? at : std::prev(at);
+        if (pictures_.empty()) {
+            painter.fillRect(box, p.course);
+            continue;
+        }
+        const QSizeF size = QSizeF(at->second.size()).scaled(box.size(), Qt::KeepAspectRatio);
+        painter.fillRect(box, p.stage);
+        painter.drawImage(QRectF(box.center() - QPointF(size.width(), size.height()) / 2, size), at->second);
+    }
+}
+
 std::optional<int> ClipTimeline::soundFrom(int frame, int by) const {
     std::optional<int> best;
     for (const double sound : sounds_) {
@@ -93,6 +153,7 @@ void ClipTimeline::show(double first, double span) {
     span = std::clamp(span, std::min(kFewest, most), most);
     first_ = std::clamp(first, 0.0, most - span);
     last_ = first_ + span;
+    settled_.start();
     update();
 }
 void ClipTimeline::showWhole() { show(0, std::max(0, frames_ - 1)); }
@@ -198,6 +259,12 @@ void ClipTimeline::paintEvent(QPaintEvent*) {
             QRectF(QPointF(xOf(std::min(*cutStart_, frame_)), 28), QPointF(xOf(std::max(*cutStart_, frame_)), 52)),
             open);
     }
+    drawPictures(painter);
+    // Where it looks cut: a broken line through all.
+    painter.setPen(QPen(p.deviation, 1.4, Qt::DashLine));
+    for (const int cut : cuts_)
+        if (inSight(cut, cut))
+            painter.drawLine(QPointF(xOf(cut), 4), QPointF(xOf(cut), kPicturesTop + kPictureHigh));
     // Sudden sounds: small marks under the repetitions.
     painter.setPen(QPen(p.ink, 1.6));
     for (const double sound : sounds_)
@@ -213,7 +280,7 @@ void ClipTimeline::paintEvent(QPaintEvent*) {
 
 void ClipTimeline::mousePressEvent(QMouseEvent* event) {
     const int frame = frameAt(event->position().x());
-    if (event->position().y() > 26)
+    if (event->position().y() > 26 && event->position().y() < kPicturesTop)
         for (const Section& section : sections_)
             for (const Repetition& repetition : section.repetitions)
                 if (frame >= repetition.from && frame <= repetition.to)

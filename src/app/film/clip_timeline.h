@@ -6,6 +6,10 @@
 
 #include "store/case_data.h"
 
+#include <QImage>
+#include <QTimer>
+
+#include <map>
 #include <optional>
 
 class QNativeGestureEvent;
@@ -22,6 +26,11 @@ public:
     void setCutStart(std::optional<int> frame);
     /// Sudden sounds of the clip shown, at frames; another clip forgets them.
     void setSounds(const std::vector<double>& frames);
+    /// Where the clip looks cut and no section begins; another clip forgets them.
+    void setCuts(const std::vector<int>& frames);
+    /// One of the small pictures that were asked for.
+    void setPicture(int frame, const QImage& picture);
+    [[nodiscard]] std::size_t pictures() const { return pictures_.size(); }
     [[nodiscard]] bool hasSounds() const { return !sounds_.empty(); }
     /// Frame of the next (by 1) or previous (by -1) sound; none there.
     [[nodiscard]] std::optional<int> soundFrom(int frame, int by) const;
@@ -39,6 +48,8 @@ public:
 signals:
     void frameAsked(int frame);
     void repetitionClicked(RepetitionId id);
+    /// What is in sight has stood for a moment: small pictures of these frames are wanted.
+    void picturesAsked(const QList<int>& frames);
 
 protected:
     bool event(QEvent* event) override;
@@ -46,6 +57,7 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
+    void resizeEvent(QResizeEvent*) override { settled_.start(); }
 
 private:
     [[nodiscard]] double xOf(double frame) const;
@@ -58,6 +70,10 @@ private:
     void drawSections(QPainter& painter) const;
     void drawRepetitions(QPainter& painter, const Section& section) const;
     void drawOverview(QPainter& painter) const;
+    void drawPictures(QPainter& painter) const;
+    void askForPictures();
+    /// Frames of which small pictures stand in sight, left to right.
+    [[nodiscard]] QList<int> pictureFrames() const;
 
     std::vector<Section> sections_;
     int frames_ = 0, frame_ = 0;
@@ -66,6 +82,9 @@ private:
     std::optional<int> cutStart_;
     ClipId clip_;
     std::vector<double> sounds_;
+    std::vector<int> cuts_;
+    std::map<int, QImage> pictures_;
+    QTimer settled_;
 };
 
 } // namespace riflesso

@@ -39,6 +39,9 @@ FilmPage::FilmPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     side_ = new SectionPanel(workspace, this);
     layout->addWidget(side_);
     connect(side_, &SectionPanel::lengthAsked, this, &FilmPage::measureLength);
+    connect(side_, &SectionPanel::frameAsked, this, &FilmPage::goToFrame);
+    connect(side_, &SectionPanel::cutsFound, this,
+            [this](const std::vector<int>& frames) { timeline_->setCuts(frames); });
     connect(length_, &LengthBar::changed, this, &FilmPage::showFigures);
     connect(length_, &LengthBar::left, this, &FilmPage::endPointing);
     connect(picture_, &PictureBar::left, this, &FilmPage::endPointing);
@@ -98,9 +101,6 @@ QWidget* FilmPage::buildStage() {
     time_ = label({});
     time_->setObjectName(QStringLiteral("filmTime"));
     time_->setWordWrap(false);
-    time_->setMinimumWidth(time_->fontMetrics().horizontalAdvance(
-        tr("frame %1 of %2 · %3 s")
-            .arg(QStringLiteral("888888"), QStringLiteral("888888"), QStringLiteral("8888.888"))));
     bar->addWidget(play_);
     bar->addWidget(speed_);
     find_ = new QPushButton(tr("Find them (R)"));
@@ -132,6 +132,19 @@ QWidget* FilmPage::buildStage() {
     connect(timeline_, &ClipTimeline::frameAsked, this, [this](int frame) {
         player_->stop();
         goToFrame(frame);
+    });
+    connect(timeline_, &ClipTimeline::picturesAsked, this, [this](const QList<int>& frames) {
+        const Clip* shown = clip();
+        if (!shown || shown->missing)
+            return;
+        const ClipId of = shown->id;
+        const int asked = ++picturesAsked_;
+        for (const int frame : frames)
+            workspace().enqueueFrame(shown->path, frame, timeline_, [this, of, asked](const QImage& image, int at) {
+                // A clip, or a stretch of it, that is not in sight any more.
+                if (of == clip_ && asked == picturesAsked_)
+                    timeline_->setPicture(at, image);
+            });
     });
     connect(timeline_, &ClipTimeline::repetitionClicked, this,
             [this](RepetitionId id) { this->workspace().selectRepetition(id); });
@@ -338,8 +351,8 @@ void FilmPage::refresh() {
     }
     showClips();
     showFilmingList();
-    showSide();
     timeline_->setClip(clip(), workspace().repetition());
+    showSide();
     goToFrame(frame_);
     filling_ = false;
 }
@@ -358,6 +371,10 @@ void FilmPage::goToFrame(int frame) {
     const double stored = (*shown->timesS)[static_cast<std::size_t>(frame_)];
     const double real = stored / (part ? part->slowMotion : 1);
     time_->setText(tr("frame %1 of %2 · %3 s").arg(frame_).arg(shown->frames()).arg(words::number(real, 3)));
+    // Never cut off, and never narrower again, so that the bar stands still while the film runs.
+    time_->ensurePolished();
+    time_->setMinimumWidth(
+        std::max(time_->minimumWidth(), time_->fontMetrics().horizontalAdvance(time_->text()) + 2 * time_->margin()));
     if (shown->missing) {
         stage_->setImage({});
         stage_->setCaption(tr("The clip is not at %1. Put it back there, or find it (on the right).").arg(shown->path),
@@ -418,6 +435,8 @@ void FilmPage::showFigures() {
     stage_->setFigures(length_->active()    ? length_->figures(frame_)
                        : picture_->active() ? picture_->figures()
                                             : std::vector<StageFigure>());
+    if (const Clip* shown = clip())
+        stage_->setDrawings(drawingsAt(shown->drawn, frame_, QSizeF(shown->width, shown->height)));
 }
 
 void FilmPage::togglePlay() {
@@ -534,7 +553,7 @@ void FilmPage::jumpToRepetition(int by) {
 }
 
 void FilmPage::zoomLine(int key) {
-    constexpr double kStep = 2;
+    constexpr double kStep = 2.5;
     if (key == Qt::Key_0)
         timeline_->showWhole();
     else

@@ -70,6 +70,7 @@ private:
     QListWidget* list_;
     StageView* stage_;
     ClipTimeline* timeline_;
+    int picturesAsked_ = 0; ///< of the small pictures, the newest
     Player* player_;
     QPushButton *play_, *cut_, *find_;
     RepetitionFinder* finder_;

@@ -115,9 +115,11 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     layout->addSpacing(6);
     checks_ = new ClipCheckBox(workspace, this);
     layout->addWidget(checks_);
+    connect(checks_, &ClipCheckBox::cutsFound, this, &SectionPanel::cutsFound);
     layout->addSpacing(6);
     spoken_ = new SpokenNotesBox(workspace, this);
     layout->addWidget(spoken_);
+    connect(spoken_, &SpokenNotesBox::frameAsked, this, &SectionPanel::frameAsked);
     layout->addSpacing(6);
     keeping_ = new ClipKeeping(workspace, this);
     layout->addWidget(keeping_);

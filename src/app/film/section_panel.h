@@ -44,6 +44,8 @@ public:
 
 signals:
     void lengthAsked(); ///< known length on the picture
+    void frameAsked(int frame);
+    void cutsFound(const std::vector<int>& frames);
 
 private:
     QFormLayout* buildForm();

@@ -9,13 +9,15 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include <set>
+
 namespace riflesso {
 
 SpokenNotesBox::SpokenNotesBox(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
-    layout->addWidget(label(tr("SAID OF THE CLIP"), theme::kHeading));
+    layout->addWidget(label(tr("SAID OF THE CLIP, AND DRAWN"), theme::kHeading));
     rows_ = new QVBoxLayout;
     rows_->setSpacing(4);
     layout->addLayout(rows_);
@@ -32,8 +34,9 @@ void SpokenNotesBox::show(const Clip* clip) {
     if (clip)
         for (const SpokenNote& note : clip->spoken)
             notes.push_back(note.id);
-    if (now == clip_ && notes == shown_)
+    if (now == clip_ && notes == shown_ && (!clip || clip->drawn == drawn_))
         return;
+    drawn_ = clip ? clip->drawn : std::vector<DrawnNote>();
     if (!(now == clip_))
         recorder_->giveUp();
     player_->stop();
@@ -59,6 +62,33 @@ void SpokenNotesBox::show(const Clip* clip) {
         button(tr("Listen"), "listenToNote", tr("Listen to note %1"), [this, sound = note.sound] { listen(sound); });
         button(tr("Remove"), "removeNote", tr("Remove note %1"), [this, id = note.id] {
             workspace_.apply(tr("Remove a spoken note"), [&](Edit& edit) { return edit.removeSpokenNote(id); });
+        });
+        rows_->addLayout(row);
+    }
+    showDrawn(*clip);
+}
+
+void SpokenNotesBox::showDrawn(const Clip& clip) {
+    std::set<int> frames;
+    for (const DrawnNote& note : clip.drawn)
+        frames.insert(note.frame);
+    for (const int frame : frames) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(label(tr("Drawn on frame %1").arg(frame)));
+        row->addStretch();
+        auto* go = new QPushButton(tr("Show"));
+        go->setObjectName(QStringLiteral("showDrawn"));
+        go->setAccessibleName(tr("Show what is drawn on frame %1").arg(frame));
+        auto* remove = new QPushButton(tr("Remove"));
+        remove->setObjectName(QStringLiteral("removeDrawn"));
+        remove->setAccessibleName(tr("Remove what is drawn on frame %1").arg(frame));
+        for (QPushButton* button : {go, remove}) {
+            button->setFocusPolicy(Qt::TabFocus);
+            row->addWidget(button);
+        }
+        connect(go, &QPushButton::clicked, this, [this, frame] { emit frameAsked(frame); });
+        connect(remove, &QPushButton::clicked, this, [this, id = clip.id, frame] {
+            workspace_.apply(tr("Remove a drawing"), [&](Edit& edit) { return edit.removeDrawnNotes(id, frame); });
         });
         rows_->addLayout(row);
     }

@@ -94,7 +94,7 @@ const MarkPage::ShownTrial& MarkPage::shownTrial() const {
     if (const RepetitionPlace place = workspace().place()) {
         shownTrial_.trial = toTrial(*data, place);
         shownTrial_.sides = resolveRoles(data->pack, shownTrial_.trial);
-        for (const PointRef& ref : data->pack.marked)
+        for (const PointRef& ref : data->pack.markedBy(place.repetition->variant))
             if (std::string name = resolvePoint(ref, shownTrial_.sides); !name.empty())
                 shownTrial_.guided.push_back(std::move(name));
     }
@@ -221,6 +221,7 @@ void MarkPage::goToFrame(int frame) {
         if (const auto mark = track.find(frame_); mark != track.end() && isProposed(mark->second.source))
             proposed[landmark] = isDoubtful(mark->second.source) ? 2 * mark->second.sigmaPx : 0;
     stage_->setFigures({{marksHere(), figureLines(workspace().data().pack, sides()), colour, true, proposed}});
+    stage_->setDrawings(drawingsAt(place.clip->drawn, frame_, QSizeF(place.clip->width, place.clip->height)));
     showShape();
     const OpenProposals open = openProposals(*place.repetition);
     proposed_->setVisible(open.marks + open.events > 0 && !again_->active());
@@ -387,6 +388,8 @@ void MarkPage::nextOpen() {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         for (const EventDef& def : data.pack.events) {
             const TrialEvent* event = trial.event(def.id);
+            if (!event && !data.pack.hasEvent(trial.variant, def.id))
+                continue;
             const bool open = !event || openAt(*place.repetition, static_cast<int>(std::lround(event->frame))) > 0;
             if (!open)
                 continue;

@@ -315,8 +315,16 @@ std::vector<PageKey> MarkPage::keyTable() {
 
 void MarkPage::stepEvent(int by) {
     const Pack& pack = workspace().data().pack;
-    const int index = std::clamp(pack.eventIndex(event_) + by, 0, static_cast<int>(pack.events.size()) - 1);
-    chooseEvent(pack.events[static_cast<std::size_t>(index)].id, true);
+    const RepetitionPlace place = workspace().place();
+    const std::string form = place ? place.repetition->variant : std::string();
+    // What the form has no moment of is passed over.
+    for (int index = pack.eventIndex(event_) + by; index >= 0 && index < static_cast<int>(pack.events.size());
+         index += by)
+        if (const std::string& id = pack.events[static_cast<std::size_t>(index)].id; pack.hasEvent(form, id)) {
+            chooseEvent(id, true);
+            return;
+        }
+    chooseEvent(event_, true);
 }
 
 void MarkPage::leaveAll() {

@@ -175,7 +175,7 @@ QString MarkPage::headline() const {
     const int open = openAt(*place.repetition, frame_);
     int missing = 0;
     for (const EventDef& event : pack.events)
-        missing += !place.repetition->events.contains(event.id);
+        missing += !place.repetition->events.contains(event.id) && pack.hasEvent(place.repetition->variant, event.id);
     if (missing) // what another camera on the movement shows is lent
         missing -= static_cast<int>(shownTrial().trial.events.size() - place.repetition->events.size());
     const EventDef* here = nullptr;
@@ -218,9 +218,9 @@ StepState MarkPage::state() const {
     const std::vector<Trial>& trials = *chosen;
     if (trials.empty())
         return {};
-    const std::size_t events = workspace().data().pack.events.size();
     std::size_t done = 0, begun = 0;
     for (const Trial& trial : trials) {
+        const std::size_t events = workspace().data().pack.eventCount(trial.variant);
         const OpenProposals open = openProposals(*workspace().data().repetition(repetitionId(trial.id)));
         done += trial.events.size() >= events && !trial.marks.empty() && open.events == 0 && open.doubtful == 0;
         begun += !trial.events.empty() || !trial.marks.empty();
@@ -265,7 +265,8 @@ void MarkPage::showEvents() {
     for (int i = 0; i < events_->count(); ++i) {
         const EventDef& def = pack.events[static_cast<std::size_t>(i)];
         const TrialEvent* event = trial.event(def.id);
-        QString state = tr("to set");
+        QString state =
+            place && !pack.hasEvent(place.repetition->variant, def.id) ? tr("not of this form") : tr("to set");
         if (event && place) {
             const int open = openAt(*place.repetition, static_cast<int>(std::lround(event->frame)));
             const double start = trial.times.timeOf(place.repetition->from);

@@ -195,6 +195,8 @@ QWidget* MirrorPage::buildRight() {
     }
     top->addSpacing(8);
     layout->addLayout(top);
+    forms_ = new QHBoxLayout;
+    layout->addLayout(forms_);
     auto* row = new QHBoxLayout;
     row->addWidget(label(tr("Repetition"), theme::kQuiet));
     repetitions_ = new QHBoxLayout;
@@ -370,6 +372,7 @@ void MirrorPage::showForms() {
     const Pack& pack = workspace().data().pack;
     const SetChoice now = workspace().choice();
     const auto level = workspace().trialsOf(workspace().session(), now.stress);
+    clearLayout(forms_);
     // A second click on what is chosen takes it back.
     const auto offer = [&](const std::string& object, const QString& name, SetChoice with, bool chosen) {
         std::size_t count = 0;
@@ -382,7 +385,8 @@ void MirrorPage::showForms() {
         button->setFocusPolicy(Qt::TabFocus);
         if (!chosen)
             connect(button, &QPushButton::clicked, this, [this, with] { workspace().selectChoice(with); });
-        sets_->addWidget(button);
+        button->setStyleSheet(QStringLiteral("padding: 3px 8px;"));
+        forms_->addWidget(button);
         return button;
     };
     std::set<std::string> forms;
@@ -414,6 +418,8 @@ void MirrorPage::showForms() {
             if (chosen)
                 connectBack(button, [id = id](SetChoice& choice) { choice.conditions.erase(id); });
         }
+    if (forms_->count() > 0)
+        forms_->addStretch();
 }
 
 void MirrorPage::connectBack(QPushButton* button, const std::function<void(SetChoice&)>& without) {

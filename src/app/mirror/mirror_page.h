@@ -118,7 +118,7 @@ private:
     QComboBox *lower_, *speed_, *timing_, *order_, *ghostBy_;
     int ghostPercent_ = 100; ///< how strongly the ghost is drawn
     QString noGhost_;        ///< why none is shown; empty: one is, or none is asked for
-    QHBoxLayout *sets_, *repetitions_;
+    QHBoxLayout *sets_, *forms_, *repetitions_;
 
     PhaseAnchors anchors_;
     Side own_, other_;

@@ -142,6 +142,8 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
     add(tr("Easier:"), said(drill.easier));
     add(tr("Harder:"), said(drill.harder));
     QStringList with{words::stressName(drill.stress)};
+    for (const auto& [id, value] : drill.conditions)
+        with << QStringLiteral("%1: %2").arg(words::text(id), words::text(value));
     if (!drill.needs.empty())
         with << listed(drill.needs);
     with << (drill.partner ? tr("with a partner") : tr("alone"));

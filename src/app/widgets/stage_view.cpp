@@ -240,6 +240,28 @@ void StageView::paintEvent(QPaintEvent*) {
     }
     if (shape_)
         drawShape(painter, *shape_, shapeValue_, shapeColour_, 2.4, place, rect());
+    if (!drawings_.empty() || stroke_.size() > 1) {
+        painter.save();
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setBrush(Qt::NoBrush);
+        const auto draw = [&](const QList<QPointF>& line, double opacity) {
+            QPolygonF there;
+            for (const QPointF& point : line)
+                there << place(point);
+            // A dark rim, so that it is seen on any picture.
+            for (const auto& [colour, width] : {std::pair{QColor(16, 25, 28), 5.0}, {QColor(255, 214, 92), 2.6}}) {
+                QColor shown = colour;
+                shown.setAlphaF(static_cast<float>(opacity));
+                painter.setPen(QPen(shown, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+                painter.drawPolyline(there);
+            }
+        };
+        for (const StageDrawing& drawing : drawings_)
+            draw(drawing.line, drawing.opacity);
+        if (stroke_.size() > 1)
+            draw(stroke_, 1);
+        painter.restore();
+    }
     if (!figures_.empty())
         if (const auto at = figures_.front().marks.find(selected_); at != figures_.front().marks.end()) {
             painter.setRenderHint(QPainter::Antialiasing);
@@ -371,6 +393,9 @@ void StageView::mousePressEvent(QMouseEvent* event) {
         emit markPressed(QString::fromStdString(dragged_));
         return;
     }
+    stroke_.clear();
+    if (stroking_ && event->button() == Qt::LeftButton && marking_ && !image_.isNull())
+        stroke_ = {transform_.toPixel(event->position())};
     if (event->button() == Qt::MiddleButton || event->button() == Qt::RightButton ||
         (event->button() == Qt::LeftButton && !marking_))
         panFrom_ = event->position();
@@ -380,6 +405,16 @@ void StageView::mouseMoveEvent(QMouseEvent* event) {
     cursor_ = event->position();
     if (boxFrom_) {
         boxTo_ = transform_.toPixel(event->position());
+        update();
+        return;
+    }
+    if (!stroke_.isEmpty()) {
+        // Nearer than this to where it began it is a click with an unsteady hand.
+        constexpr double kStill = 6;
+        const QPointF here = transform_.toPixel(event->position());
+        const QPointF off = event->position() - transform_.toWidget(stroke_.front());
+        if (stroke_.size() > 1 || std::hypot(off.x(), off.y()) > kStill)
+            stroke_ << here;
         update();
         return;
     }
@@ -411,6 +446,11 @@ void StageView::mouseReleaseEvent(QMouseEvent* event) {
         return;
     }
     panFrom_.reset();
+    const QList<QPointF> stroke = std::exchange(stroke_, {});
+    if (stroke.size() > 1) {
+        emit stroked(stroke);
+        return;
+    }
     if (event->button() == Qt::LeftButton && marking_ && !image_.isNull()) {
         const QPointF pixel = transform_.toPixel(event->position());
         if (QRectF(-.5, -.5, image_.width(), image_.height()).contains(pixel))

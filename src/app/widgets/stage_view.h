@@ -2,6 +2,7 @@
 // The stage: a frame of a clip with zoom and pan, marks on it, a loupe at the cursor. It reports where was clicked;
 // it stores nothing.
 
+#include "app/widgets/drawn_notes.h"
 #include "core/measure/measured_shape.h"
 
 #include <QColor>
@@ -49,6 +50,11 @@ public:
     void setImage(const QImage& image);
     [[nodiscard]] const QImage& image() const { return image_; }
     void setFigures(std::vector<StageFigure> figures);
+    /// Lines drawn by hand, over everything else.
+    void setDrawings(std::vector<StageDrawing> drawings) {
+        drawings_ = std::move(drawings);
+        update();
+    }
     /// What is measured, drawn over the figures, with its value; none: nothing.
     void setShape(std::optional<MeasuredShape> shape, const QString& value = {}, const QColor& colour = {});
     /// The mark that keys move; drawn with a ring, held in the loupe.
@@ -69,6 +75,8 @@ public:
     [[nodiscard]] bool isFitted() const { return fit_; }
     /// While on, dragging draws a box, which boxDrawn tells once.
     void setBoxing(bool on);
+    /// While on, dragging on free picture draws a stroke, which `stroked` tells once; a click is still a click.
+    void setStroking(bool on) { stroking_ = on; }
     void setLoupe(bool on) { loupe_ = on; }
     void setLoupeText(const QString& text);
     /// Whether a click sets marks (cross cursor) or not.
@@ -84,6 +92,7 @@ signals:
     void markDragged(const QString& mark, QPointF pixel);  ///< while it moves
     void markReleased(const QString& mark, QPointF pixel); ///< once, at the end
     void boxDrawn(const QRectF& box);                      ///< pixels of the picture
+    void stroked(const QList<QPointF>& pixels);            ///< pixels of the picture, two or more
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -106,9 +115,11 @@ private:
     QImage image_, viewed_; ///< as given; as it is shown
     QRectF area_;
     double brighter_ = 0;
-    bool sharper_ = false, boxing_ = false;
+    bool sharper_ = false, boxing_ = false, stroking_ = false;
+    QList<QPointF> stroke_;                  ///< being drawn, pixels of the picture
     std::optional<QPointF> boxFrom_, boxTo_; ///< pixels of the picture
     std::vector<StageFigure> figures_;
+    std::vector<StageDrawing> drawings_;
     std::optional<MeasuredShape> shape_;
     QString shapeValue_;
     QColor shapeColour_;

@@ -76,6 +76,16 @@ bool Pack::hasEvent(std::string_view form, std::string_view id) const {
     return !def || def->events.empty() || std::find(def->events.begin(), def->events.end(), id) != def->events.end();
 }
 
+std::size_t Pack::eventCount(std::string_view form) const {
+    return static_cast<std::size_t>(
+        std::count_if(events.begin(), events.end(), [&](const EventDef& event) { return hasEvent(form, event.id); }));
+}
+
+const std::vector<PointRef>& Pack::markedBy(std::string_view form) const {
+    const VariantDef* def = variant(form);
+    return def && !def->marked.empty() ? def->marked : marked;
+}
+
 const LadderDef* Pack::ladder(std::string_view fault) const {
     for (const LadderDef& ladder : ladders)
         if (ladder.fault == fault)

@@ -253,6 +253,9 @@ struct Pack {
     [[nodiscard]] const VariantDef* variant(std::string_view id) const;
     /// Whether a form of the skill has a key event; one that is not known has all.
     [[nodiscard]] bool hasEvent(std::string_view variant, std::string_view event) const;
+    /// How many key events a form has, and the points that it is marked by.
+    [[nodiscard]] std::size_t eventCount(std::string_view variant) const;
+    [[nodiscard]] const std::vector<PointRef>& markedBy(std::string_view variant) const;
     [[nodiscard]] const LadderDef* ladder(std::string_view fault) const;
     /// Position of an event in the pack's order, or -1.
     [[nodiscard]] int eventIndex(std::string_view id) const;

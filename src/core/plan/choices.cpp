@@ -105,6 +105,11 @@ Result<Choices> readChoices(std::string_view text, std::string_view name, const 
             }
             out.ownBest = root.texts("own_best");
             out.targets = readRanges(root, "targets", pack);
+            for (std::size_t i = 0; i < out.targets.size(); ++i)
+                for (std::size_t k = 0; k < i; ++k)
+                    if (out.targets[k].measure == out.targets[i].measure &&
+                        out.targets[k].forWhom == out.targets[i].forWhom)
+                        root.faultAt("targets", "one target for a measure", out.targets[i].measure + " twice");
         }
     }
     if (!faults.empty())

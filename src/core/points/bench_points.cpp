@@ -1,8 +1,10 @@
 #include "core/points/bench_points.h"
 
 #include "core/degrees.h"
+#include "core/signal/timebase.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 
@@ -38,6 +40,32 @@ Uncertain angleAt(PixelPoint a, PixelPoint corner, PixelPoint b, double sigmaPx)
     // The ends turn their sides by σ / length; the corner turns both: σ |n_a/a - n_b/b|.
     const double variance = 2 / (la * la) + 2 / (lb * lb) - 2 * cosine / (la * lb);
     return {angle, std::min(kHalfTurn, kDegrees * sigmaPx * std::sqrt(std::max(0.0, variance)))};
+}
+
+Uncertain angleBetween(PixelPoint a, PixelPoint b, PixelPoint c, PixelPoint d, double sigmaPx) {
+    const double la = std::hypot(b.x - a.x, b.y - a.y), lb = std::hypot(d.x - c.x, d.y - c.y);
+    if (la < kNone || lb < kNone)
+        return {0, kHalfTurn};
+    const double turn = kDegrees * (std::atan2(b.y - a.y, b.x - a.x) - std::atan2(d.y - c.y, d.x - c.x));
+    // Each line turns by σ√2 / length.
+    const double u = kDegrees * sigmaPx * std::sqrt(2 / (la * la) + 2 / (lb * lb));
+    return {std::abs(std::remainder(turn, kHalfTurn)), std::min(kHalfTurn, u)};
+}
+
+Uncertain timeBetween(double fromS, double toS, double intervalS, double slowMotion, double markingFrames) {
+    return {(toS - fromS) / slowMotion, std::numbers::sqrt2 * eventUncertainty(intervalS / slowMotion, markingFrames)};
+}
+
+namespace {
+constexpr std::array kDrawnWords{"line", "angle", "two_lines", "circle", "plumb", "stroke"};
+}
+
+std::string_view toString(DrawnNote::Kind kind) { return kDrawnWords[static_cast<std::size_t>(kind)]; }
+std::optional<DrawnNote::Kind> drawnKindFrom(std::string_view word) {
+    for (std::size_t i = 0; i < kDrawnWords.size(); ++i)
+        if (kDrawnWords[i] == word)
+            return static_cast<DrawnNote::Kind>(i);
+    return {};
 }
 
 Uncertain pathLength(const std::vector<PixelPoint>& points, double sigmaPx) {
