@@ -237,11 +237,15 @@ struct OwnTarget {
     QString reason;
 };
 
+/// Weighted kappa by observation, by the name of another observer.
+using KappasByObserver = std::map<std::string, std::map<std::string, double>>;
+
 /// What a case is held against beside its marks.
 struct Yardstick {
     std::string level, age, format; ///< which ranges and ladders of the pack hold (`for`); empty: none
     QStringList effects;            ///< faults whose effect is what the results of the set show
     QString modelName, modelFile;   ///< a model, or ranges, of a file: its name and its text; empty: none
+    KappasByObserver observers;     ///< what other observers of the same repetitions agree on with these answers
     bool operator==(const Yardstick&) const = default;
 };
 

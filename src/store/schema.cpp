@@ -46,7 +46,8 @@ QString lastingIdsAndLimits() {
 QString conditionsAndYardsticks() {
     QStringList out = {addColumnSql<Section>("conditions"), addColumnSql<Repetition>("more_results"),
                        addColumnSql<Repetition>("best"), addColumnSql<Belief>("said_on")};
-    for (const char* column : {"for_level", "for_age", "for_format", "measured_effects", "model_name", "model_file"})
+    for (const char* column :
+         {"for_level", "for_age", "for_format", "measured_effects", "model_name", "model_file", "observers"})
         out << addColumnSql<Yardstick>(column);
     out << QStringLiteral(R"(CREATE TABLE second_observation (id INTEGER PRIMARY KEY,
     repetition_id INTEGER NOT NULL REFERENCES repetition ON DELETE CASCADE, observation TEXT NOT NULL,

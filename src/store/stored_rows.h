@@ -74,7 +74,8 @@ template <> struct Stored<Yardstick> {
         field<Yardstick>("for_format", "format", &Yardstick::format),
         field<Yardstick>("measured_effects", "effects", &Yardstick::effects),
         field<Yardstick>("model_name", "model_name", &Yardstick::modelName),
-        field<Yardstick>("model_file", "model_file", &Yardstick::modelFile));
+        field<Yardstick>("model_file", "model_file", &Yardstick::modelFile),
+        field<Yardstick>("observers", "observers", &Yardstick::observers));
 };
 
 template <> struct Stored<Session> {

@@ -68,6 +68,43 @@ Kept<std::map<std::string, std::string>>::fromJson(const JsonNode& node, const c
     return out;
 }
 
+QVariant Kept<std::map<std::string, std::map<std::string, double>>>::toRow(const Numbers& value) {
+    return stored::text(value.empty() ? QString() : QString::fromStdString(toJson(value).dump()));
+}
+Kept<std::map<std::string, std::map<std::string, double>>>::Numbers
+Kept<std::map<std::string, std::map<std::string, double>>>::fromRow(const QVariant& cell) {
+    Numbers out;
+    const Json json = Json::parse(cell.toString().toStdString(), nullptr, false);
+    if (json.is_object())
+        for (const auto& [key, numbers] : json.items())
+            for (const auto& [name, value] : numbers.items())
+                if (value.is_number())
+                    out[key][name] = value.get<double>();
+    return out;
+}
+Kept<std::map<std::string, std::map<std::string, double>>>::Numbers
+Kept<std::map<std::string, std::map<std::string, double>>>::fromJson(const JsonNode& node, const char* key,
+                                                                     const Bounds& bounds) {
+    Numbers out;
+    if (!node.has(key))
+        return out;
+    const JsonNode list = node.at(key);
+    if (!list.json().is_object()) {
+        node.faultAt(key, "an object of objects of numbers", list.json().dump());
+        return out;
+    }
+    for (const auto& entry : list.json().items()) {
+        const JsonNode numbers = list.at(entry.key());
+        if (!numbers.json().is_object()) {
+            list.faultAt(entry.key(), "an object of numbers", numbers.json().dump());
+            return out;
+        }
+        for (const auto& number : numbers.json().items())
+            out[entry.key()][number.key()] = numbers.requiredNumber(number.key(), bounds.low, bounds.high);
+    }
+    return out;
+}
+
 PictureSetup Kept<PictureSetup>::fromJson(const JsonNode& node, const char* key, const Bounds& bounds) {
     if (!node.has(key))
         return {};

@@ -132,6 +132,14 @@ template <> struct Kept<std::map<std::string, std::string>> {
     static Json toJson(const Texts& value);
     static Texts fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
 };
+template <> struct Kept<std::map<std::string, std::map<std::string, double>>> {
+    using Numbers = std::map<std::string, std::map<std::string, double>>;
+    static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT ''";
+    static QVariant toRow(const Numbers& value);
+    static Numbers fromRow(const QVariant& cell);
+    static Json toJson(const Numbers& value) { return value; }
+    static Numbers fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
+};
 template <> struct Kept<PictureSetup> {
     static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT ''";
     static QVariant toRow(const PictureSetup& value) { return pictureToText(value); }

@@ -1,5 +1,7 @@
 #include "work/case_assessment.h"
 
+#include "work/second_observer.h"
+
 #include "core/listed.h"
 #include "core/pack/pack_reader.h"
 #include "core/tables/json_walk.h"
@@ -76,7 +78,7 @@ void setChoices(AssessmentInput& in, const CaseData& data, School school, const 
         in.choices.positions[position.dispute] = position.position;
     for (const OwnTarget& target : data.targets)
         in.choices.targets.push_back({target.measure, target.low, target.high, "own target", {}});
-    in.choices.kappas = data.own.kappas;
+    in.choices.kappas = weakestKappas(data);
     for (const QString& fault : data.yardstick.effects)
         in.choices.effectsFromResults.push_back(fault.toStdString());
     for (const Trial& trial : in.trials)

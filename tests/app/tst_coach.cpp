@@ -6,7 +6,9 @@
 #include "app/findings/cause_map.h"
 #include "app/findings/findings_page.h"
 #include "app/mark/observation_form.h"
+#include "app/mark/other_observer.h"
 #include "report/report_content.h"
+#include "store/case_archive.h"
 #include "work/case_assessment.h"
 
 #include <QComboBox>
@@ -169,6 +171,43 @@ private slots:
         QTRY_VERIFY(app_->data().own.kappas.empty());
         QTRY_VERIFY(app_->quiet());
     }
+    void anotherObserverIsHeldAgainst() {
+        app_->step("mark");
+        QTRY_VERIFY(app_->quiet());
+        const QString archive = folder_.filePath(QStringLiteral("Second eye.zip"));
+        QVERIFY(writeCaseArchive(*app_->workspace.library(), app_->data().id, archive, false).ok());
+        // Since then this observer answered otherwise every other time, and moved one event.
+        const auto trials = *app_->workspace.chosenTrials();
+        QVERIFY(app_->workspace.apply(QStringLiteral("Otherwise"), [&](Edit& edit) -> Result<void> {
+            for (std::size_t i = 0; i < trials.size(); ++i) {
+                const Repetition& each = *app_->data().repetition(repetitionId(trials[i].id));
+                const auto eyes = each.observations.find("eyes");
+                if (i % 2 && eyes != each.observations.end())
+                    if (auto done = edit.setObservation(each.id, "eyes", eyes->second == "yes" ? "no" : "yes"); !done)
+                        return done;
+            }
+            return {};
+        }));
+        auto* other = app_->window->findChild<OtherObserver*>();
+        QVERIFY(other && !app_->find<QWidget>("forgetObservers")->isVisibleTo(app_->window.get()));
+        other->compareWith(archive);
+        QTRY_VERIFY_WITH_TIMEOUT(shown(QStringLiteral("otherObservers")).contains(QStringLiteral("Second eye")), 20000);
+        QVERIFY2(shown(QStringLiteral("otherObservers")).contains(QStringLiteral("too weak")),
+                 qPrintable(shown(QStringLiteral("otherObservers"))));
+        QVERIFY2(shown(QStringLiteral("observerAgreement")).contains(QStringLiteral("repetitions that both have")),
+                 qPrintable(shown(QStringLiteral("observerAgreement"))));
+        QVERIFY(stored().yardstick.observers.at("Second eye").at("eyes") < .4);
+        QVERIFY(weakestKappas(app_->data()).at("eyes") < .4); // what the findings rest on
+        other->compareWith(folder_.filePath(QStringLiteral("nowhere.zip")));
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("nowhere.zip")));
+        app_->errors.clear();
+        app_->click("forgetObservers");
+        QTRY_VERIFY(stored().yardstick.observers.empty());
+        for (int i = 0; i < 3; ++i)
+            app_->workspace.undo();
+        QTRY_VERIFY(app_->quiet());
+    }
     void aResultIsForecast() {
         app_->step("plan");
         QTRY_VERIFY(app_->quiet());
@@ -227,6 +266,19 @@ private slots:
         QVERIFY(decision->choice == Decision::Choice::WorkRound);
         QCOMPARE(decision->until, QStringLiteral("the spring"));
         QVERIFY(shown(QStringLiteral("decided")).contains(QStringLiteral("work round until the spring")));
+        // Until a day: when it has come, it is asked again.
+        const auto state = [&] {
+            return static_cast<FindingsPage*>(app_->window->page(QStringLiteral("findings")))->state().detail;
+        };
+        const QString before = state();
+        app_->type("reason", QStringLiteral("After the exams"));
+        app_->type("until", QDate::currentDate().toString(Qt::ISODate));
+        app_->click("workRound");
+        QVERIFY2(shown(QStringLiteral("decided")).contains(QStringLiteral("which has come")),
+                 qPrintable(shown(QStringLiteral("decided"))));
+        QVERIFY(app_->headline().contains(QStringLiteral("asked about again")));
+        QVERIFY2(state() != before, qPrintable(state()));
+        app_->workspace.undo();
         QTRY_VERIFY(app_->quiet());
         for (const Focus& focus : app_->workspace.assessment()->prescription.focus)
             QVERIFY(focus.fault != "rear_bent");

@@ -8,6 +8,7 @@
 #include "app/film/film_page.h"
 #include "app/film/section_picture.h"
 #include "app/mark/mark_page.h"
+#include "app/mark/other_observer.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "store/case_archive.h"
@@ -153,6 +154,11 @@ std::vector<JobKind> jobKinds() {
          [](Driver& app) {
              app.step("start");
              shelf(app)->readArchive(outside(QStringLiteral("in.zip")));
+         }},
+        {"read another observer's case", Gate::AfterWork,
+         [](Driver& app) {
+             app.step("mark");
+             app.window->findChild<OtherObserver*>()->compareWith(outside(QStringLiteral("in.zip")));
          }},
         {"put the demo together", Gate::BeforeWork,
          [](Driver& app) {

@@ -11,6 +11,7 @@
 #include "work/find_repetitions.h"
 #include "work/held_points.h"
 #include "work/proposals.h"
+#include "work/second_observer.h"
 #include "work/second_sitting.h"
 #include "work/section_habits.h"
 
@@ -38,6 +39,26 @@ private slots:
     }
     void cleanup() { made_ = {}; }
 
+    void twoObserversOfTheSameFilm() {
+        const CaseData mine = made_.data();
+        CaseData theirs = mine;
+        QCOMPARE(agreementOf(mine, theirs).repetitions, made_.repetitions.size());
+        // Another film is no repetition in common; neither is another stretch of the same.
+        for (Session& session : theirs.sessions)
+            for (Clip& clip : session.clips)
+                clip.hash = QStringLiteral("0000000000000000");
+        QCOMPARE(agreementOf(mine, theirs).repetitions, std::size_t(0));
+        theirs = mine;
+        Repetition& moved = theirs.sessions[0].clips[0].sections[0].repetitions[0];
+        const int length = moved.to - moved.from;
+        moved.from += length, moved.to += length;
+        QCOMPARE(agreementOf(mine, theirs).repetitions, made_.repetitions.size() - 1);
+        // The weakest that is known counts.
+        CaseData both = mine;
+        both.own.kappas = {{"a", .9}, {"b", .2}};
+        both.yardstick.observers = {{"One", {{"a", .3}, {"c", .8}}}, {"Two", {{"b", .6}}}};
+        QCOMPARE(weakestKappas(both), (std::map<std::string, double>{{"a", .3}, {"b", .2}, {"c", .8}}));
+    }
     void aPersonsMarkIsNeverWrittenOver() {
         const RepetitionId id = made_.repetitions[0];
         apply([&](Edit& edit) -> Result<void> {

@@ -7,6 +7,7 @@
 #include "app/widgets/sign_label.h"
 #include "core/listed.h"
 #include "report/words.h"
+#include "work/ask_again.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -49,11 +50,12 @@ QString FindingsPage::headline() const {
         return workspace().noAssessment();
     if (nothingMeasured(*assessment))
         return nothingMeasuredHeadline();
-    int cautions = 0, open = 0;
+    int cautions = 0, open = 0, again = 0;
     bool working = false;
     for (const Finding& finding : assessment->findings.ranked) {
         cautions += finding.safety >= Caution::Caution;
         const Decision* decision = decisionOn(finding.fault);
+        again += decision && asksAgain(*decision, QDate::currentDate());
         open += !decision;
         working = working || (decision && decision->choice == Decision::Choice::WorkOn);
     }
@@ -63,7 +65,9 @@ QString FindingsPage::headline() const {
         .arg(assessment->strengths.size())
         .arg(assessment->findings.ranked.size())
         .arg(cautions ? tr(", %1 with a caution").arg(cautions) : QString(),
-             (believed ? tr("Beliefs are not locked yet. ") : QString()) + openProposalsText(workspace()),
+             (believed ? tr("Beliefs are not locked yet. ") : QString()) +
+                 (again ? tr("%1 to be asked about again: the day has come. ").arg(again) : QString()) +
+                 openProposalsText(workspace()),
              working ? tr("see the ladder in Plan")
                      : tr("choose one main focus and at most one minor one; %1 to decide").arg(open));
 }
@@ -73,8 +77,10 @@ StepState FindingsPage::state() const {
     if (!assessment || !workspace().hasCase())
         return {};
     int open = 0;
-    for (const Finding& finding : assessment->findings.ranked)
-        open += !decisionOn(finding.fault);
+    for (const Finding& finding : assessment->findings.ranked) {
+        const Decision* decision = decisionOn(finding.fault);
+        open += !decision || asksAgain(*decision, QDate::currentDate());
+    }
     if (nothingMeasured(*assessment))
         return nothingMeasuredState();
     if (open == 0)
@@ -350,7 +356,7 @@ void FindingsPage::decide(Decision::Choice choice) {
         return;
     const FaultDef* def = workspace().data().pack.fault(fault_);
     Decision decision{fault_, choice, reason_->text().trimmed(), QDateTime::currentDateTimeUtc()};
-    if (choice == Decision::Choice::WorkRound)
+    if (choice == Decision::Choice::WorkRound || choice == Decision::Choice::Park)
         decision.until = until_->text().trimmed();
     const CaseId id = workspace().data().id;
     if (choice != Decision::Choice::WorkOn && decision.reason.isEmpty()) {

@@ -10,6 +10,7 @@
 #include "core/measure/measure_set.h"
 #include "report/case_groups.h"
 #include "report/words.h"
+#include "work/ask_again.h"
 
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -33,7 +34,11 @@ QString choiceWords(Decision::Choice choice) {
 
 QString decisionWords(const Decision& decision) {
     const QString choice = choiceWords(decision.choice);
-    return decision.until.isEmpty() ? choice : FindingsPage::tr("%1 until %2").arg(choice, decision.until);
+    if (decision.until.isEmpty())
+        return choice;
+    return (asksAgain(decision, QDate::currentDate()) ? FindingsPage::tr("%1 until %2, which has come: decide anew")
+                                                      : FindingsPage::tr("%1 until %2"))
+        .arg(choice, decision.until);
 }
 
 namespace {

@@ -128,7 +128,8 @@ QWidget* FindingsPage::buildEvidence() {
     until_->setObjectName(QStringLiteral("until"));
     until_->setPlaceholderText(tr("until when"));
     until_->setAccessibleName(tr("Until when it is worked round"));
-    until_->setToolTip(tr("Of \"work round it\": a day or an occasion."));
+    until_->setToolTip(
+        tr("Of \"work round it\" and \"park\": a day or an occasion. On a day such as 2026-12-05 it is asked again."));
     auto* why = new QHBoxLayout;
     why->addWidget(reason_, 3);
     why->addWidget(until_, 1);

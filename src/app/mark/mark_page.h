@@ -18,6 +18,7 @@ namespace riflesso {
 class MarkProposals;
 class MarkStrip;
 class ObservationForm;
+class OtherObserver;
 class SecondLook;
 
 class MarkPage : public Page {
@@ -97,6 +98,7 @@ private:
     QLabel *cardTitle_, *next_, *values_, *proposed_;
     ObservationForm* observations_;
     SecondLook* again_;
+    OtherObserver* other_;
     QLabel* question_;
     QTimer playing_;
     QElapsedTimer clock_;

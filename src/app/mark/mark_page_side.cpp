@@ -5,6 +5,7 @@
 #include "app/mark/mark_strip.h"
 #include "app/mark/marks_table.h"
 #include "app/mark/observation_form.h"
+#include "app/mark/other_observer.h"
 #include "app/mark/second_look.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
@@ -143,6 +144,8 @@ QWidget* MarkPage::buildSide() {
     repeat->setStyleSheet(QStringLiteral("padding: 4px 6px;"));
     connect(repeat, &QPushButton::clicked, this, [this] { again_->start(QRandomGenerator::global()->generate()); });
     layout->addWidget(repeat, 0, Qt::AlignLeft);
+    other_ = new OtherObserver(workspace(), inner);
+    layout->addWidget(other_);
     layout->addWidget(label(tr("AS TABLES"), theme::kHeading));
     layout->addWidget(new MarksTable(workspace(), inner));
     layout->addStretch();
@@ -324,6 +327,7 @@ void MarkPage::showFigure() {
     const QString eye = agreementWords(pack, workspace().data().own);
     ownEye_->setText(eye.isEmpty() ? QString() : tr("Watched twice: %1.").arg(eye));
     ownEye_->setVisible(!eye.isEmpty());
+    other_->refresh();
     if (again_->active()) {
         const EventDef* timed = pack.event(again_->task().event);
         again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::text(timed->title).toLower())
