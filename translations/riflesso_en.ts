@@ -949,6 +949,290 @@
         <source>%1; corrected, camera %2° off</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>page of progress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cue said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measured value told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>make it easier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>so far: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, confirm with one more block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: too few to say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a relapse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>learning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>learning, in one step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no clear change in %1 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A verdict wants 8 blocks of 12 on 3 days.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 now, %2 before: %3 to %4 points of a hundred (95 % interval).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>learned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown, not learned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not shown before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unclear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 after %2 with nothing told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 under %2 with nothing told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; at first %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; a test wants 24</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; it wants 7 days without practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; something was told in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; too few at first without feedback to compare with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; no more than chance allows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; neither clearly there nor clearly gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go on from &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin with &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stay with &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make &quot;%1&quot; easier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;, but %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the cause: &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the next finding</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing of it was practised yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good in the last block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good: one more block to be sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good: more than half, fewer than three of four</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the last block has %1 of 12 repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no clear change over 8 blocks or more, %1 good: the condition before the drill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no clear change under two conditions: &quot;%1&quot; follows from something else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a relapse, %1 good in the last two blocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it holds under the easier condition and breaks there, %1 good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the last step of the ladder is passed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it held at match condition twice, a week later without feedback, and on film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this focus is done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>who advised what, since %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the retest, due %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the retention test, due %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; to be asked about again, since %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3, then %4; now %5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing changed by more than chance between the first and the last film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 good; %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At home on %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2. %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>then and now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What changed by more than chance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was practised</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does it stay?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A good block of a drill is not yet the technique: that is on the film. Stop on pain and ask a licensed professional.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -2686,6 +2970,21 @@
     </message>
 </context>
 <context>
+    <name>riflesso::BlockView</name>
+    <message>
+        <source>The repetitions of this block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::CalendarImport</name>
     <message>
         <source>Entries of the calendar file that lie ahead</source>
@@ -4092,10 +4391,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Of &quot;work round it&quot;: a day or an occasion.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>THE WHOLE CASE · causes left, consequences right, broken outline: outside the movement</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4165,6 +4460,18 @@
     </message>
     <message>
         <source>The effect that the results show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to be asked about again: the day has come. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 until %2, which has come: decide anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of &quot;work round it&quot; and &quot;park&quot;: a day or an occasion. On a day such as 2026-12-05 it is asked again.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4440,6 +4747,85 @@
     </message>
 </context>
 <context>
+    <name>riflesso::HomeGrid</name>
+    <message>
+        <source>THE HOME SHEET, TYPED BACK</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How many were ticked off, day by day. Tab goes on; an empty cell is nothing known, 0 a day without.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Home practice: days down, drills across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the block (H)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The log as a table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The practice log as a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table into the log…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A practice log as a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planned on %1 days so far, kept on %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No home practice is planned yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number from 0 to 10000 is expected here, not &quot;%1&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Home practice of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read, or is larger than 64 MiB.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table into the practice log</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 blocks are new.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::JournalList</name>
     <message>
         <source>JOURNAL OF DECISIONS</source>
@@ -4573,6 +4959,13 @@
     </message>
     <message>
         <source>Type metres, seconds and the count of a lap.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LearningView</name>
+    <message>
+        <source>three of four</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6161,6 +6554,81 @@
     </message>
 </context>
 <context>
+    <name>riflesso::OtherObserver</name>
+    <message>
+        <source>ANOTHER OBSERVER</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Their case file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A case archive in which somebody else marked and watched the same clips. Nothing of it is brought in but how well the two of you agree.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another observer&apos;s case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case archives (*.zip)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget other observers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the archive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no repetition in a clip of this case: clips are known by their content.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: theirs less yours %2, one repetition ± %3 (%4)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 that both have. Furthest apart:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Agreement with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 κ %2, too weak: it counts for half and is never clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 κ %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewer than four answers in common, no kappa</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::PacksPage</name>
     <message>
         <source>The pack: events, measures, faults, drills</source>
@@ -6603,11 +7071,166 @@
     </message>
 </context>
 <context>
-    <name>riflesso::PracticePage</name>
+    <name>riflesso::PracticeOverTime</name>
     <message>
-        <source>Rung of the ladder</source>
+        <source>SHARE OF GOOD REPETITIONS, BLOCK BY BLOCK</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>WEEKS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>full: session · light: homework kept · a good block of a drill is not yet the technique: that is on the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is logged yet. Practice counts, block by block; here it is seen over weeks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Longest run %1 (chance: up to %2), %3 crossings of the median (chance: %4 or more)%5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>: more than chance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT NEXT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is worked on: decide in Findings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take this on (W)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WAITS FOR</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DOES IT HOLD?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1: %2&lt;/b&gt;&lt;br&gt;%3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No test yet: 24 repetitions with nothing told, a week or more after the last practice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 breaks first here&lt;/b&gt;&lt;br&gt;%2 good under it, %3 under %4: practise there next.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CUE AGAINST CUE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; less &quot;%2&quot;: %3 points of a hundred, %4 to %5. %6</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No winner yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>COUNTED LIVE, FILMED THAT DAY</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: counted %3 good, on film %4 without it. %5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The counting is too kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The counting is too strict.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No more apart than chance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FELT AGAINST SEEN</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody was asked yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 off ones called, %2 calls right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four in five are called, and rightly: home practice may be filmed less often.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From ten off ones on, four in five called and called rightly, film at home less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FEEDBACK AND HOME</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions were followed by feedback%2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; every one of a block in %1: what is told each time may not last, the evidence is mixed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Homework planned on %1 days so far, kept on %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It breaks first at %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> &lt;b&gt;Next: %1.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PracticePage</name>
     <message>
         <source>Good (G)</source>
         <translation type="unfinished"></translation>
@@ -6617,15 +7240,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Take back (Backspace)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>LADDER SO FAR</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Judged in blocks of 12. Three of four good: go on. Half or fewer: make it easier. Improvement is not steady; a flat week is no verdict.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6633,19 +7248,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 repetitions logged on this rung. &lt;b&gt;Next: G for a good repetition, N for one that is not.&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 logged</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>good</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6665,31 +7268,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>go on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>stay</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>make it easier</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>not begun</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>so far: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, confirm with one more block</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A verdict stands after 12 repetitions.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6734,6 +7313,210 @@
     </message>
     <message>
         <source>Pain or the like was said in practice. Ask a licensed professional; the plan waits until it is written down who advised what, and when.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>TODAY&apos;S SESSION</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Under what it is practised</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practice or a test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>test: does it stay?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>test: does it carry over?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A test is 24 repetitions of which nothing is told: a week or more after the last practice of the drill, or under another condition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Felt right (F)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Felt off (O)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cue (T)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown (S)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Asked (A)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take back (⌫)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finish the block (Enter)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Home sheet (H)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judged in blocks of 12. Three of four good: go on. Half or fewer: make it easier. The plan moves up after 11 of 12, or 9 of 12 twice running. Improvement is not steady; a flat week is no verdict.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 of %2. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1%2 logged in this block. &lt;b&gt;Next: ask what was felt, then G or N.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1&lt;b&gt;Next: G for a good repetition, N for one that is not.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good, not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good (also Page Down)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not good (also Page Up)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt right, before it is judged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>felt off, before it is judged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the cue was said after it (also B)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it was shown after it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the athlete asked for feedback</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a measured value was told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finish</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finish the block, go on to the next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the home sheet, typed back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (not in the plan)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not noted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>test done: see Progress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A verdict stands after %1 repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (not in this edition of the pack)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The clock of this machine was set back: the log goes on after what it holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Result: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finish a block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The session is finished.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The session is finished. Left out: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7031,6 +7814,34 @@
         <source>&lt;b&gt;%1&lt;/b&gt;: %2 right; off by %3 tolerances, %4.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Practice (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film (F)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>practice over weeks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the film of two sessions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take the next step on</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::RepetitionFinder</name>
@@ -7277,6 +8088,14 @@
     </message>
     <message>
         <source>in place of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begun where practice has come to: &quot;%1&quot; is passed, %2 good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One step easier: &quot;%1&quot; went badly in the last block, %2 good.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8020,6 +8839,49 @@
     </message>
 </context>
 <context>
+    <name>riflesso::SessionList</name>
+    <message>
+        <source>Counted block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cue recalled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Warm up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Main focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Minor focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>12, nothing told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::SettingsPage</name>
     <message>
         <source>light</source>
@@ -8557,6 +9419,101 @@
     </message>
 </context>
 <context>
+    <name>riflesso::ToldPanel</name>
+    <message>
+        <source>faded</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>outside the band only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a summary after six</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>when the athlete asks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HOW OFTEN TOLD</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How feedback is spread</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faded: often at first, then less as more is good (Winstein and Schmidt 1990). Outside the band only: after one that was not good (Lee and Carnahan 1990). A summary after several (Salmoni, Schmidt and Walter 1984). When the athlete asks (Janelle and others 1997). How hard the task is matters (Guadagnoli and Lee 2004). The evidence is mixed: against a general rule for complex skills Wulf and Shea 2002, and small or no effects in the meta-analyses of McKay and others 2022. Sources from memory. The coach chooses.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>why this way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why feedback is spread this way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FELT AGAINST SEEN</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing yet in this block.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 told</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A test in which something was told is no test.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A test: nothing is told.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Now&lt;/b&gt;: T cue said, S shown, A asked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next after number %1, or when asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only when the athlete asks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After the next one that is not good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every repetition was commented: what is told each time may not last. The evidence is mixed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked %1, agrees %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all sessions: %1 off ones called</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>F felt right, O felt off, before you judge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::Tour</name>
     <message>
         <source>Tour</source>
@@ -8672,6 +9629,13 @@
     </message>
     <message>
         <source>retention test</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::WeeksView</name>
+    <message>
+        <source>Days of practice, week by week</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

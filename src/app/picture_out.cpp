@@ -4,7 +4,7 @@
 #include "app/findings/cause_map.h"
 #include "app/mirror/wall.h"
 #include "app/plan/week_view.h"
-#include "app/practice/practice_page.h"
+#include "app/practice/share_bar.h"
 #include "app/progress/run_chart_view.h"
 #include "app/widgets/curve_plot.h"
 #include "app/widgets/deviation_ruler.h"

@@ -34,6 +34,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);
 /// Writes a case as one archive; brings one in.
+[[nodiscard]] Result<Json> practiceCommand(const Words& words);
+[[nodiscard]] Result<Json> progressCommand(const Words& words);
 [[nodiscard]] Result<Json> exportCommand(const Words& words);
 [[nodiscard]] Result<Json> importCommand(const Words& words);
 [[nodiscard]] Result<Json> report(const Words& words);

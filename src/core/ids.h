@@ -19,6 +19,7 @@ using ClipId = Id<struct ClipTag>;
 using SectionId = Id<struct SectionTag>;
 using RepetitionId = Id<struct RepetitionTag>;
 using MarkId = Id<struct MarkTag>;
+using PracticeBlockId = Id<struct PracticeBlockTag>;
 using AssessmentId = Id<struct AssessmentTag>;
 
 } // namespace riflesso

@@ -90,8 +90,8 @@ public:
                 if (auto done = addClip(edit, sessions[s], filmed, clip++); !done)
                     return done.error();
             }
-        for (const PracticeRepetition& repetition : story_.practice)
-            if (auto done = edit.addPractice(*id, repetition); !done)
+        for (const PracticeBlock& block : story_.practice)
+            if (auto done = edit.addPracticeBlock(*id, block); !done)
                 return done.error();
         return DemoPlace{*id, sessions.front()};
     }

@@ -1,6 +1,7 @@
 #include "demo/story.h"
 
 #include "core/tables/json_walk.h"
+#include "demo/learner.h"
 #include "store/edit.h"
 
 namespace riflesso {
@@ -133,23 +134,6 @@ StorySession sessionIn(const JsonNode& node, const QDate& baseline) {
     out.title = text(node, "title");
     out.isModel = node.boolean("model", false);
     node.list("clips", true, [&](const JsonNode& clip) { out.clips.push_back(clipIn(clip)); });
-    return out;
-}
-
-/// One block a day: '1' for a good repetition, '0' for one that was not, forty seconds apart.
-std::vector<PracticeRepetition> practiceIn(const JsonNode& node, const QDate& baseline) {
-    node.expectObject({"about", "fault", "blocks"});
-    const std::string fault = node.id("fault");
-    std::vector<PracticeRepetition> out;
-    node.list("blocks", true, [&](const JsonNode& block) {
-        block.expectObject({"day", "drill", "good"});
-        const std::string drill = block.id("drill"), good = block.text("good");
-        if (good.find_first_not_of("01") != std::string::npos)
-            block.faultAt("good", "ones and noughts", good);
-        for (std::size_t i = 0; i < good.size(); ++i)
-            out.push_back({0, fault, drill, good[i] == '1',
-                           QDateTime(day(block, "day", baseline), QTime(17, 10).addSecs(40 * static_cast<int>(i)))});
-    });
     return out;
 }
 

@@ -47,7 +47,7 @@ struct Story {
     std::optional<GoalTarget> goal;
     std::vector<Decision> decisions;
     std::vector<StorySession> sessions; ///< the first is where the case opens
-    std::vector<PracticeRepetition> practice;
+    std::vector<PracticeBlock> practice;
 };
 
 /// Every fault of a story is bad input, with its path. `name`: for errors.

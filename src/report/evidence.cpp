@@ -9,6 +9,33 @@
 #include <cmath>
 
 namespace riflesso {
+std::string bestSeenAt(const Pack& pack, const MeasureDef& def) {
+    if (!def.at.empty())
+        return def.at;
+    if (!def.toEvent.empty())
+        return def.toEvent;
+    const PhaseDef* phase = pack.phase(!def.over.empty() ? def.over : def.phase);
+    return phase ? phase->to : std::string();
+}
+
+std::optional<PictureRef> eventPicture(const CaseData& data, RepetitionId id, const std::string& event,
+                                       const QString& words) {
+    const RepetitionPlace place = placeOf(data, id);
+    if (!place)
+        return {};
+    const auto found = place.repetition->events.find(event);
+    if (found == place.repetition->events.end())
+        return {};
+    PictureRef ref;
+    ref.clipPath = place.clip->path;
+    ref.clipHash = place.clip->hash;
+    ref.turnedOver = place.section->picture.mirrored;
+    ref.frame = static_cast<int>(std::lround(found->second.frame));
+    ref.marks = marksIn(*place.repetition, ref.frame);
+    ref.caption = words;
+    return ref;
+}
+
 namespace {
 
 using words::text;
@@ -25,34 +52,6 @@ const Condition* heaviestJudged(const ConditionTree& node, const Assessment& ass
             best = own;
     }
     return best;
-}
-
-/// Event at which a measure is best seen.
-std::string eventOf(const Pack& pack, const MeasureDef& def) {
-    if (!def.at.empty())
-        return def.at;
-    if (!def.toEvent.empty())
-        return def.toEvent;
-    const PhaseDef* phase = pack.phase(!def.over.empty() ? def.over : def.phase);
-    return phase ? phase->to : std::string();
-}
-
-std::optional<PictureRef> pictureOf(const CaseData& data, RepetitionId id, const std::string& event,
-                                    const QString& words) {
-    const RepetitionPlace place = placeOf(data, id);
-    if (!place)
-        return {};
-    const auto found = place.repetition->events.find(event);
-    if (found == place.repetition->events.end())
-        return {};
-    PictureRef ref;
-    ref.clipPath = place.clip->path;
-    ref.clipHash = place.clip->hash;
-    ref.turnedOver = place.section->picture.mirrored;
-    ref.frame = static_cast<int>(std::lround(found->second.frame));
-    ref.marks = marksIn(*place.repetition, ref.frame);
-    ref.caption = words;
-    return ref;
 }
 
 /// What is measured at an event, drawn on a picture of it with the repetition's own value: `wanted` where that can be
@@ -112,17 +111,17 @@ std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& a
         return out;
     if (spread.kind != Kind::Drift)
         std::stable_sort(values.begin(), values.end(), [](const Own& a, const Own& b) { return a.value < b.value; });
-    const std::string event = eventOf(data.pack, *def);
+    const std::string event = bestSeenAt(data.pack, *def);
     for (const Own& own : {values.front(), values.back()}) {
         const RepetitionId id = repetitionId(own.trial);
         const RepetitionPlace place = placeOf(data, id);
         if (!place)
             continue;
-        if (auto ref = pictureOf(data, id, event,
-                                 Report::tr("%1, repetition %2: %3")
-                                     .arg(data.athlete.name.section(u' ', 0, 0))
-                                     .arg(place.repetition->number)
-                                     .arg(words::withU(*def, own.value, 2 * own.u)))) {
+        if (auto ref = eventPicture(data, id, event,
+                                    Report::tr("%1, repetition %2: %3")
+                                        .arg(data.athlete.name.section(u' ', 0, 0))
+                                        .arg(place.repetition->number)
+                                        .arg(words::withU(*def, own.value, 2 * own.u)))) {
             drawMeasured(*ref, data, assessment, id, event, def, true);
             out.push_back(*ref);
         }
@@ -146,7 +145,7 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
     const MeasureDef& def = *data.pack.measure(id);
     if (isSetKind(def.kind))
         return spreadPictures(data, assessment, def);
-    const std::string event = eventOf(data.pack, def);
+    const std::string event = bestSeenAt(data.pack, def);
     const EventDef* named = data.pack.event(event);
     const QString at = named ? text(named->title).toLower() : QString();
     // The repetition nearest the median stands for the set.
@@ -158,11 +157,11 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
     const RepetitionPlace place = placeOf(data, own);
     if (!place)
         return out;
-    if (auto ref = pictureOf(data, own, event,
-                             Report::tr("%1, repetition %2, %3")
-                                 .arg(data.athlete.name.section(u' ', 0, 0))
-                                 .arg(place.repetition->number)
-                                 .arg(at))) {
+    if (auto ref = eventPicture(data, own, event,
+                                Report::tr("%1, repetition %2, %3")
+                                    .arg(data.athlete.name.section(u' ', 0, 0))
+                                    .arg(place.repetition->number)
+                                    .arg(at))) {
         drawMeasured(*ref, data, assessment, own, event, &def);
         out.push_back(*ref);
     }
@@ -184,8 +183,8 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
     if (!model)
         return out;
     const bool mirrored = isMirrored(model, place);
-    if (auto ref = pictureOf(data, repetitionId(best->trial), event,
-                             QStringLiteral("%1, %2").arg(modelName(model, mirrored), at))) {
+    if (auto ref = eventPicture(data, repetitionId(best->trial), event,
+                                QStringLiteral("%1, %2").arg(modelName(model, mirrored), at))) {
         ref->mirrored = mirrored;
         ref->ofModel = true;
         drawMeasured(*ref, data, assessment, repetitionId(best->trial), event, &def);
@@ -205,14 +204,14 @@ std::vector<KeyPosition> keyPositions(const CaseData& data, const Assessment& as
     for (const EventDef& event : data.pack.events) {
         KeyPosition position;
         position.event = event.id;
-        position.own = pictureOf(data, own, event.id,
-                                 Report::tr("%1, repetition %2")
-                                     .arg(data.athlete.name.section(u' ', 0, 0))
-                                     .arg(ownPlace.repetition->number));
+        position.own = eventPicture(data, own, event.id,
+                                    Report::tr("%1, repetition %2")
+                                        .arg(data.athlete.name.section(u' ', 0, 0))
+                                        .arg(ownPlace.repetition->number));
         if (position.own)
             drawMeasured(*position.own, data, assessment, own, event.id, nullptr);
         if (modelPlace)
-            position.model = pictureOf(data, model, event.id, modelName(modelPlace, mirrored));
+            position.model = eventPicture(data, model, event.id, modelName(modelPlace, mirrored));
         if (position.model) {
             position.model->mirrored = mirrored;
             position.model->ofModel = true;

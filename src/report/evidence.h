@@ -14,6 +14,12 @@ namespace riflesso {
 [[nodiscard]] std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment,
                                                        const FaultDef& fault);
 
+/// Event at which a measure is best seen; empty for none.
+[[nodiscard]] std::string bestSeenAt(const Pack& pack, const MeasureDef& def);
+/// A repetition at one of its key events, with what is marked in that frame; none where the event is not marked.
+[[nodiscard]] std::optional<PictureRef> eventPicture(const CaseData& data, RepetitionId id, const std::string& event,
+                                                     const QString& words);
+
 /// One key event of the movement: the most typical repetition of the set and of the model, with the measure that
 /// deviates most there drawn on both.
 struct KeyPosition {

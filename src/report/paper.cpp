@@ -26,6 +26,8 @@ void write(Paper paper, HtmlPieces& pieces) {
         return writeKeyPositions(pieces);
     case Paper::CompetitionCard:
         return writeCompetitionCard(pieces);
+    case Paper::Progress:
+        return writeProgress(pieces);
     }
 }
 
@@ -92,6 +94,8 @@ std::vector<Paper> papersOf(const ReportContent& content) {
         out.push_back(Paper::KeyPositions);
     if (!content.competition.isEmpty() && !content.ladders.empty())
         out.push_back(Paper::CompetitionCard);
+    if (!content.progress.empty())
+        out.push_back(Paper::Progress);
     return out;
 }
 
@@ -107,6 +111,8 @@ QString paperName(Paper paper) {
         return Report::tr("key positions");
     case Paper::CompetitionCard:
         return Report::tr("competition card");
+    case Paper::Progress:
+        return Report::tr("page of progress");
     }
     return {};
 }
@@ -123,6 +129,8 @@ QString paperFileWord(Paper paper) {
         return QStringLiteral("positions");
     case Paper::CompetitionCard:
         return QStringLiteral("card");
+    case Paper::Progress:
+        return QStringLiteral("progress");
     }
     return {};
 }

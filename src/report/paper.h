@@ -5,7 +5,7 @@
 
 namespace riflesso {
 
-enum class Paper { Plan, AthletePage, HomeSheet, KeyPositions, CompetitionCard };
+enum class Paper { Plan, AthletePage, HomeSheet, KeyPositions, CompetitionCard, Progress };
 /// Those the content has something for: the card only inside the window without changes.
 [[nodiscard]] std::vector<Paper> papersOf(const ReportContent& content);
 [[nodiscard]] QString paperName(Paper paper);

@@ -15,5 +15,7 @@ void writeHomeSheet(HtmlPieces& pieces);
 void writeKeyPositions(HtmlPieces& pieces);
 /// The last days before a competition: one cue, the strengths, nothing new.
 void writeCompetitionCard(HtmlPieces& pieces);
+/// One page: then and now, what changed by more than chance, what was practised, what next.
+void writeProgress(HtmlPieces& pieces);
 
 } // namespace riflesso

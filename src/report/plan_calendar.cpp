@@ -32,7 +32,7 @@ std::vector<CalendarEntry> planCalendar(const CaseData& data, const Prescription
     };
     const QString session = sessionText(data, prescription);
     bool still = false; // the day before had no changes either
-    for (const ScheduledDay& day : scheduleOf(data, prescription).days) {
+    for (const ScheduledDay& day : scheduleOf(data, prescription, QDate::currentDate()).days) {
         const QDate date = dateOf(day.date);
         if (day.noChange && still)
             for (auto entry = out.rbegin(); entry != out.rend(); ++entry)

@@ -31,31 +31,12 @@ namespace {} // namespace
 
 QDate dateOf(Day day) { return QDate(1970, 1, 1).addDays(day.time_since_epoch().count()); }
 
-Schedule scheduleOf(const CaseData& data, const Prescription& prescription) {
-    constexpr int kRetestDays = 21, kRetentionDays = 42;
-    const QDate today = QDate::currentDate();
-    const PlanSettings& plan = data.plan;
-    PlanTerms terms;
-    terms.sessionsPerWeek = plan.sessionsPerWeek;
-    terms.homeworkMinutes = plan.homeworkMinutes;
-    terms.noChangeDays = plan.noChangeDays;
-    terms.willingness = data.athlete.willingness;
-    terms.start = dayOf(plan.start.isValid() ? plan.start : today);
-    terms.retest = dayOf(plan.retest.isValid() ? plan.retest : today.addDays(kRetestDays));
-    terms.retention = dayOf(plan.retention.isValid() ? plan.retention : today.addDays(kRetentionDays));
-    std::vector<DatedTitle> competitions;
-    for (const Competition& competition : data.competitions)
-        if (competition.date.isValid())
-            competitions.push_back({dayOf(competition.date), competition.title.toStdString()});
-    return makeSchedule(terms, competitions, prescription, data.pack);
-}
-
 QStringList scheduleConflicts(const CaseData& data, const Prescription& prescription) {
     if (!data.plan.start.isValid() && !data.plan.retest.isValid())
         return {}; // no dates are chosen that could collide
     static const QRegularExpression kDate(QStringLiteral("\\d{4}-\\d{2}-\\d{2}"));
     QStringList out;
-    for (const ScheduleConflict& conflict : scheduleOf(data, prescription).conflicts) {
+    for (const ScheduleConflict& conflict : scheduleOf(data, prescription, QDate::currentDate()).conflicts) {
         QString text = words::text(conflict.what) + u' ' + words::text(conflict.advice);
         for (auto match = kDate.match(text); match.hasMatch(); match = kDate.match(text))
             text.replace(match.captured(), words::date(QDate::fromString(match.captured(), Qt::ISODate)));
@@ -271,6 +252,7 @@ ReportContent composeReport(const ReportSubject& subject) {
     for (const auto& line : figureLines(pack, {{"arm", opposite(data.athlete.handedness)}}))
         if (std::find(out.lines.begin(), out.lines.end(), line) == out.lines.end())
             out.lines.push_back(line);
+    out.progress = progressContent(data, a, QDate::currentDate());
     out.answer = text(assessmentJson(a).dump());
     return out;
 }

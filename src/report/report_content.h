@@ -4,6 +4,8 @@
 #include "core/judge/assessment.h"
 #include "core/plan/schedule.h"
 #include "report/evidence.h"
+#include "report/progress_content.h"
+#include "work/case_plan.h"
 
 namespace riflesso {
 
@@ -44,6 +46,7 @@ struct ReportContent {
     QString competition; ///< the next one, while nothing may be changed before it; else empty
     QString waits;       ///< pain was said in practice and no advice is written down: said in place of all drills
     QString retest;      ///< its date; empty: not set
+    ProgressContent progress;
     std::vector<std::pair<std::string, std::string>> lines; ///< of the figure in the pictures
     QString answer;                                         ///< the whole assessment as JSON, for the record
 };
@@ -66,8 +69,6 @@ struct ReportSubject {
 [[nodiscard]] QString approachName(const Approach& approach);
 /// How the case's plan goes about it, and the positions taken in the pack's disputes, each with its reason.
 [[nodiscard]] QStringList chosenWays(const CaseData& data);
-/// The weeks of the case's plan. Dates that are not set: start today, retest in three weeks, retention in six.
-[[nodiscard]] Schedule scheduleOf(const CaseData& data, const Prescription& prescription);
 [[nodiscard]] QDate dateOf(Day day);
 /// Dates and rules of a plan in sentences, conflicts included.
 [[nodiscard]] QStringList scheduleLines(const CaseData& data, const Prescription& prescription);

@@ -190,6 +190,12 @@ QString toJson(const ReportContent& c) {
                                     {"own", orNothing(p.own)},
                                     {"reference", orNothing(p.model)},
                                     {"measures", rows(p.measures)}});
+    Json pictures = Json::array();
+    for (const PictureRef& ref : c.progress.thenAndNow)
+        pictures.push_back(picture(ref));
+    out["progress"] = {{"event", plain(c.progress.event)},    {"pictures", std::move(pictures)},
+                       {"changed", list(c.progress.changed)}, {"practised", list(c.progress.practised)},
+                       {"holds", list(c.progress.holds)},     {"next", list(c.progress.next)}};
     out["cautions"] = list(c.cautions);
     out["waits"] = plain(c.waits);
     out["missing"] = list(c.missing);
@@ -256,6 +262,16 @@ Result<ReportContent> reportFromJson(const QString& text, const QString& where) 
         for (const Json& p : json->value("positions", Json::array()))
             c.positions.push_back(
                 {at(p, "title"), pictureOrNone(p, "own"), pictureOrNone(p, "reference"), rows(p, "measures")});
+        if (json->contains("progress")) {
+            const Json& progress = (*json)["progress"];
+            c.progress.event = at(progress, "event");
+            for (const Json& ref : progress.value("pictures", Json::array()))
+                c.progress.thenAndNow.push_back(picture(ref));
+            c.progress.changed = lines(progress, "changed");
+            c.progress.practised = lines(progress, "practised");
+            c.progress.holds = lines(progress, "holds");
+            c.progress.next = lines(progress, "next");
+        }
         c.cautions = lines(*json, "cautions");
         c.waits = at(*json, "waits");
         c.missing = lines(*json, "missing");

@@ -224,4 +224,29 @@ void writeCompetitionCard(HtmlPieces& p) {
         p.line(c.cautions.back(), 9, false, QStringLiteral("#A8321F"), 14);
 }
 
+void writeProgress(HtmlPieces& p) {
+    const ReportContent& c = p.content();
+    title(p, Report::tr("then and now"));
+    waits(p);
+    const ProgressContent& progress = c.progress;
+    if (!progress.thenAndNow.empty()) {
+        p.line(progress.event, kBig, true, QStringLiteral("#1D2B30"), 10);
+        pair(p, progress.thenAndNow, 460);
+    }
+    const auto part = [&](const QString& heading, const QStringList& lines, const QString& colour, qsizetype most) {
+        if (lines.isEmpty())
+            return;
+        p.line(heading, kBig, true, colour, 12);
+        for (const QString& each : lines.first(std::min(lines.size(), most)))
+            p.line(each, kText);
+    };
+    constexpr qsizetype kMost = 8, kFew = 3; // on one page
+    part(Report::tr("What changed by more than chance"), progress.changed, QStringLiteral("#17748A"), kMost);
+    part(Report::tr("What was practised"), progress.practised, QStringLiteral("#1D2B30"), kMost);
+    part(Report::tr("Does it stay?"), progress.holds, QStringLiteral("#1D2B30"), kFew);
+    part(Report::tr("What next"), progress.next, QStringLiteral("#A25A12"), kFew);
+    p.small(Report::tr("A good block of a drill is not yet the technique: that is on the film. Stop on pain and ask a "
+                       "licensed professional."));
+}
+
 } // namespace riflesso

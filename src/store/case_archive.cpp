@@ -174,8 +174,9 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         steps.push_back(edit.setPosition(*id, position.dispute, position.position, position.reason));
     for (const auto& [drill, cue] : data_.cues)
         steps.push_back(edit.setCue(*id, drill, cue.own));
-    for (const PracticeRepetition& repetition : data_.practice)
-        steps.push_back(edit.addPractice(*id, repetition));
+    for (const PracticeBlock& block : data_.practice)
+        if (auto made = edit.addPracticeBlock(*id, block); !made)
+            steps.emplace_back(made.error());
     for (const JournalEntry& entry : journal_)
         steps.push_back(edit.restoreJournal(*id, entry));
     for (const Result<void>& step : steps)

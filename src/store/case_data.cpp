@@ -213,6 +213,66 @@ double OwnError::markingFrames(const std::string& event) const {
     return known != events.end() && known->second.holds() ? known->second.error : kDefaultMarkingFrames;
 }
 
+std::size_t CaseData::loggedRepetitions() const {
+    std::size_t out = 0;
+    for (const PracticeBlock& block : practice)
+        out += block.repetitions.size();
+    return out;
+}
+
+int PracticeBlock::good() const {
+    return static_cast<int>(
+        std::count_if(repetitions.begin(), repetitions.end(), [](const PracticeRepetition& r) { return r.good; }));
+}
+
+std::vector<PracticeBlock> blocksOfOldLog(const Pack& pack, const std::vector<OldPractice>& log) {
+    std::vector<PracticeBlock> out;
+    for (const OldPractice& each : log) {
+        const bool goesOn = !out.empty() && out.back().fault == each.fault && out.back().drill == each.drill &&
+                            out.back().all() < kBlockLength && out.back().day() == each.at.toLocalTime().date();
+        if (!goesOn) {
+            PracticeBlock block;
+            block.fault = each.fault, block.drill = each.drill;
+            if (const DrillDef* drill = pack.drill(each.drill)) {
+                block.condition = {drill->stress, drill->conditions};
+                block.cue = QString::fromStdString(drill->cue);
+            }
+            block.started = each.at;
+            out.push_back(std::move(block));
+        }
+        out.back().ended = each.at;
+        out.back().repetitions.push_back({each.id, each.good, {}, {}, Told::None, each.at});
+    }
+    return out;
+}
+
+PracticeLog practiceLog(const CaseData& data) {
+    PracticeLog out;
+    out.reserve(data.practice.size());
+    for (const PracticeBlock& block : data.practice) {
+        LoggedBlock logged;
+        const QDate day = block.day();
+        logged.date = Day(std::chrono::days(QDate(1970, 1, 1).daysTo(day)));
+        const auto time = [](const QDateTime& at) {
+            return at.isValid() ? at.toLocalTime().toString(QStringLiteral("HH:mm:ss")).toStdString() : std::string();
+        };
+        logged.kind = block.kind;
+        logged.number = static_cast<int>(out.size()) + 1;
+        logged.start = time(block.started), logged.end = time(block.ended);
+        logged.fault = block.fault, logged.drill = block.drill;
+        logged.condition = block.condition;
+        logged.cue = block.cue.toStdString(), logged.fedBy = block.fedBy.toStdString();
+        logged.count = block.count;
+        logged.stop = block.stop.toStdString();
+        for (const PracticeRepetition& repetition : block.repetitions)
+            logged.repetitions.push_back({repetition.good, repetition.result, repetition.feltRight, repetition.told});
+        out.push_back(std::move(logged));
+    }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const LoggedBlock& a, const LoggedBlock& b) { return a.date < b.date; });
+    return out;
+}
+
 OwnError findOwnError(const CaseData& data) {
     std::vector<MarkedTwice> marks, events;
     std::vector<Trial> first, again, watched, watchedAgain;

@@ -10,6 +10,7 @@
 #include "core/points/known_length.h"
 #include "core/points/picture_setup.h"
 #include "core/points/trial.h"
+#include "core/practice/said_and_felt.h"
 #include "core/progress/progress.h"
 #include "core/uncertainty/own_error.h"
 
@@ -197,14 +198,42 @@ struct PlanSettings {
     QDate start, retest, retention;
     Approach approach = {};
     QString approachReason = {};
+    FeedbackSchool feedback = FeedbackSchool::Faded; ///< how feedback is spread in practice
+    QString feedbackReason = {};
 };
 
 struct PracticeRepetition {
+    std::int64_t id = 0;
+    bool good = false;
+    std::string result;            ///< a value of the pack's first result; empty: not noted
+    std::optional<bool> feltRight; ///< none: not asked
+    Told told = Told::None;
+    QDateTime at;
+};
+/// Repetitions of one drill under one condition, at one go (practice_log.h).
+struct PracticeBlock {
+    PracticeBlockId id; ///< 0: of a log of before, which had no blocks
+    PracticeKind kind = PracticeKind::Practice;
+    std::string fault, drill;
+    PracticeCondition condition;
+    QString cue, fedBy;
+    QDateTime started, ended; ///< ended not valid: it goes on
+    int count = 0;            ///< of Home: what was ticked off
+    QString stop;             ///< why it was stopped; empty: it was not
+    std::vector<PracticeRepetition> repetitions;
+    [[nodiscard]] int good() const;
+    [[nodiscard]] int all() const { return static_cast<int>(repetitions.size()); }
+    [[nodiscard]] QDate day() const { return started.toLocalTime().date(); }
+};
+/// A repetition of a log of before.
+struct OldPractice {
     std::int64_t id = 0;
     std::string fault, drill;
     bool good = false;
     QDateTime at;
 };
+/// Brought over: a block holds at most 12 of one drill on one day, under the drill's own condition.
+[[nodiscard]] std::vector<PracticeBlock> blocksOfOldLog(const Pack& pack, const std::vector<OldPractice>& log);
 
 struct StoredAssessment {
     AssessmentId id;
@@ -281,9 +310,10 @@ struct CaseData {
     std::map<std::string, OwnCue> cues; ///< by drill
     OwnError own;                       ///< follows from what is marked twice (findOwnError)
     PlanSettings plan;
-    std::vector<PracticeRepetition> practice;
+    std::vector<PracticeBlock> practice; ///< by time
     std::vector<StoredAssessment> assessments;
 
+    [[nodiscard]] std::size_t loggedRepetitions() const; ///< of practice and tests
     [[nodiscard]] const Session* session(SessionId id) const;
     [[nodiscard]] const Clip* clip(ClipId id) const;
     [[nodiscard]] const Repetition* repetition(RepetitionId id) const;
@@ -321,6 +351,8 @@ struct RepetitionPlace {
 [[nodiscard]] Trial toTrialAsFilmed(const CaseData& data, const RepetitionPlace& place);
 /// The section with its picture turned left for right, and with it all that is said of it in pixels.
 [[nodiscard]] Section turnedOver(Section section, int width);
+/// The practice of a case as the core reads it; days and times by the clock of this machine.
+[[nodiscard]] PracticeLog practiceLog(const CaseData& data);
 [[nodiscard]] OwnError findOwnError(const CaseData& data);
 [[nodiscard]] std::string trialId(RepetitionId id);
 [[nodiscard]] RepetitionId repetitionId(const std::string& trialId);

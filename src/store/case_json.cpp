@@ -140,9 +140,10 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format",    "version",   "program",      "uid",     "title",     "school",     "athlete",
-                           "goal",      "yardstick", "competitions", "beliefs", "not_asked", "sessions",   "decisions",
-                           "overrides", "positions", "targets",      "plan",    "cues",      "assessments"});
+        root.expectObject({"format",   "version",   "program",    "uid",          "title",   "school",
+                           "athlete",  "goal",      "yardstick",  "competitions", "beliefs", "not_asked",
+                           "sessions", "decisions", "overrides",  "positions",    "targets", "plan",
+                           "cues",     "practice",  "assessments"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
@@ -197,6 +198,13 @@ private:
         if (root.has("cues") && root.at("cues").json().is_object())
             for (const auto& [drill, cue] : root.at("cues").json().items())
                 data.cues[drill].own = qt(root.at("cues").text(drill));
+        inBlocks_ = root.has("practice");
+        root.list("practice", false, [&](const JsonNode& node) {
+            PracticeBlock block;
+            fill(block, node, {"repetitions"});
+            rows(node, "repetitions", false, block.repetitions);
+            data.practice.push_back(std::move(block));
+        });
         root.list("assessments", true, [&](const JsonNode& node) {
             StoredAssessment stored;
             fill(stored, node, {"session", "file"});
@@ -442,16 +450,21 @@ private:
         return {};
     }
 
+    /// Of archives before version 3.
     Result<void> readPractice() {
+        if (inBlocks_ && !files_.contains(QStringLiteral("practice.csv")))
+            return {};
         const auto rows = Rows::read(files_, "practice.csv", kPracticeHeader);
         if (!rows)
             return rows.error();
+        std::vector<OldPractice> log;
         for (const CsvRow& row : rows->all()) {
             const QDateTime at = QDateTime::fromString(qt(row.cells[3]), Qt::ISODateWithMs);
             if (!at.isValid() || (row.cells[2] != "yes" && row.cells[2] != "no"))
                 return badInput(rows->place(row), "yes or no, and a moment", row.cells[2] + ", " + row.cells[3]);
-            out_.data.practice.push_back({0, row.cells[0], row.cells[1], row.cells[2] == "yes", at});
+            log.push_back({0, row.cells[0], row.cells[1], row.cells[2] == "yes", at});
         }
+        out_.data.practice = blocksOfOldLog(out_.data.pack, log);
         return {};
     }
 
@@ -470,6 +483,7 @@ private:
 
     const std::map<QString, QByteArray>& files_;
     CaseFromFiles out_;
+    bool inBlocks_ = false; ///< case.json holds the practice
     std::set<std::int64_t> clips_, repetitions_;
     std::map<std::pair<std::int64_t, std::string>, double> proposed_; ///< frame of an event as it was proposed
     std::vector<std::pair<std::int64_t, std::int64_t>> leads_;        ///< a repetition, and the one it belongs to

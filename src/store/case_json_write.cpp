@@ -163,9 +163,14 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
         entry["file"] = plain(file);
         root["assessments"].push_back(std::move(entry));
     }
-    std::string practice = std::string(kPracticeHeader) + "\n", decided = std::string(kJournalHeader) + "\n";
-    for (const PracticeRepetition& r : data.practice)
-        practice += csvCell(r.fault) + "," + csvCell(r.drill) + "," + (r.good ? "yes" : "no") + "," + iso(r.at) + "\n";
+    root["practice"] = Json::array();
+    for (const PracticeBlock& block : data.practice) {
+        Json entry = jsonOf(block);
+        for (const PracticeRepetition& repetition : block.repetitions)
+            entry["repetitions"].push_back(jsonOf(repetition));
+        root["practice"].push_back(std::move(entry));
+    }
+    std::string decided = std::string(kJournalHeader) + "\n";
     for (const JournalEntry& entry : journal)
         decided += iso(entry.at) + "," + cell(entry.what) + "," + cell(entry.reason) + "\n";
     const auto bytes = [](const std::string& text) {
@@ -177,7 +182,6 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
     out[QStringLiteral("marks.csv")] = bytes(marks);
     out[QStringLiteral("events.csv")] = bytes(events);
     out[QStringLiteral("observations.csv")] = bytes(observations);
-    out[QStringLiteral("practice.csv")] = bytes(practice);
     out[QStringLiteral("journal.csv")] = bytes(decided);
     return out;
 }

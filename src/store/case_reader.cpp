@@ -264,10 +264,7 @@ private:
             }
             data_.cues[id] = cue;
         });
-        each(selectSql<PracticeRepetition>("id, ", "case_id=? ORDER BY id"), data_.id.value, [&](const QSqlQuery& row) {
-            data_.practice.emplace_back().id = row.value(0).toLongLong();
-            fill(data_.practice.back(), row, 1);
-        });
+        practice();
         each(selectSql<StoredAssessment>("id, session_id, content, ", "case_id=? ORDER BY id"), data_.id.value,
              [&](const QSqlQuery& row) {
                  StoredAssessment stored{{row.value(0).toLongLong()}, {row.value(1).toLongLong()}, {}, {}, {},
@@ -275,6 +272,34 @@ private:
                  fill(stored, row, 3);
                  data_.assessments.push_back(std::move(stored));
              });
+    }
+
+    void practice() {
+        std::vector<OldPractice> old;
+        each("SELECT id, fault, drill, good, at FROM practice WHERE case_id=? AND block_id IS NULL ORDER BY id",
+             data_.id.value, [&](const QSqlQuery& row) {
+                 old.push_back({row.value(0).toLongLong(), plain(row.value(1)), plain(row.value(2)),
+                                row.value(3).toBool(), Kept<QDateTime>::fromRow(row.value(4))});
+             });
+        data_.practice = blocksOfOldLog(data_.pack, old);
+        std::map<std::int64_t, std::size_t> places;
+        each(selectSql<PracticeBlock>("id, ", "case_id=? ORDER BY started, id"), data_.id.value,
+             [&](const QSqlQuery& row) {
+                 places[row.value(0).toLongLong()] = data_.practice.size();
+                 data_.practice.emplace_back().id = {row.value(0).toLongLong()};
+                 fill(data_.practice.back(), row, 1);
+             });
+        each(selectSql<PracticeRepetition>("id, block_id, ", "case_id=? AND block_id NOT NULL ORDER BY id"),
+             data_.id.value, [&](const QSqlQuery& row) {
+                 const auto place = places.find(row.value(1).toLongLong());
+                 if (place == places.end())
+                     return;
+                 auto& repetitions = data_.practice[place->second].repetitions;
+                 repetitions.emplace_back().id = row.value(0).toLongLong();
+                 fill(repetitions.back(), row, 2);
+             });
+        std::stable_sort(data_.practice.begin(), data_.practice.end(),
+                         [](const PracticeBlock& a, const PracticeBlock& b) { return a.started < b.started; });
     }
 
     /// The case's rows of one kind.

@@ -475,8 +475,33 @@ Result<void> Edit::removeOverride(CaseId id, const std::string& fault, Term term
 Result<void> Edit::setPlan(CaseId id, const PlanSettings& p) {
     return execCourse(upsertSql<PlanSettings>("case_id, ", "case_id"), newValues(p, {qint64(id.value)}));
 }
-Result<void> Edit::addPractice(CaseId id, const PracticeRepetition& r) {
-    return execCourse(insertSql<PracticeRepetition>("case_id, "), newValues(r, {qint64(id.value)}));
+Result<PracticeBlockId> Edit::addPracticeBlock(CaseId id, const PracticeBlock& block) {
+    touched_.course = true;
+    const auto row = insert(insertSql<PracticeBlock>("case_id, "), newValues(block, {qint64(id.value)}));
+    if (!row)
+        return row.error();
+    const PracticeBlockId made{*row};
+    for (const PracticeRepetition& repetition : block.repetitions)
+        if (auto done = addPractice(id, made, repetition); !done)
+            return done.error();
+    return made;
+}
+Result<void> Edit::setPracticeBlock(const PracticeBlock& block) {
+    return execCourse(updateSql<PracticeBlock>(), changedValues(block, block.id.value));
+}
+Result<void> Edit::removePracticeBlock(PracticeBlockId id) {
+    // Row by row: undo writes down what each one was.
+    if (auto done = execCourse(QStringLiteral("DELETE FROM practice WHERE block_id=?"), {qint64(id.value)}); !done)
+        return done;
+    return execCourse(QStringLiteral("DELETE FROM practice_block WHERE id=?"), {qint64(id.value)});
+}
+Result<void> Edit::addPractice(CaseId id, PracticeBlockId block, const PracticeRepetition& r) {
+    // fault and drill: of the block; the columns are of a time before there were blocks.
+    return execCourse(insertSql<PracticeRepetition>("case_id, block_id, fault, drill, "),
+                      newValues(r, {qint64(id.value), qint64(block.value), QStringLiteral(""), QStringLiteral("")}));
+}
+Result<void> Edit::setPractice(const PracticeRepetition& r) {
+    return execCourse(updateSql<PracticeRepetition>(), changedValues(r, r.id));
 }
 Result<void> Edit::removePractice(std::int64_t id) {
     return execCourse(QStringLiteral("DELETE FROM practice WHERE id=?"), {qint64(id)});

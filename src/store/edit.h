@@ -121,7 +121,14 @@ public:
     /// A drill's cue in this athlete's own words; empty: the pack's again.
     [[nodiscard]] Result<void> setCue(CaseId id, const std::string& drill, const QString& cue);
     [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
-    [[nodiscard]] Result<void> addPractice(CaseId id, const PracticeRepetition& repetition);
+    /// With its repetitions.
+    [[nodiscard]] Result<PracticeBlockId> addPracticeBlock(CaseId id, const PracticeBlock& block);
+    /// Everything but its repetitions.
+    [[nodiscard]] Result<void> setPracticeBlock(const PracticeBlock& block);
+    /// With its repetitions.
+    [[nodiscard]] Result<void> removePracticeBlock(PracticeBlockId id);
+    [[nodiscard]] Result<void> addPractice(CaseId id, PracticeBlockId block, const PracticeRepetition& repetition);
+    [[nodiscard]] Result<void> setPractice(const PracticeRepetition& repetition);
     [[nodiscard]] Result<void> removePractice(std::int64_t id);
     [[nodiscard]] Result<AssessmentId> addAssessment(CaseId id, const StoredAssessment& assessment);
     /// As an archive holds it, without a new line in the journal.

@@ -58,6 +58,26 @@ QString conditionsAndYardsticks() {
     return out.join(QStringLiteral(";\n\n"));
 }
 
+/// 11: practice in blocks; what each repetition came to, how it felt, what followed it; how feedback is spread. A
+/// repetition of before has no block, and is read as one of its drill and day.
+QString practiceInBlocks() {
+    QString block = QStringLiteral("CREATE TABLE practice_block (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL "
+                                   "REFERENCES skill_case ON DELETE CASCADE");
+    forFields<PracticeBlock>([&]<class F>(const F& field) {
+        block +=
+            QStringLiteral(", %1 %2").arg(QLatin1String(field.column), QLatin1String(Kept<typename F::Value>::kColumn));
+    });
+    QStringList out = {block + u')',
+                       QStringLiteral("ALTER TABLE practice ADD COLUMN block_id INTEGER REFERENCES practice_block ON "
+                                      "DELETE CASCADE"),
+                       QStringLiteral("CREATE INDEX practice_of_block ON practice(block_id)")};
+    for (const char* column : {"result", "felt", "told"})
+        out << addColumnSql<PracticeRepetition>(column);
+    for (const char* column : {"feedback_school", "feedback_reason"})
+        out << addColumnSql<PlanSettings>(column);
+    return out.join(QStringLiteral(";\n\n"));
+}
+
 } // namespace
 
 const QStringList& migrations() {
@@ -213,7 +233,7 @@ CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCE
 CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
     sound BLOB NOT NULL)
 )"),
-                                            lastingIdsAndLimits(), conditionsAndYardsticks()};
+                                            lastingIdsAndLimits(), conditionsAndYardsticks(), practiceInBlocks()};
     return kMigrations;
 }
 
@@ -221,15 +241,15 @@ int schemaVersion() { return static_cast<int>(migrations().size()); }
 
 const QStringList& undoableTables() {
     static const QStringList kTables = {
-        QStringLiteral("athlete"),       QStringLiteral("competition"), QStringLiteral("skill_case"),
-        QStringLiteral("belief"),        QStringLiteral("session"),     QStringLiteral("clip"),
-        QStringLiteral("section"),       QStringLiteral("repetition"),  QStringLiteral("event"),
-        QStringLiteral("mark"),          QStringLiteral("observation"), QStringLiteral("decision"),
-        QStringLiteral("plan"),          QStringLiteral("practice"),    QStringLiteral("assessment"),
-        QStringLiteral("term_override"), QStringLiteral("second_mark"), QStringLiteral("second_event"),
-        QStringLiteral("position"),      QStringLiteral("own_cue"),     QStringLiteral("spoken_note"),
-        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),  QStringLiteral("second_observation"),
-        QStringLiteral("drawn_note")};
+        QStringLiteral("athlete"),       QStringLiteral("competition"),   QStringLiteral("skill_case"),
+        QStringLiteral("belief"),        QStringLiteral("session"),       QStringLiteral("clip"),
+        QStringLiteral("section"),       QStringLiteral("repetition"),    QStringLiteral("event"),
+        QStringLiteral("mark"),          QStringLiteral("observation"),   QStringLiteral("decision"),
+        QStringLiteral("plan"),          QStringLiteral("practice"),      QStringLiteral("assessment"),
+        QStringLiteral("term_override"), QStringLiteral("second_mark"),   QStringLiteral("second_event"),
+        QStringLiteral("position"),      QStringLiteral("own_cue"),       QStringLiteral("spoken_note"),
+        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),    QStringLiteral("second_observation"),
+        QStringLiteral("drawn_note"),    QStringLiteral("practice_block")};
     return kTables;
 }
 

@@ -168,17 +168,35 @@ template <> struct Stored<PlanSettings> {
             "one_at_a_time", "one_at_a_time", [](auto& plan) -> auto& { return plan.approach.oneAtATime; }),
         field<PlanSettings>(
             "tempo_first", "tempo_first", [](auto& plan) -> auto& { return plan.approach.tempoFirst; }),
-        field<PlanSettings>("approach_reason", "approach_reason", &PlanSettings::approachReason));
+        field<PlanSettings>("approach_reason", "approach_reason", &PlanSettings::approachReason),
+        field<PlanSettings>("feedback_school", "feedback_school", &PlanSettings::feedback),
+        field<PlanSettings>("feedback_reason", "feedback_reason", &PlanSettings::feedbackReason));
 };
 
-/// In practice.csv of an archive.
+template <> struct Stored<PracticeBlock> {
+    static constexpr const char* kTable = "practice_block";
+    static constexpr auto kFields =
+        std::make_tuple(field<PracticeBlock>("kind", "kind", &PracticeBlock::kind, kRequired),
+                        field<PracticeBlock>("fault", "fault", &PracticeBlock::fault, kRequired),
+                        field<PracticeBlock>("drill", "drill", &PracticeBlock::drill, kRequired),
+                        field<PracticeBlock>("condition", "condition", &PracticeBlock::condition, kRequired),
+                        field<PracticeBlock>("cue", "cue", &PracticeBlock::cue),
+                        field<PracticeBlock>("fed_by", "fed_by", &PracticeBlock::fedBy),
+                        field<PracticeBlock>("started", "started", &PracticeBlock::started, kRequired),
+                        field<PracticeBlock>("ended", "ended", &PracticeBlock::ended),
+                        field<PracticeBlock>("count", "count", &PracticeBlock::count, Bounds{0, 10000}),
+                        field<PracticeBlock>("stop", "stop", &PracticeBlock::stop));
+};
+
+/// The table had fault, drill and no block before.
 template <> struct Stored<PracticeRepetition> {
     static constexpr const char* kTable = "practice";
     static constexpr auto kFields =
-        std::make_tuple(field<PracticeRepetition>("fault", nullptr, &PracticeRepetition::fault),
-                        field<PracticeRepetition>("drill", nullptr, &PracticeRepetition::drill),
-                        field<PracticeRepetition>("good", nullptr, &PracticeRepetition::good),
-                        field<PracticeRepetition>("at", nullptr, &PracticeRepetition::at));
+        std::make_tuple(field<PracticeRepetition>("good", "good", &PracticeRepetition::good),
+                        field<PracticeRepetition>("result", "result", &PracticeRepetition::result),
+                        field<PracticeRepetition>("felt", "felt_right", &PracticeRepetition::feltRight),
+                        field<PracticeRepetition>("told", "told", &PracticeRepetition::told),
+                        field<PracticeRepetition>("at", "at", &PracticeRepetition::at, kRequired));
 };
 
 /// Its session and its file stand beside it in case.json.

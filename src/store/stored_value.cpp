@@ -13,8 +13,8 @@ QDate Kept<QDate>::fromJson(const JsonNode& node, const char* key, const Bounds&
 }
 
 QDateTime Kept<QDateTime>::fromRow(const QVariant& cell) { return momentOf(cell); }
-QDateTime Kept<QDateTime>::fromJson(const JsonNode& node, const char* key, const Bounds&) {
-    const std::string text = node.text(key);
+QDateTime Kept<QDateTime>::fromJson(const JsonNode& node, const char* key, const Bounds& bounds) {
+    const std::string text = node.text(key, bounds.required);
     const QDateTime at = QDateTime::fromString(stored::qt(text), Qt::ISODateWithMs);
     if (!text.empty() && !at.isValid())
         node.faultAt(key, "a moment as YYYY-MM-DDThh:mm:ss.zzzZ", text);
@@ -66,6 +66,14 @@ Kept<std::map<std::string, std::string>>::fromJson(const JsonNode& node, const c
     for (const auto& entry : list.json().items())
         out[entry.key()] = list.text(entry.key(), false);
     return out;
+}
+
+PracticeCondition Kept<PracticeCondition>::fromJson(const JsonNode& node, const char* key, const Bounds&) {
+    const std::string text = node.text(key);
+    const auto condition = practiceConditionFrom(text);
+    if (!condition)
+        node.faultAt(key, "a stress level, then axis=value after semicolons", text);
+    return condition.value_or(PracticeCondition());
 }
 
 QVariant Kept<std::map<std::string, std::map<std::string, double>>>::toRow(const Numbers& value) {

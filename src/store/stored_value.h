@@ -4,6 +4,7 @@
 
 #include "core/judge/findings.h"
 #include "core/pack/pack.h"
+#include "core/practice/said_and_felt.h"
 #include "core/progress/progress.h"
 #include "core/tables/json_walk.h"
 #include "store/known_lengths_text.h"
@@ -140,6 +141,15 @@ template <> struct Kept<std::map<std::string, std::map<std::string, double>>> {
     static Json toJson(const Numbers& value) { return value; }
     static Numbers fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
 };
+template <> struct Kept<PracticeCondition> {
+    static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT 'calm'";
+    static QVariant toRow(const PracticeCondition& value) { return stored::qt(toString(value)); }
+    static PracticeCondition fromRow(const QVariant& cell) {
+        return practiceConditionFrom(cell.toString().toStdString()).value_or(PracticeCondition());
+    }
+    static Json toJson(const PracticeCondition& value) { return toString(value); }
+    static PracticeCondition fromJson(const JsonNode& node, const char* key, const Bounds& bounds);
+};
 template <> struct Kept<PictureSetup> {
     static constexpr const char* kColumn = "TEXT NOT NULL DEFAULT ''";
     static QVariant toRow(const PictureSetup& value) { return pictureToText(value); }
@@ -191,6 +201,21 @@ template <> struct Words<Guesser> {
     static constexpr const char* kAll = "athlete, analyst, forecast";
     static constexpr Guesser kElse = Guesser::Athlete;
     static std::optional<Guesser> from(std::string_view word) { return guesserFrom(word); }
+};
+template <> struct Words<PracticeKind> {
+    static constexpr const char* kAll = "practice, home, retention, transfer";
+    static constexpr PracticeKind kElse = PracticeKind::Practice;
+    static std::optional<PracticeKind> from(std::string_view word) { return practiceKindFrom(word); }
+};
+template <> struct Words<Told> {
+    static constexpr const char* kAll = "none, cue, shown, measured, asked";
+    static constexpr Told kElse = Told::None;
+    static std::optional<Told> from(std::string_view word) { return toldFrom(word); }
+};
+template <> struct Words<FeedbackSchool> {
+    static constexpr const char* kAll = "faded, bandwidth, summary, asked";
+    static constexpr FeedbackSchool kElse = FeedbackSchool::Faded;
+    static std::optional<FeedbackSchool> from(std::string_view word) { return feedbackSchoolFrom(word); }
 };
 template <> struct Words<Term> {
     static constexpr const char* kAll = "severity, frequency, certainty, leverage, effect, readiness";

@@ -71,6 +71,7 @@ void setChoices(AssessmentInput& in, const CaseData& data, School school, const 
     in.choices = {};
     in.facts = factsOf(data, today);
     in.school = school;
+    in.practice = practiceLog(data);
     for (const TermOverride& override : data.overrides)
         if (data.pack.fault(override.fault)) // one of an older edition of the pack says nothing here
             in.choices.overrides.push_back(override);

@@ -251,18 +251,18 @@ private slots:
     }
     void practiceCountsAndTakesBack() {
         Driver& d = *d_;
-        const std::size_t before = onDisk().practice.size();
+        const std::size_t before = onDisk().loggedRepetitions();
         d.click("practise-coin_lunge");
         QTRY_COMPARE(d.window->currentPage(), QStringLiteral("practice"));
         QVERIFY(d.find<QLabel>("verdict")->text().contains(QStringLiteral("not begun")));
         for (int i = 0; i < 12; ++i)
             d.key(i == 3 ? Qt::Key_N : Qt::Key_G);
-        QTRY_COMPARE(onDisk().practice.size(), before + 12);
+        QTRY_COMPARE(onDisk().loggedRepetitions(), before + 12);
         QTRY_VERIFY(d.find<QLabel>("share")->text().contains(QStringLiteral("92")));
         QVERIFY(d.find<QLabel>("verdict")->text().startsWith(QStringLiteral("go on")));
         QVERIFY(d.find<QLabel>("shareDetail")->text().contains(QStringLiteral("11 of 12")));
         d.click("takeBack");
-        QTRY_COMPARE(onDisk().practice.size(), before + 11);
+        QTRY_COMPARE(onDisk().loggedRepetitions(), before + 11);
         QTRY_VERIFY(d.find<QLabel>("verdict")->text().contains(QStringLiteral("so far")));
     }
     void handOverFreezesAndPrints() {

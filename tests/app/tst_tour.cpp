@@ -119,10 +119,10 @@ private slots:
         next();
         QCOMPARE(step(), QStringLiteral("practice"));
         read();
-        const std::size_t logged = app_->data().practice.size();
+        const std::size_t logged = app_->data().loggedRepetitions();
         app_->key(Qt::Key_G);
         QVERIFY(isDone());
-        QCOMPARE(app_->data().practice.size(), logged + 1);
+        QCOMPARE(app_->data().loggedRepetitions(), logged + 1);
         next();
         QCOMPARE(step(), QStringLiteral("print"));
         read();

@@ -156,9 +156,9 @@ private slots:
         QTRY_VERIFY(app_->quiet());
         QTRY_COMPARE(app_->find<QComboBox>("rung")->count(), 0);
         QTRY_VERIFY(said(QStringLiteral("Ask a licensed professional")));
-        const std::size_t logged = onDisk().practice.size();
+        const std::size_t logged = onDisk().loggedRepetitions();
         QTest::keyClick(app_->window->page(QStringLiteral("practice")), Qt::Key_G);
-        QCOMPARE(onDisk().practice.size(), logged); // nothing is counted any more
+        QCOMPARE(onDisk().loggedRepetitions(), logged); // nothing is counted any more
         show("plan");
         QTRY_VERIFY(shows("planWaits") && !shows("rung-hand_then_step"));
         app_->click("planAdvice");

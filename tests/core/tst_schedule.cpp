@@ -21,7 +21,10 @@ PlanTerms terms() {
 }
 Prescription prescription() {
     Prescription out;
-    out.focus = {{"bent", true, {{"d1", {}, Stage::Position, true}, {"d2", {}, Stage::Shadow, false}}, {}, {}}};
+    Focus focus;
+    focus.fault = "bent";
+    focus.rungs = {{"d1", {}, Stage::Position, true}, {"d2", {}, Stage::Shadow, false}};
+    out.focus = {focus};
     return out;
 }
 const ScheduledDay& on(const Schedule& schedule, const char* date) {
@@ -120,7 +123,9 @@ private slots:
     }
     void aLesson() {
         Prescription both = prescription();
-        both.focus.push_back({"bent", false, {{"d2", {}, Stage::Shadow, true}}, {}, {}});
+        both.focus.push_back(both.focus[0]);
+        both.focus[1].main = false;
+        both.focus[1].rungs = {{"d2", {}, Stage::Shadow, true}};
         for (int minutes : {10, 30, 61}) {
             const auto sheet = lessonSheet(both, packOf(smallPack()), minutes);
             int sum = 0, mainMinutes = 0, minorMinutes = 0;

@@ -9,6 +9,7 @@
 #include "report/report_content.h"
 #include "support/built_demo.h"
 #include "work/case_assessment.h"
+#include "work/practice_record.h"
 
 #include <QTemporaryDir>
 #include <QtTest>
@@ -52,6 +53,36 @@ private slots:
         }
         QVERIFY(all > 0 && all < 30'000'000);
     }
+    void eachCasesWeeksTellAStoryOfTheirOwn() {
+        const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);
+        QVERIFY(library);
+        const auto cases = *(*library)->cases();
+        std::map<std::string, PracticeRecord> records;
+        for (const CaseEntry& entry : cases) {
+            const CaseData data = *(*library)->loadCase(entry.id);
+            records[entry.athlete.toStdString()] = practiceRecord(data, {}, {}, {}, QDate(2026, 11, 29));
+        }
+        const auto chart = [&](const char* who, const char* drill, Stress stress) {
+            for (const DrillChart& each : records.at(who).charts)
+                if (each.drill == drill && each.condition.stress == stress)
+                    return each;
+            return DrillChart();
+        };
+        // Learning, and learned.
+        QVERIFY(chart("Ilka Sandrey", "hand_then_step", Stress::Calm).verdict.verdict == Learning::Learning);
+        QVERIFY(records.at("Ilka Sandrey").tests.at(0).verdict == PracticeTest::Verdict::Learned);
+        // A plateau, which another condition solves.
+        QVERIFY(chart("Davor Quillane", "legs_trunk", Stress::Calm).verdict.verdict == Learning::Plateau);
+        const Learning after = chart("Davor Quillane", "legs_trunk", Stress::Machine).verdict.verdict;
+        QVERIFY(after == Learning::Learning || after == Learning::Step);
+        // Shown, not learned; and a relapse when it was scored.
+        QVERIFY(records.at("Mirelle Ostrand").tests.at(0).verdict == PracticeTest::Verdict::ShownNotLearned);
+        QVERIFY(chart("Mirelle Ostrand", "count_light_bow", Stress::Scored).verdict.verdict == Learning::Relapse);
+        QVERIFY(records.at("Mirelle Ostrand").breaks->condition.stress == Stress::Scored);
+        for (const auto& [who, record] : records)
+            QVERIFY2(record.rungs.size() >= 3 && record.home.kept > 0 && record.told.told > 0 && record.felt.judged > 0,
+                     who.c_str());
+    }
     void aStoryThatIsWrongSaysWhere() {
         QFile file(QStringLiteral(DEMO_CLIPS "/mirelle.story.json"));
         QVERIFY(file.open(QIODevice::ReadOnly));
@@ -60,7 +91,7 @@ private slots:
         for (const auto& [from, to, where] : {std::tuple{"\"2026-09-22\"", "\"soon\"", "baseline"},
                                               {"\"park\"", "\"perhaps\"", "choice"},
                                               {"\"shelf\": 3", "\"shelve\": 3", "shelve"},
-                                              {"110101101101", "1101x1", "good"},
+                                              {"\"condition\": \"scored\"", "\"condition\": \"windy\"", "condition"},
                                               {"\"18:40\"", "\"6 pm\"", "time"},
                                               {"[\"yes\", \"partly\"]", "[]", "face_touch"}}) {
             std::string bad = good;
@@ -178,7 +209,7 @@ private slots:
         for (const FaultOverConditions& fault : later.conditions)
             QVERIFY2(!fault.after.levels.empty(), fault.fault.c_str());
         QVERIFY(rower.decisions.size() == 3 && !rower.decisions.front().reason.isEmpty());
-        QVERIFY(rower.practice.size() > 100);
+        QVERIFY(rower.loggedRepetitions() > 200);
     }
     void theArcherAgainstHerBest() {
         const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);

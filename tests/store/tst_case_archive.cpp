@@ -72,8 +72,7 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.decide(made.caseId, {"deep", Decision::Choice::Park, QStringLiteral("later"),
                                                   QDateTime(QDate(2026, 11, 4), QTime(10, 0), Qt::UTC)}));
         steps.push_back(edit.setOverride(made.caseId, {"bent", Term::Effect, 1 / 3.0, "a \"short\" season"}));
-        steps.push_back(edit.addPractice(
-            made.caseId, {0, "deep", "wall", true, QDateTime(QDate(2026, 11, 5), QTime(9, 0), Qt::UTC)}));
+        steps.push_back(addPractised(edit, made.caseId, QDateTime(QDate(2026, 11, 5), QTime(9, 0), Qt::UTC)));
         steps.push_back(edit.decide(made.caseId,
                                     {"bent", Decision::Choice::WorkRound, QStringLiteral("no time"),
                                      QDateTime(QDate(2026, 11, 4), QTime(10, 1), Qt::UTC), QStringLiteral("the cup")}));

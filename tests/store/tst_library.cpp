@@ -30,8 +30,7 @@ private slots:
                   edit.setHidden(rep, "left_hip", 72, "behind the arm"), edit.setObservation(rep, "eyes", "partly"),
                   edit.setResult(rep, "hit"),
                   edit.setPlan(made.caseId, {2, 7, 9, QDate(2026, 11, 5), QDate(2026, 11, 26), {}}),
-                  edit.addPractice(made.caseId,
-                                   {0, "bent", "d1", true, QDateTime(QDate(2026, 11, 6), QTime(17, 0), Qt::UTC)}),
+                  addPractised(edit, made.caseId, QDateTime(QDate(2026, 11, 6), QTime(17, 0), Qt::UTC)),
                   edit.decide(made.caseId, {"bent", Decision::Choice::Park, QStringLiteral("later"),
                                             QDateTime::currentDateTimeUtc()}),
                   edit.addBelief(made.caseId, {0, "knee", QStringLiteral("straight"), 4.5, false})})
@@ -57,7 +56,8 @@ private slots:
         QVERIFY(!data.plan.retention.isValid());
         QCOMPARE(data.decisions[0].reason, QStringLiteral("later"));
         QCOMPARE(*data.beliefs[0].value, 4.5);
-        QCOMPARE(data.practice[0].at.toUTC().time(), QTime(17, 0));
+        QCOMPARE(data.practice[0].repetitions[0].at.toUTC().time(), QTime(17, 0));
+        QVERIFY(data.practice[0].repetitions[0].told == Told::Shown && !*data.practice[0].repetitions[0].feltRight);
         QCOMPARE(data.clip(made.clip)->frames(), 200);
         QVERIFY(data.clip(made.clip)->missing);
     }
@@ -316,10 +316,7 @@ private slots:
                  return e.setEvent(rep, "down", {73, {}, ""});
              }},
             {"Observe", [&](Edit& e) { return e.setObservation(rep, "eyes", "no"); }},
-            {"Practise",
-             [&](Edit& e) {
-                 return e.addPractice(made.caseId, {0, "bent", "d1", true, QDateTime::currentDateTimeUtc()});
-             }},
+            {"Practise", [&](Edit& e) { return addPractised(e, made.caseId, QDateTime::currentDateTimeUtc()); }},
             {"Decide",
              [&](Edit& e) {
                  return e.decide(made.caseId, {"bent", Decision::Choice::WorkOn, {}, QDateTime::currentDateTimeUtc()});
@@ -454,8 +451,13 @@ private slots:
             QVERIFY(!data.athlete.consentGiven.isValid()); // nobody was asked then
             QVERIFY(consentOn(data.athlete, QDate(2026, 11, 25)) == Consent::Missing);
             QCOMPARE(data.assessments.size(), std::size_t(1));
-            QCOMPARE(data.assessments[0].content, frozen); // the same numbers, to the letter
-            QCOMPARE(data.practice.size(), std::size_t(35));
+            QCOMPARE(data.assessments[0].content, frozen);       // the same numbers, to the letter
+            QCOMPARE(data.loggedRepetitions(), std::size_t(35)); // in blocks now, of one drill and one day
+            for (const PracticeBlock& block : data.practice) {
+                QVERIFY(block.all() <= kBlockLength && !block.drill.empty() && block.started.isValid());
+                for (const PracticeRepetition& repetition : block.repetitions)
+                    QCOMPARE(repetition.at.toLocalTime().date(), block.day());
+            }
             QVERIFY((*library)->change(QStringLiteral("Rename"), [&](Edit& edit) {
                 Athlete athlete = data.athlete;
                 athlete.consentGiven = QDate(2026, 11, 1);

@@ -71,6 +71,8 @@ private slots:
         compareWithSchema<AthleteLimit>(*db);
         compareWithSchema<PlanSettings>(*db);
         compareWithSchema<PracticeRepetition>(*db);
+        compareWithSchema<PracticeBlock>(*db);
+        compareWithSchema<Yardstick>(*db);
         compareWithSchema<StoredAssessment>(*db);
     }
 

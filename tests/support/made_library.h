@@ -71,6 +71,17 @@ inline MadeLibrary makeLibrary(const QString& folder) {
     return made;
 }
 
+/// One good repetition of d1 for "bent", felt off, shown after.
+inline Result<void> addPractised(Edit& edit, CaseId id, const QDateTime& at) {
+    PracticeBlock block;
+    block.fault = "bent", block.drill = "d1";
+    block.condition = {Stress::Fed, {{"signal", "lamp"}}};
+    block.started = at;
+    block.repetitions = {{0, true, "hit", false, Told::Shown, at}};
+    const auto made = edit.addPracticeBlock(id, block);
+    return made ? Result<void>() : Result<void>(made.error());
+}
+
 /// Limits as they were said, or the parts that were chosen.
 inline std::string limitsOf(const Athlete& athlete) {
     std::string out;

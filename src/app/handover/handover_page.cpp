@@ -172,7 +172,8 @@ void HandoverPage::showPapers(const ReportContent& content) {
 }
 
 void HandoverPage::show(const QString& detail) {
-    for (Paper paper : {Paper::Plan, Paper::AthletePage, Paper::HomeSheet, Paper::KeyPositions, Paper::CompetitionCard})
+    for (Paper paper : {Paper::Plan, Paper::AthletePage, Paper::HomeSheet, Paper::KeyPositions, Paper::CompetitionCard,
+                        Paper::Progress})
         if (paperFileWord(paper) == detail)
             paper_ = paper;
     preview();

@@ -1,5 +1,7 @@
 #include "app/plan/approach_box.h"
 
+#include "core/practice/rungs.h"
+
 #include "app/page.h"
 #include "app/theme.h"
 #include "core/plan/plan_outline.h"
@@ -68,9 +70,11 @@ void ApproachBox::show() {
     int row = 0;
     for (const Approach approach : {Approach{false, false}, {true, false}, {false, true}, {true, true}}) {
         in.choices.decisions.approach = approach;
-        const Prescription plan =
+        Prescription plan =
             prescribe(data.pack, assessment->findings, in.trials, in.facts, in.choices.decisions, in.choices.situation);
-        const PlanOutline outline = outlineOf(plan, scheduleOf(data, plan), data.pack, kLessonMinutes);
+        followPractice(plan, data.pack, in.practice);
+        const PlanOutline outline =
+            outlineOf(plan, scheduleOf(data, plan, QDate::currentDate()), data.pack, kLessonMinutes);
         auto* choice = new QRadioButton(approachName(approach));
         choice->setObjectName(QStringLiteral("approach-%1%2")
                                   .arg(approach.oneAtATime ? 1 : 2)

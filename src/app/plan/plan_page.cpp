@@ -180,7 +180,7 @@ void PlanPage::refresh() {
     start_->setDate(data.plan.start.isValid() ? data.plan.start : today);
     retest_->setDate(data.plan.retest.isValid() ? data.plan.retest : today.addDays(21));
     retention_->setDate(data.plan.retention.isValid() ? data.plan.retention : today.addDays(42));
-    weeks_->setSchedule(scheduleOf(data, prescription()));
+    weeks_->setSchedule(scheduleOf(data, prescription(), QDate::currentDate()));
     clearLayout(conflicts_);
     for (const QString& conflict : scheduleConflicts(data, prescription())) {
         auto* row = new QHBoxLayout;

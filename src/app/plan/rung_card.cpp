@@ -19,7 +19,9 @@ QString small(const QString& text, const QColor& colour) {
 
 } // namespace
 
-QString startBecauseWords(const Focus& focus) {
+QString startBecauseWords(const Pack& pack, const Focus& focus) {
+    const DrillDef* practised = pack.drill(focus.practised);
+    const QString drill = practised ? words::text(practised->title) : words::text(focus.practised);
     switch (focus.startBecause) {
     case StartBecause::Mastered:
         return RungCard::tr("Begun where it is: %1 is mastered (shown in a quarter or fewer), so this is the last step "
@@ -28,6 +30,12 @@ QString startBecauseWords(const Focus& focus) {
     case StartBecause::TempoFirst:
         return RungCard::tr("Begun where it is: this plan practises at match tempo from the first day; the steps "
                             "before are to fall back on.");
+    case StartBecause::Passed:
+        return RungCard::tr("Begun where practice has come to: \"%1\" is passed, %2 good.")
+            .arg(drill, words::ofText(focus.practisedGood, focus.practisedAll));
+    case StartBecause::Eased:
+        return RungCard::tr("One step easier: \"%1\" went badly in the last block, %2 good.")
+            .arg(drill, words::ofText(focus.practisedGood, focus.practisedAll));
     case StartBecause::Nothing:
         break;
     }
@@ -46,10 +54,10 @@ RungCard::RungCard(const RungContent& content, QWidget* parent) : QWidget(parent
     column->setContentsMargins(12, 6, 10, 6);
     column->setSpacing(2);
     int good = 0, all = 0;
-    for (const PracticeRepetition& practised : content.data.practice)
-        if (practised.fault == content.focus.fault && practised.drill == drill.id) {
-            ++all;
-            good += practised.good;
+    for (const PracticeBlock& block : content.data.practice)
+        if (block.kind == PracticeKind::Practice && block.fault == content.focus.fault && block.drill == drill.id) {
+            all += block.all();
+            good += block.good();
         }
     QStringList underTitle{words::stageName(drill.stage), words::doseText(drill.dose)};
     if (!content.rung.insteadOf.empty())
@@ -134,7 +142,8 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
         return out.join(QStringLiteral(", "));
     };
     if (content.rung.startHere)
-        column.addWidget(label(small(startBecauseWords(content.focus).toHtmlEscaped(), theme::colours().ink)));
+        column.addWidget(
+            label(small(startBecauseWords(content.data.pack, content.focus).toHtmlEscaped(), theme::colours().ink)));
     add(tr("Why:"), said(drill.why));
     add(tr("Feels:"), said(drill.feels));
     add(tr("Gone wrong:"), said(drill.wrong));

@@ -35,6 +35,6 @@ private:
 };
 
 /// Why the ladder is begun where it is, in a sentence.
-[[nodiscard]] QString startBecauseWords(const Focus& focus);
+[[nodiscard]] QString startBecauseWords(const Pack& pack, const Focus& focus);
 
 } // namespace riflesso

@@ -1,167 +1,236 @@
 #include "app/practice/practice_page.h"
 
+#include "app/practice/home_grid.h"
+#include "app/practice/session_list.h"
+#include "app/practice/share_bar.h"
 #include "app/practice/stop_box.h"
-
+#include "app/practice/told_panel.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "core/practice/rungs.h"
+#include "report/practice_words.h"
 #include "report/words.h"
+#include "work/case_assessment.h"
 
 #include <QHBoxLayout>
-#include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
 #include <QVBoxLayout>
 
 #include <algorithm>
 
 namespace riflesso {
+namespace {
 
-ShareBar::ShareBar(QWidget* parent) : QWidget(parent) {
-    setMinimumHeight(96);
-    setAccessibleName(tr("Share of good repetitions in this block"));
+constexpr int kMinutes = 30;
+
+QString keyOf(const std::string& fault, const std::string& drill) {
+    return QString::fromStdString(fault + "/" + drill);
 }
 
-void ShareBar::setVerdict(const BlockVerdict& verdict, const std::vector<bool>& block) {
-    verdict_ = verdict;
-    block_ = block;
-    update();
-}
-
-void ShareBar::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const look::Palette& p = theme::colours();
-    const double left = 4, right = width() - 4, top = 40, high = 22;
-    const auto x = [&](double share) { return left + share * (right - left); };
-    painter.fillRect(QRectF(QPointF(x(0), top), QPointF(x(.5), top + high)), p.course);
-    painter.fillRect(QRectF(QPointF(x(.5), top), QPointF(x(.75), top + high)), p.hairline);
-    painter.fillRect(QRectF(QPointF(x(.75), top), QPointF(x(1), top + high)), p.modelSoft);
-    painter.setPen(p.slate);
-    for (const auto& [at, text] : {std::pair{0.0, tr("easier")}, {0.5, tr("stay")}, {0.75, tr("go on")}})
-        painter.drawText(QRectF(x(at) + 4, top + high + 1, 120, 20), Qt::AlignLeft, text);
-    // The block as a row of marks: filled for good, open for not.
-    for (std::size_t i = 0; i < block_.size(); ++i) {
-        const QPointF centre(left + 12 + 26.0 * static_cast<double>(i), 16);
-        painter.setPen(QPen(p.athlete, 2));
-        painter.setBrush(block_[i] ? QBrush(p.athlete) : QBrush(Qt::NoBrush));
-        painter.drawEllipse(centre, 8, 8);
-    }
-    for (int i = static_cast<int>(block_.size()); i < kBlockLength; ++i) {
-        painter.setPen(QPen(p.hairline, 1.5, Qt::DotLine));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawEllipse(QPointF(left + 12 + 26.0 * i, 16), 8, 8);
-    }
-    if (!verdict_.share)
-        return;
-    painter.setPen(QPen(p.athlete, 4));
-    const double mid = top + high / 2;
-    painter.drawLine(QPointF(x(verdict_.interval.low), mid), QPointF(x(verdict_.interval.high), mid));
-    painter.setPen(QPen(p.athleteText, 6));
-    painter.drawLine(QPointF(x(*verdict_.share), top - 2), QPointF(x(*verdict_.share), top + high + 2));
-}
+} // namespace
 
 PracticePage::PracticePage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
     setFocusPolicy(Qt::StrongFocus);
     auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(24, 14, 24, 14);
-    layout->setSpacing(28);
-    auto* left = new QVBoxLayout;
-    left->setSpacing(8);
-    rung_ = new ChoiceBox;
-    rung_->setObjectName(QStringLiteral("rung"));
-    rung_->setAccessibleName(tr("Rung of the ladder"));
-    rung_->setFocusPolicy(Qt::TabFocus);
-    left->addWidget(rung_);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(20);
+    layout->addWidget(buildLeft());
+    middle_ = new QWidget;
+    middle_->setLayout(buildMiddle());
+    layout->addWidget(middle_, 1);
+    home_ = new HomeGrid(workspace, this);
+    home_->hide();
+    layout->addWidget(home_, 1);
+    layout->addLayout(buildRight());
+    connect(home_, &HomeGrid::closed, this, [this] { showHome(false); });
+    connect(session_, &SessionList::chosen, this, &PracticePage::chooseItem);
+}
+
+QWidget* PracticePage::buildLeft() {
+    auto* inner = new QWidget;
+    auto* left = new QVBoxLayout(inner);
+    left->setContentsMargins(0, 0, 4, 0);
+    left->setSpacing(6);
+    left->addWidget(label(tr("TODAY'S SESSION"), theme::kHeading));
+    session_ = new SessionList;
+    left->addWidget(session_);
+    left->addSpacing(6);
+    told_ = new ToldPanel(workspace(), inner);
+    left->addWidget(told_);
+    left->addStretch();
+    QScrollArea* scroll = scrolled(inner);
+    scroll->setFixedWidth(236);
+    return scroll;
+}
+
+QLayout* PracticePage::buildMiddle() {
+    auto* column = new QVBoxLayout;
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* choices = new QHBoxLayout;
+    const auto box = [&](const char* name, const QString& says, int stretch) {
+        auto* made = new ChoiceBox;
+        made->setObjectName(QLatin1String(name));
+        made->setAccessibleName(says);
+        made->setFocusPolicy(Qt::TabFocus);
+        choices->addWidget(made, stretch);
+        return made;
+    };
+    rung_ = box("rung", tr("Drill"), 4);
+    condition_ = box("practiceCondition", tr("Under what it is practised"), 1);
+    kind_ = box("practiceKind", tr("Practice or a test"), 2);
+    kind_->addItem(tr("practice"), static_cast<int>(PracticeKind::Practice));
+    kind_->addItem(tr("test: does it stay?"), static_cast<int>(PracticeKind::Retention));
+    kind_->addItem(tr("test: does it carry over?"), static_cast<int>(PracticeKind::Transfer));
+    kind_->setToolTip(tr("A test is 24 repetitions of which nothing is told: a week or more after the last practice of "
+                         "the drill, or under another condition."));
+    for (int i = 0; i <= static_cast<int>(Stress::Competition); ++i)
+        condition_->addItem(words::stressName(static_cast<Stress>(i)), i);
+    column->addLayout(choices);
+    axesBox_ = new QWidget;
+    axesLayout_ = new QVBoxLayout(axesBox_);
+    axesLayout_->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(axesBox_);
     cue_ = label({}, theme::kBig);
     cue_->setStyleSheet(QStringLiteral("font-size: 24pt; font-weight: bold;"));
-    left->addWidget(cue_);
+    column->addWidget(cue_);
     good_ = label({});
-    good_->setStyleSheet(QStringLiteral("font-size: 13pt;"));
-    left->addWidget(good_);
-    left->addStretch(1);
+    good_->setStyleSheet(QStringLiteral("font-size: 12pt;"));
+    column->addWidget(good_);
+    column->addStretch(1);
+    block_ = new BlockView;
+    column->addWidget(block_);
     auto* numbers = new QHBoxLayout;
     share_ = label({});
     share_->setObjectName(QStringLiteral("share"));
-    share_->setStyleSheet(QStringLiteral("font-size: 72pt; font-weight: bold;"));
+    share_->setStyleSheet(QStringLiteral("font-size: 64pt; font-weight: bold;"));
     share_->setWordWrap(false);
     verdict_ = label({});
     verdict_->setObjectName(QStringLiteral("verdict"));
-    verdict_->setStyleSheet(QStringLiteral("font-size: 25pt; font-weight: bold;"));
+    verdict_->setStyleSheet(QStringLiteral("font-size: 22pt; font-weight: bold;"));
     numbers->addWidget(share_);
-    numbers->addSpacing(20);
+    numbers->addSpacing(16);
     numbers->addWidget(verdict_, 1);
-    left->addLayout(numbers);
+    column->addLayout(numbers);
     bar_ = new ShareBar;
-    left->addWidget(bar_);
+    column->addWidget(bar_);
     detail_ = label({});
     detail_->setObjectName(QStringLiteral("shareDetail"));
     detail_->setStyleSheet(QStringLiteral("font-size: 12pt;"));
-    left->addWidget(detail_);
-    auto* buttons = new QHBoxLayout;
-    yes_ = new QPushButton(tr("Good (G)"));
-    yes_->setObjectName(QStringLiteral("good"));
-    yes_->setProperty("role", "main");
-    no_ = new QPushButton(tr("Not (N)"));
-    no_->setObjectName(QStringLiteral("notGood"));
-    back_ = new QPushButton(tr("Take back (Backspace)"));
-    back_->setObjectName(QStringLiteral("takeBack"));
-    for (QPushButton* button : {yes_, no_}) {
-        button->setMinimumHeight(110);
-        button->setStyleSheet(QStringLiteral("font-size: 18pt;"));
-        buttons->addWidget(button, 3);
-    }
-    buttons->addWidget(back_, 1);
-    stop_ = new QPushButton(tr("Stop: pain or dizzy (P)"));
-    stop_->setObjectName(QStringLiteral("stopPain"));
-    for (QPushButton* button : {yes_, no_, back_, stop_})
-        button->setFocusPolicy(Qt::TabFocus);
-    stopBox_ = new StopBox(workspace, this);
-    connect(stop_, &QPushButton::clicked, stopBox_, &StopBox::ask);
+    column->addWidget(detail_);
+    column->addStretch(1);
+    column->addLayout(buildButtons());
+    stopBox_ = new StopBox(workspace(), this);
     connect(stopBox_, &StopBox::closed, this, [this] { setFocus(); });
-    left->addStretch(1);
-    left->addLayout(buttons);
-    auto* stopRow = new QHBoxLayout;
-    stopRow->addWidget(stop_);
-    advice_ = new QPushButton(tr("Write down who advised what"));
-    advice_->setObjectName(QStringLiteral("writeAdvice"));
-    connect(advice_, &QPushButton::clicked, this, [this] { emit goTo(QStringLiteral("athlete"), {}); });
-    stopRow->addWidget(advice_);
-    stopRow->addStretch();
-    left->addLayout(stopRow);
-    left->addWidget(stopBox_);
-    left->addStretch(1);
-    layout->addLayout(left, 2);
-    auto* right = new QVBoxLayout;
-    right->addWidget(label(tr("LADDER SO FAR"), theme::kHeading));
-    history_ = new QVBoxLayout;
-    history_->setSpacing(4);
-    right->addLayout(history_);
-    right->addStretch();
-    right->addWidget(label(tr("Judged in blocks of 12. Three of four good: go on. Half or fewer: make it easier. "
-                              "Improvement is not steady; a flat week is no verdict."),
-                           theme::kQuiet));
-    layout->addLayout(right, 1);
+    connect(stop_, &QPushButton::clicked, stopBox_, &StopBox::ask);
+    column->addWidget(stopBox_);
     connect(rung_, &QComboBox::activated, this, [this] {
         refresh();
         setFocus();
     });
-    connect(yes_, &QPushButton::clicked, this, [this] { log(true); });
-    connect(no_, &QPushButton::clicked, this, [this] { log(false); });
-    connect(back_, &QPushButton::clicked, this, &PracticePage::takeBack);
+    for (QComboBox* each : {condition_, kind_})
+        connect(each, &QComboBox::activated, this, [this] {
+            showBlock();
+            setFocus();
+        });
+    return column;
 }
 
-std::pair<std::string, std::string> PracticePage::rung() const {
+QLayout* PracticePage::buildButtons() {
+    auto* rows = new QVBoxLayout;
+    const auto button = [&](QLayout* row, const char* name, const QString& text, auto work) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(name));
+        made->setFocusPolicy(Qt::TabFocus);
+        connect(made, &QPushButton::clicked, this, work);
+        row->addWidget(made);
+        return made;
+    };
+    auto* large = new QHBoxLayout;
+    yes_ = button(large, "good", tr("Good (G)"), [this] { log(true); });
+    yes_->setProperty("role", "main");
+    no_ = button(large, "notGood", tr("Not (N)"), [this] { log(false); });
+    for (QPushButton* each : {yes_, no_}) {
+        each->setMinimumHeight(84);
+        each->setStyleSheet(QStringLiteral("font-size: 18pt;"));
+        each->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        large->setStretchFactor(each, 1);
+    }
+    auto* said = new QGridLayout;
+    const auto place = [&](int row, int column, QPushButton* each) { said->addWidget(each, row, column); };
+    auto* unused = new QHBoxLayout; // the grid takes them over
+    feltRight_ = button(unused, "feltRight", tr("Felt right (F)"), [this] { felt(true); });
+    feltOff_ = button(unused, "feltOff", tr("Felt off (O)"), [this] { felt(false); });
+    toldCue_ = button(unused, "toldCue", tr("Cue (T)"), [this] { told(Told::Cue); });
+    toldShown_ = button(unused, "toldShown", tr("Shown (S)"), [this] { told(Told::Shown); });
+    toldAsked_ = button(unused, "toldAsked", tr("Asked (A)"), [this] { told(Told::Asked); });
+    back_ = button(unused, "takeBack", tr("Take back (⌫)"), [this] { takeBack(); });
+    place(0, 0, feltRight_), place(1, 0, feltOff_);
+    place(0, 1, toldCue_), place(1, 1, toldShown_);
+    place(0, 2, toldAsked_), place(1, 2, back_);
+    delete unused;
+    large->addLayout(said);
+    rows->addLayout(large);
+    auto* last = new QHBoxLayout;
+    end_ = button(last, "finishBlock", tr("Finish the block (Enter)"), [this] { finish(); });
+    button(last, "homeSheet", tr("Home sheet (H)"), [this] { showHome(home_->isHidden()); });
+    stop_ = button(last, "stopPain", tr("Stop: pain or dizzy (P)"), [] {});
+    advice_ = button(last, "writeAdvice", tr("Write down who advised what"),
+                     [this] { emit goTo(QStringLiteral("athlete"), {}); });
+    last->addStretch();
+    rows->addLayout(last);
+    return rows;
+}
+
+QLayout* PracticePage::buildRight() {
+    auto* right = new QVBoxLayout;
+    right->addWidget(label(tr("LADDER SO FAR"), theme::kHeading));
+    auto* inner = new QWidget;
+    history_ = new QVBoxLayout(inner);
+    history_->setContentsMargins(0, 0, 0, 0);
+    history_->setSpacing(4);
+    QScrollArea* scroll = scrolled(inner);
+    scroll->setFixedWidth(230);
+    right->addWidget(scroll, 1);
+    right->addWidget(label(tr("Judged in blocks of 12. Three of four good: go on. Half or fewer: make it easier. The "
+                              "plan moves up after 11 of 12, or 9 of 12 twice running. Improvement is not steady; a "
+                              "flat week is no verdict."),
+                           theme::kQuiet));
+    return right;
+}
+
+const DrillDef* PracticePage::drill() const {
+    return workspace().hasCase() ? workspace().data().pack.drill(choice().drill) : nullptr;
+}
+
+PracticeChoice PracticePage::choice() const {
+    PracticeChoice out;
     const QStringList parts = rung_->currentData().toString().split(u'/');
-    return parts.size() == 2 ? std::pair{parts[0].toStdString(), parts[1].toStdString()}
-                             : std::pair<std::string, std::string>();
+    if (parts.size() == 2)
+        out.fault = parts[0].toStdString(), out.drill = parts[1].toStdString();
+    out.kind = static_cast<PracticeKind>(kind_->currentData().toInt());
+    out.condition.stress = static_cast<Stress>(condition_->currentData().toInt());
+    for (const auto& [axis, box] : axes_)
+        if (const std::string value = box->currentData().toString().toStdString(); !value.empty())
+            out.condition.axes[axis] = value;
+    if (const DrillDef* def = workspace().hasCase() ? workspace().data().pack.drill(out.drill) : nullptr)
+        out.cue = words::text(def->cue);
+    return out;
 }
 
-std::vector<PracticeRepetition> PracticePage::ofRung() const {
-    const auto [fault, drill] = rung();
-    std::vector<PracticeRepetition> out;
-    for (const PracticeRepetition& repetition : workspace().data().practice)
-        if (repetition.fault == fault && repetition.drill == drill)
-            out.push_back(repetition);
-    return out;
+std::vector<SessionItem> PracticePage::items() const {
+    const auto assessment = workspace().assessment();
+    return assessment ? todaysSession(workspace().data(), assessment->prescription, QDate::currentDate(), kMinutes)
+                      : std::vector<SessionItem>();
+}
+
+const PracticeBlock* PracticePage::shownBlock() const {
+    const PracticeBlock* last = lastBlock(workspace().data(), choice());
+    return last && last->day() == QDate::currentDate()
+               ? last
+               : openBlock(workspace().data(), choice(), QDateTime::currentDateTimeUtc());
 }
 
 QString PracticePage::headline() const {
@@ -169,65 +238,217 @@ QString PracticePage::headline() const {
         return tr("Stopped in practice. <b>Next: write down who advised what, on the Athlete page.</b>");
     if (rung_->count() == 0)
         return tr("No ladder yet. <b>Next: decide in Findings what to work on.</b>");
-    return tr("%1 repetitions logged on this rung. <b>Next: G for a good repetition, N for one that is not.</b>")
-        .arg(ofRung().size());
+    const PracticeBlock* block = shownBlock();
+    const std::vector<SessionItem> today = items();
+    const QString where = item_ < today.size() ? tr("Step %1 of %2. ").arg(item_ + 1).arg(today.size()) : QString();
+    if (block)
+        return tr("%1%2 logged in this block. <b>Next: ask what was felt, then G or N.</b>")
+            .arg(where, words::counted(static_cast<std::size_t>(block->all()), tr("repetition"), tr("repetitions")));
+    return tr("%1<b>Next: G for a good repetition, N for one that is not.</b>").arg(where);
 }
 
 StepState PracticePage::state() const {
     if (!workspace().hasCase() || workspace().data().practice.empty())
         return {};
-    return {StepState::Kind::InWork, tr("%1 logged").arg(workspace().data().practice.size())};
+    return {StepState::Kind::InWork, tr("%1 logged").arg(workspace().data().loggedRepetitions())};
 }
 
 std::vector<PageKey> PracticePage::keyTable() {
-    return {{QStringLiteral("G"), tr("good"), {}, {Qt::Key_G}, [this](KeyPress) { log(true); }},
-            {QStringLiteral("N"), tr("not"), {}, {Qt::Key_N}, [this](KeyPress) { log(false); }},
-            {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }},
-            {QStringLiteral("P"), tr("stop: pain or dizzy"), {}, {Qt::Key_P}, [this](KeyPress) { stopBox_->ask(); }}};
+    std::vector<PageKey> keys = {
+        {QStringLiteral("G N"),
+         tr("good, not"),
+         tr("good (also Page Down)"),
+         {Qt::Key_G, Qt::Key_PageDown},
+         [this](KeyPress) { log(true); }},
+        {QStringLiteral("N"),
+         {},
+         tr("not good (also Page Up)"),
+         {Qt::Key_N, Qt::Key_PageUp},
+         [this](KeyPress) { log(false); }},
+        {QStringLiteral("F O"),
+         tr("felt"),
+         tr("felt right, before it is judged"),
+         {Qt::Key_F},
+         [this](KeyPress) { felt(true); }},
+        {QStringLiteral("O"), {}, tr("felt off, before it is judged"), {Qt::Key_O}, [this](KeyPress) { felt(false); }},
+        {QStringLiteral("T S A"),
+         tr("told"),
+         tr("the cue was said after it (also B)"),
+         {Qt::Key_T, Qt::Key_B},
+         [this](KeyPress) { told(Told::Cue); }},
+        {QStringLiteral("S"), {}, tr("it was shown after it"), {Qt::Key_S}, [this](KeyPress) { told(Told::Shown); }},
+        {QStringLiteral("A"),
+         {},
+         tr("the athlete asked for feedback"),
+         {Qt::Key_A},
+         [this](KeyPress) { told(Told::Asked); }},
+        {QStringLiteral("M"),
+         {},
+         tr("a measured value was told"),
+         {Qt::Key_M},
+         [this](KeyPress) { told(Told::Measured); }},
+        {QStringLiteral("1…9"),
+         tr("result"),
+         tr("its result"),
+         {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6, Qt::Key_7, Qt::Key_8, Qt::Key_9},
+         [this](KeyPress press) { result(static_cast<std::size_t>(press.key - Qt::Key_1)); }},
+        {tr("Enter"),
+         tr("finish"),
+         tr("finish the block, go on to the next step"),
+         {Qt::Key_Return, Qt::Key_Enter},
+         [this](KeyPress) { finish(); }},
+        {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }},
+        {QStringLiteral("H"),
+         {},
+         tr("the home sheet, typed back"),
+         {Qt::Key_H},
+         [this](KeyPress) { showHome(home_->isHidden()); }},
+        {QStringLiteral("P"), tr("stop"), tr("stop: pain or dizzy"), {Qt::Key_P}, [this](KeyPress) {
+             stopBox_->ask();
+         }}};
+    return keys;
+}
+
+void PracticePage::fillRungs() {
+    const CaseData& data = workspace().data();
+    const auto assessment = workspace().assessment();
+    // While a set is measured anew the rungs stay; those of before results were hidden, or of another case, do not.
+    if (!assessment && workspace().assessing() && !workspace().resultsHidden())
+        return;
+    struct Offered {
+        std::string fault, drill;
+        bool inPlan;
+    };
+    std::vector<Offered> offered;
+    const auto add = [&](const std::string& fault, const std::string& drill, bool inPlan) {
+        if (std::none_of(offered.begin(), offered.end(),
+                         [&](const Offered& each) { return each.fault == fault && each.drill == drill; }))
+            offered.push_back({fault, drill, inPlan});
+    };
+    int start = 0;
+    if (assessment && !assessment->prescription.waits) {
+        for (const Focus& focus : assessment->prescription.focus)
+            for (const Rung& rung : focus.rungs) {
+                if (rung.startHere && focus.main)
+                    start = static_cast<int>(offered.size());
+                add(focus.fault, rung.drill, true);
+            }
+        // What is not in the plan can be practised too, as far as limits and equipment allow it.
+        const AthleteFacts facts = factsOf(data, QDate::currentDate());
+        Situation situation;
+        for (const auto& [key, value] :
+             {std::pair{"level", data.yardstick.level}, {"age", data.yardstick.age}, {"format", data.yardstick.format}})
+            if (!value.empty())
+                situation[key] = value;
+        if (!offered.empty())
+            for (const LadderDef& ladder : data.pack.ladders)
+                for (const Rung& rung : openLadder(data.pack, ladder.fault, facts, situation).rungs)
+                    add(ladder.fault, rung.drill, false);
+    }
+    QStringList wanted, have;
+    for (const Offered& each : offered)
+        wanted << keyOf(each.fault, each.drill) + (each.inPlan ? u'+' : u'-');
+    for (int i = 0; i < rung_->count(); ++i)
+        have << rung_->itemData(i).toString() + (rung_->itemData(i, Qt::UserRole + 1).toBool() ? u'+' : u'-');
+    if (have == wanted)
+        return;
+    const QString chosen = rung_->currentData().toString();
+    const bool first = rung_->count() == 0;
+    rung_->clear();
+    for (const Offered& each : offered) {
+        const QString text = QStringLiteral("%1: %2").arg(words::text(data.pack.fault(each.fault)->title),
+                                                          words::text(data.pack.drill(each.drill)->title));
+        rung_->addItem(each.inPlan ? text : tr("%1 (not in the plan)").arg(text), keyOf(each.fault, each.drill));
+        rung_->setItemData(rung_->count() - 1, each.inPlan, Qt::UserRole + 1);
+    }
+    // What was chosen stays; at first it is where the plan begins.
+    const int index = first ? -1 : rung_->findData(chosen);
+    rung_->setCurrentIndex(index >= 0 ? index : start);
+}
+
+void PracticePage::fillConditions() {
+    const CaseData& data = workspace().data();
+    const DrillDef* def = drill();
+    const std::string key = def ? choice().fault + "/" + def->id : std::string();
+    bool same = axes_.size() == data.pack.conditions.size();
+    for (const auto& [axis, values] : data.pack.conditions)
+        same = same && axes_.contains(axis);
+    if (!same) {
+        clearLayout(axesLayout_);
+        axes_.clear();
+        auto* row = new QHBoxLayout;
+        for (const auto& [axis, values] : data.pack.conditions) {
+            QString name = words::text(axis);
+            row->addWidget(label(name.replace(u'_', u' '), theme::kQuiet));
+            auto* box = new ChoiceBox;
+            box->setObjectName(QStringLiteral("practiceAxis-") + words::text(axis));
+            box->setAccessibleName(name);
+            box->setFocusPolicy(Qt::TabFocus);
+            box->addItem(tr("not noted"), QString());
+            for (const std::string& value : values)
+                box->addItem(QString(words::text(value)).replace(u'_', u' '), words::text(value));
+            connect(box, &QComboBox::activated, this, [this] {
+                showBlock();
+                setFocus();
+            });
+            row->addWidget(box);
+            axes_[axis] = box;
+        }
+        row->addStretch();
+        axesLayout_->addLayout(row);
+    }
+    axesBox_->setVisible(!axes_.empty());
+    if (key == filledFor_ || !def)
+        return;
+    filledFor_ = key;
+    const PracticeCondition own = ownCondition(*def);
+    condition_->setCurrentIndex(condition_->findData(static_cast<int>(own.stress)));
+    for (const auto& [axis, box] : axes_) {
+        const auto value = own.axes.find(axis);
+        box->setCurrentIndex(std::max(0, value == own.axes.end() ? 0 : box->findData(words::text(value->second))));
+    }
 }
 
 void PracticePage::refresh() {
     if (!workspace().hasCase())
         return;
+    if (workspace().data().id != of_)
+        forget();
+    of_ = workspace().data().id;
+    fillRungs();
+    fillConditions();
+    showBlock();
+    showHistory();
+    home_->refresh();
+}
+
+void PracticePage::forget() {
+    rung_->clear();
+    filledFor_.clear();
+    felt_.reset();
+    item_ = 0;
+}
+
+void PracticePage::showBlock() {
     const CaseData& data = workspace().data();
+    const DrillDef* def = drill();
     const auto assessment = workspace().assessment();
-    QStringList wanted;
-    if (assessment)
-        for (const Focus& focus : assessment->prescription.focus)
-            for (const Rung& rung : focus.rungs)
-                wanted << QString::fromStdString(focus.fault + "/" + rung.drill);
-    QStringList have;
-    for (int i = 0; i < rung_->count(); ++i)
-        have << rung_->itemData(i).toString();
-    // While a set is measured anew the rungs stay; those of before results were hidden, or of another case, do not.
-    if ((assessment || !workspace().assessing() || workspace().resultsHidden()) && have != wanted) {
-        const QString chosen = rung_->currentData().toString();
-        rung_->clear();
-        int start = 0;
-        for (const Focus& focus : assessment ? assessment->prescription.focus : std::vector<Focus>())
-            for (const Rung& rung : focus.rungs) {
-                if (rung.startHere && focus.main)
-                    start = rung_->count();
-                rung_->addItem(QStringLiteral("%1: %2").arg(words::text(data.pack.fault(focus.fault)->title),
-                                                            words::text(data.pack.drill(rung.drill)->title)),
-                               QString::fromStdString(focus.fault + "/" + rung.drill));
-            }
-        // What was chosen stays; else where the last practice was; else where the ladder starts.
-        int index = rung_->findData(chosen);
-        for (auto last = data.practice.rbegin(); index < 0 && last != data.practice.rend(); ++last)
-            index = rung_->findData(QString::fromStdString(last->fault + "/" + last->drill));
-        rung_->setCurrentIndex(index >= 0 ? index : start);
-    }
-    const auto [fault, drillId] = rung();
-    const DrillDef* drill = data.pack.drill(drillId);
     const bool waits = assessment && assessment->prescription.waits;
     advice_->setVisible(waits);
     stop_->setVisible(!waits);
-    if (waits)
-        back_->setEnabled(false);
-    for (QPushButton* button : {yes_, no_})
-        button->setEnabled(drill != nullptr);
-    if (!drill) {
+    for (QPushButton* each : {yes_, no_, feltRight_, feltOff_, end_})
+        each->setEnabled(def != nullptr);
+    session_->setItems(data.pack, items(), item_);
+    const PracticeBlock* block = def ? shownBlock() : nullptr;
+    const bool last = block && !block->repetitions.empty();
+    for (QPushButton* each : {back_, toldCue_, toldShown_, toldAsked_})
+        each->setEnabled(last && !waits);
+    for (const auto& [button, right] : {std::pair{feltRight_, true}, {feltOff_, false}}) {
+        button->setProperty("role", (felt_ == std::optional(right)) ? "main" : "");
+        button->style()->unpolish(button);
+        button->style()->polish(button);
+    }
+    if (!def) {
         cue_->setText(waits ? tr("Stopped") : tr("Choose a focus in Findings first"));
         for (QLabel* text : {good_, share_, verdict_, detail_})
             text->clear();
@@ -235,93 +456,129 @@ void PracticePage::refresh() {
             good_->setText(
                 tr("Pain or the like was said in practice. Ask a licensed professional; the plan waits until "
                    "it is written down who advised what, and when."));
-        clearLayout(history_);
-        bar_->setVerdict({}, {});
+        block_->setBlock({}, kBlockLength, {});
+        bar_->setVerdict({});
+        told_->setBlock({}, false, {});
         return;
     }
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
-    cue_->setText(words::text(withSides(drill->cue, sides)));
-    good_->setText(tr("Good: %1").arg(words::text(withSides(drill->good, sides))));
-    const auto logged = ofRung();
-    back_->setEnabled(!logged.empty());
-    // Blocks of twelve; a full block stays shown until the next repetition begins a new one.
-    const std::size_t n = logged.size();
-    const std::size_t begin = n == 0 ? 0 : (n - 1) / kBlockLength * kBlockLength;
-    std::vector<bool> block;
-    for (std::size_t i = begin; i < n; ++i)
-        block.push_back(logged[i].good);
-    const BlockVerdict verdict =
-        judgeBlock(static_cast<int>(std::count(block.begin(), block.end(), true)), static_cast<int>(block.size()));
-    bar_->setVerdict(verdict, block);
-    share_->setText(verdict.share ? QStringLiteral("%1 %").arg(qRound(100 * *verdict.share)) : QStringLiteral("—"));
-    QString word = verdict.verdict == RungVerdict::Advance ? tr("go on")
-                   : verdict.verdict == RungVerdict::Hold  ? tr("stay")
-                                                           : tr("make it easier");
-    if (verdict.all == 0)
-        word = tr("not begun");
-    else if (verdict.moreWanted > 0)
-        word = tr("so far: %1").arg(word);
-    else if (verdict.confirm)
-        word += tr(", confirm with one more block");
-    verdict_->setText(word);
+    cue_->setText(words::text(withSides(def->cue, sides)));
+    good_->setText(tr("Good: %1").arg(words::text(withSides(def->good, sides))));
+    const PracticeChoice chosen = choice();
+    const std::vector<PracticeRepetition> repetitions = block ? block->repetitions : std::vector<PracticeRepetition>();
+    const int length = blockLength(chosen.kind);
+    block_->setBlock(repetitions, length, felt_);
+    std::optional<double> before;
+    for (const PracticeBlock& each : data.practice)
+        if ((!block || each.id != block->id) && each.kind == PracticeKind::Practice && each.drill == chosen.drill &&
+            each.all() > 0)
+            before = static_cast<double>(each.good()) / each.all();
+    told_->setBlock(repetitions, isTest(chosen.kind), before);
+    const BlockVerdict verdict = judgeBlock(block ? block->good() : 0, block ? block->all() : 0, length);
+    bar_->setVerdict(verdict);
+    share_->setText(verdict.share ? QStringLiteral("%1 %").arg(qRound(100 * *verdict.share)) : QString());
+    verdict_->setText(isTest(chosen.kind) && verdict.moreWanted == 0 ? tr("test done: see Progress")
+                                                                     : words::blockVerdict(verdict));
     detail_->setText(
         verdict.all == 0
-            ? tr("A verdict stands after 12 repetitions.")
+            ? tr("A verdict stands after %1 repetitions.").arg(length)
             : tr("%1 good; the true share lies between %2 and %3 % (80 % interval)%4")
                   .arg(words::ofText(verdict.good, verdict.all))
                   .arg(qRound(100 * verdict.interval.low))
                   .arg(qRound(100 * verdict.interval.high))
                   .arg(verdict.moreWanted ? tr("; %1 more for a verdict").arg(verdict.moreWanted) : QString()));
-    clearLayout(history_);
-    if (assessment)
+}
+
+void PracticePage::showHistory() {
+    const CaseData& data = workspace().data();
+    // By fault: those of the plan first, then whatever else was practised.
+    std::vector<std::pair<std::string, std::vector<std::string>>> ladders;
+    if (const auto assessment = workspace().assessment())
         for (const Focus& focus : assessment->prescription.focus) {
-            history_->addWidget(label(words::text(data.pack.fault(focus.fault)->title), theme::kStrong));
-            for (const Rung& rung : focus.rungs) {
-                std::vector<bool> all;
-                for (const PracticeRepetition& repetition : data.practice)
-                    if (repetition.fault == focus.fault && repetition.drill == rung.drill)
-                        all.push_back(repetition.good);
-                QStringList blocks;
-                for (std::size_t i = 0; i < all.size(); i += kBlockLength) {
-                    const auto end = all.begin() + static_cast<std::ptrdiff_t>(std::min(all.size(), i + kBlockLength));
-                    const auto first = all.begin() + static_cast<std::ptrdiff_t>(i);
-                    blocks << words::ofText(static_cast<int>(std::count(first, end, true)),
-                                            static_cast<int>(end - first));
-                }
-                history_->addWidget(
-                    label(QStringLiteral("%1 <span style='color:%2'>%3</span>")
-                              .arg(words::text(data.pack.drill(rung.drill)->title).toHtmlEscaped(),
-                                   theme::colours().slate.name(),
-                                   blocks.isEmpty() ? tr("not begun") : blocks.join(QStringLiteral(" → ")))));
-            }
+            auto& drills = ladders.emplace_back(focus.fault, std::vector<std::string>()).second;
+            for (const Rung& rung : focus.rungs)
+                drills.push_back(rung.drill);
         }
+    for (const PracticeBlock& block : data.practice) {
+        auto known = std::find_if(ladders.begin(), ladders.end(),
+                                  [&](const auto& ladder) { return ladder.first == block.fault; });
+        if (known == ladders.end())
+            known = ladders.insert(ladders.end(), {block.fault, {}});
+        if (std::find(known->second.begin(), known->second.end(), block.drill) == known->second.end())
+            known->second.push_back(block.drill);
+    }
+    QList<std::pair<QString, bool>> lines; // text, and whether it is a fault's title
+    for (const auto& [fault, drills] : ladders) {
+        const FaultDef* def = data.pack.fault(fault);
+        lines.emplace_back(def ? words::text(def->title) : words::text(fault), true);
+        for (const std::string& id : drills) {
+            QStringList blocks;
+            constexpr int kShown = 6;
+            for (const PracticeBlock& block : data.practice)
+                if (block.kind != PracticeKind::Home && block.fault == fault && block.drill == id && block.all() > 0)
+                    blocks << words::ofText(block.good(), block.all()).replace(u' ', QChar::Nbsp);
+            if (blocks.size() > kShown)
+                blocks = QStringList{QStringLiteral("…")} + blocks.mid(blocks.size() - kShown);
+            const DrillDef* drill = data.pack.drill(id);
+            const QString title =
+                drill ? words::text(drill->title) : tr("%1 (not in this edition of the pack)").arg(words::text(id));
+            lines.emplace_back(QStringLiteral("%1 <span style='color:%2'>%3</span>")
+                                   .arg(title.toHtmlEscaped(), theme::colours().slate.name(),
+                                        blocks.isEmpty() ? tr("not begun") : blocks.join(QStringLiteral(" → "))),
+                               false);
+        }
+    }
+    if (lines == historyLines_)
+        return;
+    // Only the lines that say something else are changed: nothing flickers at the touch of a key.
+    if (lines.size() != historyLines_.size()) {
+        clearLayout(history_);
+        for (const auto& [text, isTitle] : lines)
+            history_->addWidget(label(text, isTitle ? theme::kStrong : nullptr));
+        history_->addStretch();
+    } else {
+        for (qsizetype i = 0; i < lines.size(); ++i)
+            if (auto* line = qobject_cast<QLabel*>(history_->itemAt(static_cast<int>(i))->widget()))
+                line->setText(lines[i].first);
+    }
+    historyLines_ = lines;
 }
 
 void PracticePage::show(const QString& detail) {
-    const int index = rung_->findData(detail);
-    if (index >= 0) {
-        rung_->setCurrentIndex(index);
-        refresh();
+    fillRungs();
+    const int index = rung_->findData(detail.section(u'/', 0, 1));
+    if (index < 0)
+        return;
+    rung_->setCurrentIndex(index);
+    refresh();
+    if (const auto condition = practiceConditionFrom(detail.section(u'/', 2).toStdString())) {
+        condition_->setCurrentIndex(condition_->findData(static_cast<int>(condition->stress)));
+        for (const auto& [axis, box] : axes_)
+            if (const auto value = condition->axes.find(axis); value != condition->axes.end())
+                box->setCurrentIndex(std::max(0, box->findData(words::text(value->second))));
+        showBlock();
     }
 }
 
-void PracticePage::log(bool good) {
-    const auto [fault, drill] = rung();
-    if (drill.empty())
-        return;
-    const PracticeRepetition repetition{0, fault, drill, good, QDateTime::currentDateTimeUtc()};
-    const CaseId id = workspace().data().id;
-    workspace().apply(good ? tr("Log a good repetition") : tr("Log a repetition that was not good"),
-                      [id, repetition](Edit& edit) { return edit.addPractice(id, repetition); });
-    setFocus();
+void PracticePage::showHome(bool home) {
+    home_->setVisible(home);
+    middle_->setVisible(!home);
+    if (home)
+        home_->refresh();
+    else
+        setFocus();
 }
 
-void PracticePage::takeBack() {
-    const auto logged = ofRung();
-    if (logged.empty())
+void PracticePage::chooseItem(std::size_t item) {
+    const std::vector<SessionItem> today = items();
+    if (item >= today.size())
         return;
-    const std::int64_t id = logged.back().id;
-    workspace().apply(tr("Take a repetition back"), [id](Edit& edit) { return edit.removePractice(id); });
+    item_ = item;
+    const SessionItem& chosen = today[item];
+    if (const int index = rung_->findData(keyOf(chosen.fault, chosen.item.drill)); index >= 0)
+        rung_->setCurrentIndex(index);
+    refresh();
+    emit headlineChanged();
     setFocus();
 }
 

@@ -97,9 +97,22 @@ void StopBox::keep() {
     limit.since = QDate::currentDate();
     limit.stopped = true;
     const AthleteId athlete = workspace_.data().athlete.id;
+    // The block that goes on ends with it.
+    PracticeBlock stopped;
+    if (!workspace_.data().practice.empty())
+        if (const PracticeBlock& last = workspace_.data().practice.back();
+            last.id && !last.ended.isValid() && last.day() == QDate::currentDate()) {
+            stopped = last;
+            stopped.ended = QDateTime::currentDateTimeUtc();
+            stopped.stop = tr(reason.words);
+        }
     const bool done = workspace_.apply(tr("Stop: %1").arg(tr(reason.words)), [&](Edit& edit) -> Result<void> {
         const auto added = edit.addLimit(athlete, limit);
-        return added ? Result<void>() : Result<void>(added.error());
+        if (!added)
+            return added.error();
+        if (!stopped.id)
+            return {};
+        return edit.setPracticeBlock(stopped);
     });
     if (!done)
         return;

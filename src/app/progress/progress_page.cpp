@@ -1,5 +1,6 @@
 #include "app/progress/progress_page.h"
 
+#include "app/progress/practice_over_time.h"
 #include "app/progress/run_chart_view.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
@@ -10,7 +11,9 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPainter>
+#include <QPushButton>
 #include <QScrollArea>
+#include <QStackedWidget>
 #include <QStyledItemDelegate>
 #include <QTableWidget>
 #include <QTimer>
@@ -87,7 +90,66 @@ const LevelPoint* levelOf(const OverConditions& over, Stress stress) {
 } // namespace
 
 ProgressPage::ProgressPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
-    auto* layout = new QHBoxLayout(this);
+    setFocusPolicy(Qt::StrongFocus);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    auto* switches = new QHBoxLayout;
+    switches->setContentsMargins(16, 8, 16, 0);
+    switches->setSpacing(6);
+    const auto view = [&](const char* name, const QString& text, bool practice) {
+        auto* made = new QPushButton(text);
+        made->setObjectName(QLatin1String(name));
+        made->setCheckable(true);
+        made->setFocusPolicy(Qt::TabFocus);
+        connect(made, &QPushButton::clicked, this, [this, practice] { showView(practice); });
+        switches->addWidget(made);
+        return made;
+    };
+    toPractice_ = view("progressPractice", tr("Practice (P)"), true);
+    toFilm_ = view("progressFilm", tr("Film (F)"), false);
+    switches->addStretch();
+    layout->addLayout(switches);
+    views_ = new QStackedWidget;
+    practice_ = new PracticeOverTime(workspace, this);
+    connect(practice_, &PracticeOverTime::goTo, this, &ProgressPage::goTo);
+    views_->addWidget(practice_);
+    views_->addWidget(buildFilm());
+    layout->addWidget(views_, 1);
+}
+
+void ProgressPage::showView(bool practice) {
+    viewOf_ = workspace().hasCase() ? workspace().data().id : CaseId();
+    views_->setCurrentIndex(practice ? 0 : 1);
+    toPractice_->setChecked(practice);
+    toFilm_->setChecked(!practice);
+    emit headlineChanged();
+}
+
+std::vector<PageKey> ProgressPage::keyTable() {
+    const bool practice = views_->currentIndex() == 0;
+    return {
+        {QStringLiteral("P"), {}, tr("practice over weeks"), {Qt::Key_P}, [this](KeyPress) { showView(true); }},
+        {QStringLiteral("F"), {}, tr("the film of two sessions"), {Qt::Key_F}, [this](KeyPress) { showView(false); }},
+        {QStringLiteral("↑ ↓"),
+         tr("what next"),
+         {},
+         {Qt::Key_Up, Qt::Key_Down},
+         [this](KeyPress press) { practice_->move(press.key == Qt::Key_Up ? -1 : 1); },
+         practice},
+        {QStringLiteral("W"),
+         tr("take on"),
+         tr("take the next step on"),
+         {Qt::Key_W},
+         [this](KeyPress) { practice_->takeOn(); },
+         practice}};
+}
+
+void ProgressPage::forget() { viewOf_ = {}; }
+
+QWidget* ProgressPage::buildFilm() {
+    auto* film = new QWidget;
+    auto* layout = new QHBoxLayout(film);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     auto* left = new QVBoxLayout;
@@ -147,6 +209,7 @@ ProgressPage::ProgressPage(Workspace& workspace, QWidget* parent) : Page(workspa
     left->addWidget(chart_, 1);
     layout->addLayout(left, 1);
     layout->addWidget(buildSide());
+    return film;
 }
 
 QWidget* ProgressPage::buildSide() {
@@ -169,6 +232,8 @@ std::vector<const Session*> ProgressPage::own() const {
 }
 
 QString ProgressPage::headline() const {
+    if (views_->currentIndex() == 0 && !practice_->sentence().isEmpty())
+        return practice_->sentence();
     if (own().size() < 2)
         return tr("There is one session. <b>Next: film a retest from the same camera place, and add its session on the "
                   "Athlete page.</b>");
@@ -206,6 +271,12 @@ StepState ProgressPage::state() const {
 }
 
 void ProgressPage::refresh() {
+    if (!workspace().hasCase())
+        return;
+    practice_->refresh();
+    // Practice first, where there is enough of it to see anything.
+    if (viewOf_ != workspace().data().id)
+        showView(!practice_->record().charts.empty());
     fillChoices();
     if (comparedData_ != workspace().snapshot())
         compare();

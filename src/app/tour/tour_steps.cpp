@@ -103,7 +103,7 @@ std::vector<TourStep> made() {
             "go back one, and says when it is too early to tell."),
          tr("Press G for a good repetition."),
          [](const TourView& view) {
-             return view.workspace.hasCase() ? QString::number(view.workspace.data().practice.size()) : QString();
+             return view.workspace.hasCase() ? QString::number(view.workspace.data().loggedRepetitions()) : QString();
          }},
         {QStringLiteral("print"), QStringLiteral("handover"), QStringLiteral("printPdf"), tr("Hand-over"),
          tr("The plan on paper, with pictures, in the athlete's words. Freezing keeps its numbers as they are now: it "

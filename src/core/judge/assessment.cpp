@@ -1,5 +1,7 @@
 #include "core/judge/assessment.h"
 
+#include "core/practice/rungs.h"
+
 #include "core/listed.h"
 #include "core/measure/joined_views.h"
 #include "core/measure/measure_set.h"
@@ -224,6 +226,7 @@ void judge(Assessment& out, const Pack& pack, const std::vector<Trial>& trials, 
     out.profiles = matchProfiles(pack, out.findings);
     out.prescription = prescribe(pack, out.findings, trials, input.facts, input.choices.decisions,
                                  situationOf(input, trials.empty() ? nullptr : &trials.front()));
+    followPractice(out.prescription, pack, input.practice);
 }
 
 } // namespace

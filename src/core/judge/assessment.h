@@ -4,6 +4,7 @@
 #include "core/judge/positions.h"
 #include "core/judge/result_effect.h"
 #include "core/plan/choices.h"
+#include "core/practice/practice_log.h"
 #include "core/tables/json_fwd.h"
 #include "core/tables/model_file.h"
 
@@ -20,6 +21,7 @@ struct AssessmentInput {
     std::optional<double> cutoffHz; ///< none: by residual analysis, one for athlete and model
     Choices choices;
     std::vector<std::string> assumed;
+    PracticeLog practice; ///< what was practised since: the plan follows it
 };
 
 /// One form of the skill by itself, of a set that has several.

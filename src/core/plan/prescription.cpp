@@ -168,7 +168,9 @@ Prescription prescribe(const Pack& pack, const Findings& findings, const std::ve
     if (out.waits)
         return out;
     for (const std::string& fault : chosen) {
-        Focus focus{fault, out.focus.empty(), {}, {}, {}};
+        Focus focus;
+        focus.fault = fault;
+        focus.main = out.focus.empty();
         OpenLadder ladder = openLadder(pack, fault, facts, situation);
         if (!ladder.known)
             out.missing.push_back(phrases::kNoLadder(pack.fault(fault)->title));

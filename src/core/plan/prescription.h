@@ -13,9 +13,11 @@ struct Rung {
 };
 /// Why a ladder is begun where it is.
 enum class StartBecause {
-    Nothing,   ///< nothing is known to be mastered: its first rung
-    Mastered,  ///< its last rung under a condition that is mastered
-    TempoFirst ///< its first rung at match tempo, as the plan goes about it
+    Nothing,    ///< nothing is known to be mastered: its first rung
+    Mastered,   ///< its last rung under a condition that is mastered
+    TempoFirst, ///< its first rung at match tempo, as the plan goes about it
+    Passed,     ///< the rung after the last one that practice has passed
+    Eased       ///< the rung below one that went badly in practice
 };
 struct Focus {
     std::string fault;
@@ -23,6 +25,8 @@ struct Focus {
     std::vector<Rung> rungs;
     StartBecause startBecause = StartBecause::Nothing;
     std::optional<Stress> mastered;          ///< the hardest condition without the fault
+    std::string practised;                   ///< of Passed and Eased: the drill that it rests on,
+    int practisedGood = 0, practisedAll = 0; ///< and its counted repetitions
     [[nodiscard]] std::size_t start() const; ///< index of the rung to begin on; 0 without rungs
 };
 struct Prescription {

@@ -97,9 +97,9 @@ Interval wilson(int good, int all, double z) {
     return {good == 0 ? 0 : std::max(0.0, centre - half), good == all ? 1 : std::min(1.0, centre + half)};
 }
 
-Interval shareDifference(int goodA, int allA, int goodB, int allB) {
+Interval shareDifference(int goodA, int allA, int goodB, int allB, double z) {
     const double pa = static_cast<double>(goodA) / allA, pb = static_cast<double>(goodB) / allB, d = pb - pa;
-    const Interval wa = wilson(goodA, allA, kZ95), wb = wilson(goodB, allB, kZ95);
+    const Interval wa = wilson(goodA, allA, z), wb = wilson(goodB, allB, z);
     return {d - std::hypot(pb - wb.low, wa.high - pa), d + std::hypot(wb.high - pb, pa - wa.low)};
 }
 

@@ -30,9 +30,9 @@ struct Interval {
 constexpr double kZ95 = 1.959963984540054;
 constexpr double kZ80 = 1.2815515655446004;
 
-/// 95 % interval of the difference of two shares, b less a, from their Wilson intervals (Newcombe 1998, method 10, from
-/// memory). Precondition: 0 <= good <= all, all >= 1.
-[[nodiscard]] Interval shareDifference(int goodA, int allA, int goodB, int allB);
+/// Interval of the difference of two shares, b less a, from their Wilson intervals (Newcombe 1998, method 10, from
+/// memory); z as in wilson(). Precondition: 0 <= good <= all, all >= 1.
+[[nodiscard]] Interval shareDifference(int goodA, int allA, int goodB, int allB, double z = kZ95);
 /// 95 % interval of the difference of two means, b less a (Welch, from memory). At least two values each.
 [[nodiscard]] Interval meanDifference(const std::vector<double>& a, const std::vector<double>& b);
 
