@@ -225,6 +225,7 @@ private slots:
         QVERIFY(kept != beliefs.end() && kept->locked && std::abs(*kept->value - .75) < 1e-9);
         QCOMPARE(kept->said, QDate::currentDate());
         app_->step("progress");
+        app_->click("progressFilm");
         QTRY_VERIFY_WITH_TIMEOUT(!shown(QStringLiteral("resultForecast")).isEmpty(), 20000);
         QVERIFY2(shown(QStringLiteral("resultForecast")).contains(QStringLiteral("forecast 75 % good")),
                  qPrintable(shown(QStringLiteral("resultForecast"))));

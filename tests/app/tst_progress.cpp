@@ -37,6 +37,7 @@ private slots:
         app_ = std::make_unique<Driver>();
         QVERIFY(app_->workspace.open(demoCopy(folder_)).ok());
         app_->step("progress");
+        app_->click("progressFilm");
         QVERIFY(compared());
     }
     void theTableIsTheCoresRetest() {

@@ -389,6 +389,62 @@ private slots:
                      .get<std::string>(),
                  std::string("an empty file"));
     }
+    void practiceAndProgress() {
+        const QString folder = dir_.filePath(QStringLiteral("practice"));
+        QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 0);
+        const QString table = dir_.filePath(QStringLiteral("practice.csv"));
+        const QStringList practice = {QStringLiteral("practice"), folder, QStringLiteral("--case"),
+                                      QStringLiteral("1")};
+        const Answer out = runCli(practice + QStringList{QStringLiteral("--out"), table});
+        QCOMPARE(out.code, 0);
+        QVERIFY(out.json["repetitions"].get<int>() > 200);
+        QVERIFY(out.json["home_days"].get<int>() > 0);
+        const QStringList take = practice + QStringList{QStringLiteral("--take"), table};
+        QCOMPARE(runCli(take).json["taken"].get<int>(), 0); // all of it is there
+        QFile file(table);
+        QVERIFY(file.open(QIODevice::Append));
+        for (int i = 1; i <= 12; ++i)
+            file.write(QStringLiteral("2026-11-28,practice,900,18:00,18:09,late_arm,call_lunge,fed,Tip first,Coach,%1,"
+                                      "%2,,,none,,\n")
+                           .arg(i)
+                           .arg(i == 7 ? 0 : 1)
+                           .toUtf8());
+        file.close();
+        const auto progress = [&](const char* today) {
+            return runCli({QStringLiteral("progress"), folder, QStringLiteral("--case"), QStringLiteral("1"),
+                           QStringLiteral("--today"), QString::fromLatin1(today)});
+        };
+        const auto start = [](const Answer& answer) {
+            return answer.json["start_here"][0]["drill"].get<std::string>();
+        };
+        QCOMPARE(start(progress("2026-11-29")), std::string("call_lunge"));
+        QCOMPARE(runCli(take).json["taken"].get<int>(), 1);
+        const Answer later = progress("2026-11-29");
+        QCOMPARE(start(later), std::string("lamp_lunge")); // 11 of 12: the plan moved on
+        QVERIFY(later.json["start_here"][0]["because"].get<std::string>().find("11 of 12") != std::string::npos);
+        // Up to a day before, nothing of it is known.
+        QCOMPARE(start(progress("2026-11-06")), std::string("hand_then_step"));
+        QVERIFY(progress("2026-11-06").json["tests"].empty());
+        QCOMPARE(later.json["tests"][0]["verdict"].get<std::string>(), std::string("learned"));
+        for (const char* key :
+             {"rungs", "charts", "breaks_first", "cues", "feedback_share", "felt", "home", "waits", "next"})
+            QVERIFY2(later.json.contains(key), key);
+        bool learning = false, measured = false;
+        for (const auto& chart : later.json["charts"]) {
+            learning = learning || (chart["id"] == "hand_then_step" && chart["verdict"] == "learning");
+            measured = measured || (chart["what"] == "measure" && chart["id"] == "arm_before_foot" &&
+                                    chart["condition"] == "calm" && chart["verdict"] == "learning");
+        }
+        QVERIFY(learning && measured);
+        QCOMPARE(progress("tomorrow").code, 2);
+        QVERIFY(file.open(QIODevice::Append));
+        file.write("2026-11-28,practice,901,,,late_arm,moon_walk,fed,,,1,1,,,none,,\n");
+        file.close();
+        const Answer wrong = runCli(take);
+        QCOMPARE(wrong.code, 2);
+        QVERIFY(wrong.json["error"]["expected"].get<std::string>().find("drill of the skill pack") !=
+                std::string::npos);
+    }
     void demoVerifyTables() {
         const QString folder = dir_.filePath(QStringLiteral("demo"));
         QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 0);

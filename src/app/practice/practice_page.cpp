@@ -161,8 +161,8 @@ QLayout* PracticePage::buildButtons() {
     auto* said = new QGridLayout;
     const auto place = [&](int row, int column, QPushButton* each) { said->addWidget(each, row, column); };
     auto* unused = new QHBoxLayout; // the grid takes them over
-    feltRight_ = button(unused, "feltRight", tr("Felt right (F)"), [this] { felt(true); });
-    feltOff_ = button(unused, "feltOff", tr("Felt off (O)"), [this] { felt(false); });
+    feltRight_ = button(unused, "practiceRight", tr("Felt right (F)"), [this] { felt(true); });
+    feltOff_ = button(unused, "practiceOff", tr("Felt off (O)"), [this] { felt(false); });
     toldCue_ = button(unused, "toldCue", tr("Cue (T)"), [this] { told(Told::Cue); });
     toldShown_ = button(unused, "toldShown", tr("Shown (S)"), [this] { told(Told::Shown); });
     toldAsked_ = button(unused, "toldAsked", tr("Asked (A)"), [this] { told(Told::Asked); });
