@@ -1,5 +1,7 @@
 #include "store/desk.h"
 
+#include "store/ask_again.h"
+
 #include <algorithm>
 
 namespace riflesso {
@@ -9,8 +11,14 @@ std::vector<DeskItem> deskOf(const std::vector<DeskCase>& cases, const QDate& to
     std::vector<DeskItem> out;
     for (const DeskCase& one : cases) {
         const auto add = [&](What what, const QDate& date, const Competition& competition = {}) {
-            out.push_back({what, one.id, one.athlete.name, one.title, date, competition.date, competition.title});
+            out.push_back({what, one.id, one.athlete.name, one.title, date, competition.date, competition.title, {}});
         };
+        for (const AthleteLimit& limit : one.athlete.limits)
+            if (limit.waitsForAdvice() && limit.holdsOn(today))
+                out.push_back({What::Advice, one.id, one.athlete.name, one.title, limit.since, {}, {}, limit});
+        for (const auto& [decision, title] : one.setAside)
+            if (asksAgain(decision, today))
+                add(What::AskAgain, dayNamed(decision.until).value_or(today), {0, {}, title});
         switch (consentOn(one.athlete, today)) {
         case Consent::Missing:
             add(What::ConsentMissing, {});
@@ -26,9 +34,10 @@ std::vector<DeskItem> deskOf(const std::vector<DeskCase>& cases, const QDate& to
             return day.isValid() && today.daysTo(day) <= kDueSoonDays &&
                    !(one.lastFilmed.isValid() && one.lastFilmed >= day);
         };
+        const auto isTested = [&](const QDate& day) { return one.lastTested.isValid() && one.lastTested >= day; };
         if (isDue(one.plan.retest))
             add(What::Retest, one.plan.retest);
-        else if (isDue(one.plan.retention))
+        else if (isDue(one.plan.retention) && !isTested(one.plan.retention))
             add(What::Retention, one.plan.retention);
         const auto next = std::find_if(one.competitions.begin(), one.competitions.end(),
                                        [&](const Competition& c) { return c.date >= today; });

@@ -94,6 +94,7 @@ public:
 private:
     Library(QString folder, Database db, std::unique_ptr<QLockFile> lock);
     Result<void> erase(const QString& what, const QStringList& statements, std::int64_t id);
+    Result<void> titleFaults(DeskCase& one) const;
     Result<void> transaction(const std::function<Result<void>()>& work);
 
     QString folder_;

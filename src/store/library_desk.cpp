@@ -3,6 +3,7 @@
 #include "core/pack/pack_reader.h"
 #include "store/edit.h"
 #include "store/library.h"
+#include "store/stored_rows.h"
 
 #include <map>
 
@@ -16,7 +17,8 @@ QDate dayOf(const QVariant& value) { return QDate::fromString(value.toString(), 
 Result<std::vector<DeskCase>> Library::deskCases() const {
     Result<QSqlQuery> rows = db_.run(QStringLiteral(
         "SELECT c.id, c.title, a.id, a.name, a.consent_given, a.consent_until, p.retest, p.retention, "
-        "p.no_change_days, (SELECT max(date) FROM session s WHERE s.case_id=c.id AND s.is_model=0) FROM skill_case c "
+        "p.no_change_days, (SELECT max(date) FROM session s WHERE s.case_id=c.id AND s.is_model=0), "
+        "(SELECT max(started) FROM practice_block b WHERE b.case_id=c.id AND b.kind='retention') FROM skill_case c "
         "JOIN athlete a ON a.id=c.athlete_id LEFT JOIN plan p ON p.case_id=c.id ORDER BY c.opened DESC, c.id"));
     if (!rows)
         return rows.error();
@@ -34,6 +36,7 @@ Result<std::vector<DeskCase>> Library::deskCases() const {
         if (!rows->value(8).isNull())
             one.plan.noChangeDays = rows->value(8).toInt();
         one.lastFilmed = dayOf(rows->value(9));
+        one.lastTested = QDate::fromString(rows->value(10).toString().left(10), Qt::ISODate);
     }
     Result<QSqlQuery> competitions =
         db_.run(QStringLiteral("SELECT athlete_id, id, date, title FROM competition ORDER BY date, id"));
@@ -46,7 +49,41 @@ Result<std::vector<DeskCase>> Library::deskCases() const {
     for (DeskCase& one : out)
         if (const auto found = byAthlete.find(one.athlete.id.value); found != byAthlete.end())
             one.competitions = found->second;
+    Result<QSqlQuery> limits = db_.run(selectSql<AthleteLimit>("athlete_id, ", "stopped=1 ORDER BY id"));
+    if (!limits)
+        return limits.error();
+    while (limits->next())
+        for (DeskCase& one : out)
+            if (one.athlete.id.value == limits->value(0).toLongLong())
+                fill(one.athlete.limits.emplace_back(), *limits, 1);
+    Result<QSqlQuery> decisions = db_.run(selectSql<Decision>("case_id, ", "until<>'' ORDER BY id"));
+    if (!decisions)
+        return decisions.error();
+    while (decisions->next())
+        for (DeskCase& one : out)
+            if (one.id.value == decisions->value(0).toLongLong())
+                fill(one.setAside.emplace_back().first, *decisions, 1);
+    for (DeskCase& one : out)
+        if (!one.setAside.empty())
+            if (const Result<void> titled = titleFaults(one); !titled)
+                return titled.error();
     return out;
+}
+
+Result<void> Library::titleFaults(DeskCase& one) const {
+    Result<QSqlQuery> row = db_.run(QStringLiteral("SELECT pack FROM skill_case WHERE id=?"), {qint64(one.id.value)});
+    if (!row)
+        return row.error();
+    if (!row->next())
+        return {};
+    const Result<Pack> pack = loadPack(row->value(0).toString().toStdString(), "the pack kept with the case");
+    if (!pack)
+        return pack.error();
+    for (auto& [decision, title] : one.setAside) {
+        const FaultDef* fault = pack->fault(decision.fault);
+        title = QString::fromStdString(fault ? fault->title : decision.fault);
+    }
+    return {};
 }
 
 Result<std::vector<OtherSkill>> Library::otherSkills(const CaseData& data) const {

@@ -1,7 +1,7 @@
 #include "work/practice_record.h"
 
 #include "core/listed.h"
-#include "work/ask_again.h"
+#include "store/ask_again.h"
 #include "work/case_assessment.h"
 #include "work/case_plan.h"
 

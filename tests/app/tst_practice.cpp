@@ -213,6 +213,20 @@ private slots:
         QTRY_COMPARE(grid->item(row, 1)->text(), QStringLiteral("24"));
         grid->item(row, 1)->setText(QString());
         QTRY_COMPARE(home(), 0);
+        // A photograph of it stands beside; a click turns it; a file that is none is said.
+        auto* homeGrid = app_->window->findChild<HomeGrid*>();
+        auto* photograph = app_->find<QLabel>("homePhotograph");
+        const QString paper = folder_.filePath(QStringLiteral("sheet.png"));
+        QImage sheet(400, 200, QImage::Format_RGB32);
+        sheet.fill(Qt::white);
+        QVERIFY(sheet.save(paper));
+        homeGrid->showPhotograph(folder_.filePath(QStringLiteral("none.png")));
+        QTRY_COMPARE(app_->errors.size(), 2);
+        QVERIFY(!photograph->isVisible());
+        homeGrid->showPhotograph(paper);
+        QTRY_VERIFY(photograph->isVisible() && photograph->pixmap().width() > photograph->pixmap().height());
+        QTest::mouseClick(photograph, Qt::LeftButton);
+        QVERIFY(photograph->pixmap().width() < photograph->pixmap().height());
         press(Qt::Key_G); // counts nothing while the sheet is open
         QVERIFY(last().kind != PracticeKind::Practice || last().drill != "hand_leads_wall");
         app_->click("homeClose");

@@ -56,6 +56,38 @@ private slots:
         QVERIFY(on(one).empty());
         one.plan.retention = today_.addDays(7);
         QVERIFY((on(one) == std::vector<What>{What::Retention}));
+        one.lastTested = today_.addDays(6); // before its day: not yet that test
+        QVERIFY((on(one) == std::vector<What>{What::Retention}));
+        one.lastTested = today_.addDays(7);
+        QVERIFY(on(one).empty());
+    }
+    void adviceUntilItIsGiven() {
+        DeskCase one = quiet();
+        AthleteLimit& knee = one.athlete.limits.emplace_back();
+        knee.words = QStringLiteral("left knee");
+        knee.since = today_.addDays(-2);
+        QVERIFY(on(one).empty()); // known, and nothing is stopped
+        knee.stopped = true;
+        const auto items = deskOf({one}, today_);
+        QCOMPARE(items.size(), std::size_t(1));
+        QVERIFY(items[0].what == What::Advice);
+        QCOMPARE(items[0].limit.words, QStringLiteral("left knee"));
+        QCOMPARE(items[0].date, knee.since);
+        knee.advice = QStringLiteral("no landings");
+        knee.advisedOn = today_;
+        QVERIFY(on(one).empty());
+    }
+    void askedAgainOnTheDay() {
+        DeskCase one = quiet();
+        Decision parked;
+        parked.choice = Decision::Choice::Park;
+        parked.until = today_.addDays(1).toString(Qt::ISODate);
+        one.setAside = {{parked, QStringLiteral("Late arm")}};
+        QVERIFY(on(one).empty());
+        one.setAside[0].first.until = today_.toString(Qt::ISODate);
+        QVERIFY((on(one) == std::vector<What>{What::AskAgain}));
+        one.setAside[0].first.choice = Decision::Choice::WorkOn; // decided anew
+        QVERIFY(on(one).empty());
     }
     void competitionAndTheDaysBeforeIt() {
         DeskCase one = quiet();

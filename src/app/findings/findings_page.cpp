@@ -7,7 +7,7 @@
 #include "app/widgets/sign_label.h"
 #include "core/listed.h"
 #include "report/words.h"
-#include "work/ask_again.h"
+#include "store/ask_again.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>

@@ -10,7 +10,7 @@
 #include "core/measure/measure_set.h"
 #include "report/case_groups.h"
 #include "report/words.h"
-#include "work/ask_again.h"
+#include "store/ask_again.h"
 
 #include <QHBoxLayout>
 #include <QPushButton>

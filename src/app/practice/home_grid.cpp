@@ -8,14 +8,17 @@
 #include "work/practice_record.h"
 #include "work/practice_session.h"
 
+#include <QEvent>
 #include <QFile>
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QImageReader>
 #include <QLabel>
 #include <QPushButton>
 #include <QSaveFile>
 #include <QTableWidget>
+#include <QTransform>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -47,7 +50,18 @@ HomeGrid::HomeGrid(Workspace& workspace, QWidget* parent) : QWidget(parent), wor
     grid_->setAccessibleName(tr("Home practice: days down, drills across"));
     grid_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     grid_->verticalHeader()->hide();
-    layout->addWidget(grid_, 1);
+    auto* beside = new QHBoxLayout;
+    beside->addWidget(grid_, 3);
+    photograph_ = new QLabel;
+    photograph_->setObjectName(QStringLiteral("homePhotograph"));
+    photograph_->setAccessibleName(tr("Photograph of the sheet; a click turns it"));
+    photograph_->setToolTip(tr("A click turns it by a quarter"));
+    photograph_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Ignored);
+    photograph_->setAlignment(Qt::AlignCenter);
+    photograph_->installEventFilter(this);
+    photograph_->hide();
+    beside->addWidget(photograph_, 2);
+    layout->addLayout(beside, 1);
     kept_ = label({}, theme::kQuiet);
     kept_->setObjectName(QStringLiteral("homeKept"));
     layout->addWidget(kept_);
@@ -72,9 +86,49 @@ HomeGrid::HomeGrid(Workspace& workspace, QWidget* parent) : QWidget(parent), wor
         if (!file.isEmpty())
             importFrom(file);
     });
+    button("homePhotographOpen", tr("A photograph beside it…"), [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("A photograph of the home sheet"), {},
+                                                          tr("Pictures (*.jpg *.jpeg *.png *.webp)"));
+        if (!file.isEmpty())
+            showPhotograph(file);
+    });
     row->addStretch();
     layout->addLayout(row);
     connect(grid_, &QTableWidget::cellChanged, this, &HomeGrid::typed);
+}
+
+void HomeGrid::showPhotograph(const QString& file) {
+    QImageReader reader(file);
+    reader.setAutoTransform(true); // telephones note which way they were held
+    const QImage photograph = reader.read();
+    if (photograph.isNull()) {
+        workspace_.say(tr("%1 is no picture that can be read: %2").arg(file, reader.errorString()), true);
+        return;
+    }
+    photographed_ = photograph;
+    photographOf_ = workspace_.data().id;
+    photograph_->show();
+    fitPhotograph();
+}
+
+void HomeGrid::fitPhotograph() {
+    if (photographed_.isNull() || photograph_->width() <= 0 || photograph_->height() <= 0)
+        return;
+    const qreal ratio = devicePixelRatioF();
+    QPixmap fitted = QPixmap::fromImage(
+        photographed_.scaled(photograph_->size() * ratio, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+    fitted.setDevicePixelRatio(ratio);
+    photograph_->setPixmap(fitted);
+}
+
+bool HomeGrid::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == photograph_ && event->type() == QEvent::Resize)
+        fitPhotograph();
+    if (watched == photograph_ && event->type() == QEvent::MouseButtonRelease) {
+        photographed_ = photographed_.transformed(QTransform().rotate(90));
+        fitPhotograph();
+    }
+    return QWidget::eventFilter(watched, event);
 }
 
 std::vector<std::pair<std::string, std::string>> HomeGrid::drills() const {
@@ -95,6 +149,10 @@ void HomeGrid::refresh() {
         return;
     filling_ = true;
     const CaseData& data = workspace_.data();
+    if (photographOf_ != data.id) { // it was another athlete's sheet
+        photographed_ = {};
+        photograph_->hide();
+    }
     across_ = drills();
     down_.clear();
     constexpr int kDays = 28;

@@ -3,6 +3,7 @@
 
 #include "app/workspace.h"
 
+#include <QImage>
 #include <QWidget>
 
 class QLabel;
@@ -18,6 +19,9 @@ public:
     void exportTo(const QString& file);
     /// One step of undo; nothing is taken of a file with a fault.
     void importFrom(const QString& file);
+    /// A photograph of the sheet as it came back, to type from. Not kept: what was typed is.
+    void showPhotograph(const QString& file);
+    [[nodiscard]] bool eventFilter(QObject* watched, QEvent* event) override;
 
 signals:
     void closed();
@@ -29,6 +33,10 @@ private:
     Workspace& workspace_;
     QTableWidget* grid_;
     QLabel* kept_;
+    QLabel* photograph_;
+    QImage photographed_;
+    CaseId photographOf_;
+    void fitPhotograph();
     std::vector<std::pair<std::string, std::string>> across_;
     std::vector<QDate> down_;
     bool filling_ = false;

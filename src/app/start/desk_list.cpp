@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "report/limit_words.h"
 #include "report/words.h"
 
 #include <QListWidget>
@@ -31,6 +32,17 @@ QString wordsOf(const DeskItem& item, const QDate& today) {
         return DeskList::tr("No changes now: %1 on %2").arg(item.name, day(item.until));
     case DeskItem::What::Competition:
         return DeskList::tr("%1 on %2; no changes from %3").arg(item.name, day(item.until), day(item.date));
+    case DeskItem::What::Advice: {
+        QStringList hurts;
+        for (const Limit& limit : item.limit.meaning().known)
+            hurts << words::limit(limit);
+        const QString what = hurts.empty() ? item.limit.words : hurts.join(QStringLiteral(", "));
+        return item.date.isValid()
+                   ? DeskList::tr("Stopped since %1, waits for professional advice: %2").arg(day(item.date), what)
+                   : DeskList::tr("Stopped, waits for professional advice: %1").arg(what);
+    }
+    case DeskItem::What::AskAgain:
+        return DeskList::tr("Decide again: %1 was set aside until %2").arg(item.name, day(item.date));
     }
     return {};
 }
@@ -39,8 +51,11 @@ QString wordsOf(const DeskItem& item, const QDate& today) {
 QString pageOf(DeskItem::What what) {
     switch (what) {
     case DeskItem::What::Retest:
-    case DeskItem::What::Retention:
         return QStringLiteral("film");
+    case DeskItem::What::Retention:
+        return QStringLiteral("practice");
+    case DeskItem::What::AskAgain:
+        return QStringLiteral("findings");
     case DeskItem::What::NoChange:
     case DeskItem::What::Competition:
         return QStringLiteral("plan");

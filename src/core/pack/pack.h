@@ -234,7 +234,7 @@ struct Pack {
     std::vector<MeasureDef> measures;
     std::vector<ObservationDef> observations;
     std::vector<ResultDef> results;
-    std::map<std::string, std::vector<std::string>> conditions; ///< free situation tags of the pack
+    std::map<std::string, std::vector<std::string>> conditions; ///< free situation tags; "where" in each pack
     std::vector<VariantDef> variants;
     std::vector<FaultDef> faults;
     std::vector<DrillDef> drills;

@@ -427,6 +427,8 @@ void readRemedies(const JsonNode& root, Pack& pack) {
                 if (!key.starts_with("x-"))
                     pack.conditions[key] = conditions.texts(key);
     }
+    // What athletes film at home stands apart in every skill.
+    pack.conditions.emplace("where", std::vector<std::string>{"at training", "at home"});
     if (root.has("model"))
         pack.ranges = readModel(root.at("model"));
 }

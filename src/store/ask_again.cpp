@@ -1,4 +1,4 @@
-#include "work/ask_again.h"
+#include "store/ask_again.h"
 
 #include <QLocale>
 
