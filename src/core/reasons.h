@@ -63,6 +63,9 @@ inline constexpr Phrase kOblique{
 inline constexpr Phrase kNoScale{
     "no_scale",
     RIFLESSO_SAY("Sentence", "lengths in metres need a scale: set a known length in Film, or give --scale")};
+inline constexpr Phrase kNearZero{
+    "near_zero",
+    RIFLESSO_SAY("Sentence", "what is divided by cannot be told from 0: mark more exactly, or film closer")};
 inline constexpr Phrase kTooShort{"too_short_in_view", RIFLESSO_SAY("Sentence", "too short in this view")};
 inline constexpr Phrase kUnitTooShort{"too_short_in_view",
                                       RIFLESSO_SAY("Sentence", "the body unit %1 is too short in this view")};

@@ -8,6 +8,7 @@ Pose mirrored(const Pose& pose) {
     out.pelvis = flip(pose.pelvis);
     out.pelvisYaw = -pose.pelvisYaw;
     out.chestYaw = -pose.chestYaw;
+    out.pelvisRoll = -pose.pelvisRoll;
     out.chestRoll = -pose.chestRoll;
     out.headYaw = -pose.headYaw;
     out.headShift = flip(pose.headShift);
@@ -238,6 +239,20 @@ void buildWeapon(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3,
     b.cone(grip, j.tip, .0036f, .0022f, Material::Blade, .0005f);
 }
 
+/// A straight implement with a head, held at its end: a racket.
+void buildStick(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3, 2>& hand) {
+    const auto w = static_cast<std::size_t>(pose.weaponSide);
+    const Vec3 way = hand[w], grip = j.wrist[w] + way * .03f;
+    j.tip = j.wrist[w] + way * pose.stick;
+    constexpr float kHead = .075f; // half of its length
+    const Vec3 throat = j.tip - way * (2 * kHead);
+    b.cone(grip, mix(grip, throat, .4f), .009f, .008f, Material::Machine, .001f);
+    b.cone(mix(grip, throat, .4f), throat, .006f, .004f, Material::Machine, .001f);
+    const Vec3 across = unit(cross(way, std::fabs(way.y) > .9f ? Vec3{1, 0, 0} : Vec3{0, 1, 0}));
+    b.ellipsoid(throat + way * kHead, {way, across, unit(cross(way, across))}, {kHead, .06f, .006f}, Material::Blade,
+                .001f);
+}
+
 /// A bow of two limbs with its string; while it is held, an arrow and the string lead to the fingers.
 void buildBow(Builder& b, Joints& j, const Pose& pose, const std::array<Vec3, 2>& hand) {
     const auto w = static_cast<std::size_t>(pose.weaponSide), o = 1 - w;
@@ -306,7 +321,7 @@ Body buildBody(const Pose& pose, float turn) {
     Joints& j = body.joints;
     const auto turned = [&](Vec3 v) { return turnedAboutY(v, turn); };
     const auto turnedFrame = [&](const Frame& f) { return Frame{turned(f.forward), turned(f.up), turned(f.left)}; };
-    const Frame pelvis = turnedFrame(frameOf(pose.pelvisYaw, pose.pelvisPitch, 0));
+    const Frame pelvis = turnedFrame(frameOf(pose.pelvisYaw, pose.pelvisPitch, pose.pelvisRoll));
     const Frame chest = turnedFrame(frameOf(pose.chestYaw, pose.chestPitch, pose.chestRoll));
     const Frame head = turnedFrame(frameOf(pose.headYaw, pose.headPitch, 0));
     const Vec3 mid = turned(pose.pelvis);
@@ -345,7 +360,9 @@ Body buildBody(const Pose& pose, float turn) {
         buildWeapon(b, j, pose, hand, turned({1, .05f, 0}), chest.up);
     else if (pose.prop == Prop::Bow)
         buildBow(b, j, pose, hand);
-    else
+    else if (pose.prop == Prop::Stick)
+        buildStick(b, j, pose, hand);
+    else if (pose.prop == Prop::RowingMachine)
         buildRowingMachine(
             b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
 

@@ -17,12 +17,12 @@ struct Proportions {
 };
 
 /// What the athlete holds or sits on.
-enum class Prop { Weapon, RowingMachine, Bow };
+enum class Prop { Weapon, RowingMachine, Bow, Stick, None };
 
 /// What moves: pelvis, chest and head frames, ankles and wrists as targets (two-bone chains find knee and elbow).
 struct Pose {
     Vec3 pelvis;
-    float pelvisYaw = 0, pelvisPitch = 0, chestYaw = 0, chestPitch = 0, chestRoll = 0, headYaw = 0,
+    float pelvisYaw = 0, pelvisPitch = 0, pelvisRoll = 0, chestYaw = 0, chestPitch = 0, chestRoll = 0, headYaw = 0,
           headPitch = 0; ///< radians
     Vec3 headShift;      ///< of the head from where neck and chest would have it
     std::array<Vec3, 2> ankle, wristFromShoulder, kneePole, elbowPole, handDirection;
@@ -30,6 +30,7 @@ struct Pose {
     float grip = .9f;
     Prop prop = Prop::Weapon;
     int weaponSide = kRight;
+    float stick = 0;         ///< length of Prop::Stick, from the wrist
     bool stringHeld = false; ///< of the bow: the fingers of the other hand hold the string
 };
 /// The pose of a left-hander: z reversed, sides exchanged.

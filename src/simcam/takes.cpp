@@ -78,6 +78,7 @@ std::vector<std::string_view> namesOf(SkillTakes::Movement movement) {
     case SkillTakes::Movement::Row:
         return namesOf<StrokeStyle>();
     case SkillTakes::Movement::Shoot:
+    case SkillTakes::Movement::Postures:
         break;
     }
     return namesOf<ShotStyle>();
@@ -147,6 +148,8 @@ SimulatedClip clipOf(const SkillTakes& takes, const TakeStyle& how, const TakeAs
         addShots(take, style, holds, 1, kRate, asked.seed);
         break;
     }
+    case SkillTakes::Movement::Postures:
+        break; // filmPostures
     }
     clip.frames = take.repetitions.back().to + 1;
     clip.takes = {std::move(take)};
@@ -167,17 +170,39 @@ Camera cameraFor(double bearingDeg) {
 
 } // namespace
 
+namespace {
+
+void readTold(const JsonNode& node, const Pack& pack, SkillTakes& out) {
+    if (!node.expectObject({"about", "pack", "movement", "views", "implement", "takes"}))
+        return;
+    out.packId = node.text("pack");
+    if (out.packId != pack.id)
+        node.faultAt("pack", pack.id, out.packId);
+    out.movement = SkillTakes::Movement::Postures;
+    out.told = readPostureTakes(node, pack);
+    out.view = out.told.views.empty() ? View::Side : out.told.views.front();
+    for (const auto& [name, take] : out.told.takes) {
+        TakeStyle& style = name == "model" ? out.model : out.faults[name];
+        style.cannot = take.cannot;
+        style.observations = take.observations;
+    }
+}
+
+} // namespace
+
 Result<SkillTakes> readTakes(std::string_view text, std::string_view name, const Pack& pack) {
     std::vector<JsonFault> faults;
     SkillTakes out;
     if (const auto json = parseJson(text, kMostBytes, faults)) {
         const JsonNode node(*json, "$", faults);
-        if (node.expectObject({"about", "pack", "movement", "view", "model", "faults"})) {
+        if (json->is_object() && json->value("movement", Json()) == Json("postures"))
+            readTold(node, pack, out);
+        else if (node.expectObject({"about", "pack", "movement", "view", "model", "faults"})) {
             out.packId = node.text("pack");
             if (out.packId != pack.id)
                 node.faultAt("pack", pack.id, out.packId);
             out.movement =
-                node.word("movement", SkillTakes::Movement::Lunge, true, "lunge, row, shoot",
+                node.word("movement", SkillTakes::Movement::Lunge, true, "lunge, row, shoot, postures",
                           [](const std::string& word) -> std::optional<SkillTakes::Movement> {
                               if (word == "lunge")
                                   return SkillTakes::Movement::Lunge;
@@ -216,6 +241,9 @@ Result<std::vector<Trial>> makeTake(const SkillTakes& takes, const Pack& pack, c
         return badInput("--repetitions", "1 to " + std::to_string(kMostRepetitions), std::to_string(asked.repetitions));
     if (!(asked.bearingDeg >= 0 && asked.bearingDeg <= kMostBearing))
         return badInput("--bearing", "0 to 80 degrees", std::to_string(asked.bearingDeg));
+    if (takes.movement == SkillTakes::Movement::Postures)
+        return filmPostures(takes.told, pack, asked.take, asked.views.empty() ? std::vector{takes.view} : asked.views,
+                            asked.repetitions, asked.seed, asked.bearingDeg, asked.leftHanded);
     const SimulatedClip clip = clipOf(takes, *how, asked);
     const Camera camera = cameraFor(asked.bearingDeg);
     std::vector<Trial> out;

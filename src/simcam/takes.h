@@ -5,6 +5,7 @@
 #include "core/pack/pack.h"
 #include "core/points/trial.h"
 #include "core/result.h"
+#include "simcam/posture_takes.h"
 
 #include <cstdint>
 #include <map>
@@ -24,12 +25,14 @@ struct TakeStyle {
 
 /// The takes of one skill pack.
 struct SkillTakes {
-    enum class Movement { Lunge, Row, Shoot };
+    enum class Movement { Lunge, Row, Shoot, Postures };
     std::string packId;
     Movement movement = Movement::Lunge;
     View view = View::Side;
     TakeStyle model;
     std::map<std::string, TakeStyle> faults; ///< by fault of the pack, each with the model's own where it says nothing
+    PostureTakes told;                       ///< of Movement::Postures: all of it; model and faults then say what
+                                             ///< cannot be shown
 };
 /// Every fault of the file is bad input, with its path. A fault of the pack without a take is one.
 [[nodiscard]] Result<SkillTakes> readTakes(std::string_view text, std::string_view name, const Pack& pack);
@@ -39,6 +42,9 @@ struct TakeAsked {
     int repetitions = 8;        ///< 1 to 200; of a rower strokes of one piece
     std::uint32_t seed = 1;
     double bearingDeg = 0; ///< of the camera off the normal of the plane of movement, 0 to 80
+    /// Of Movement::Postures: cameras on each movement, the first leading; empty: one, in the first view of the takes.
+    std::vector<View> views = {};
+    bool leftHanded = false; ///< of Movement::Postures
 };
 /// Truth of a take: the athlete 450 px tall, right-handed, facing right, filmed at 60 frames a second from eight body
 /// heights away. Bad input where the figure cannot show it, with the reason.

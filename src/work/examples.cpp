@@ -7,8 +7,10 @@ namespace {
 
 bool isWhole(const CaseData& data, const Trial& trial, ExampleEvents wanted) {
     constexpr std::size_t kDense = 10; // frames: a warp needs the movement, not its key positions alone
-    if (trial.events.size() != data.pack.eventCount(trial.variant) || trial.marks.empty() ||
-        trial.marks.begin()->second.size() < kDense)
+    const bool open = std::any_of(data.pack.events.begin(), data.pack.events.end(), [&](const EventDef& event) {
+        return !trial.event(event.id) && data.pack.needsEvent(trial.variant, event.id);
+    });
+    if (open || trial.marks.empty() || trial.marks.begin()->second.size() < kDense)
         return false;
     const auto& events = data.repetition(repetitionId(trial.id))->events;
     return wanted == ExampleEvents::Any || std::none_of(events.begin(), events.end(), [](const auto& event) {

@@ -369,6 +369,55 @@ private slots:
         QVERIFY(spoiled[1].find("time")->reason.is(reasons::kSetTwice));
         QVERIFY(spoiled[2].find("time")->valid());
     }
+    /// A knee of 90 degrees at go, straight at down: hip (0, 0), knee (0, 100), ankle 100 px in front of it or below.
+    void changeOfAnAngle() {
+        const Pack pack =
+            packWithMeasure({{"kind", "change"}, {"of", "knee"}, {"from", "go"}, {"to", "down"}, {"unit", "deg"}});
+        Trial trial = emptyTrial();
+        addPath(trial, "right_hip", 0, 60, 1, [](int) { return PixelPoint{300, 100}; });
+        addPath(trial, "right_knee", 0, 60, 1, [](int) { return PixelPoint{300, 200}; });
+        addPath(trial, "right_ankle", 0, 60, 1, [](int frame) {
+            return frame < 30 ? PixelPoint{200, 200} : PixelPoint{300, 300};
+        });
+        addEvent(trial, "go", 10);
+        addEvent(trial, "down", 50);
+        const auto measures = measureTrials(pack, {trial}, 6);
+        const MeasureValue* change = measures[0].find("m");
+        QVERIFY(near(*change, -90, 1e-6));
+        QVERIFY((change->events == std::vector<std::string>{"down", "go"} && change->unit == "deg"));
+        // The hip's error turns the thigh alike at both: none of its half that stays is in the change.
+        const MeasureValue* knee = measures[0].find("knee");
+        QVERIFY(change->u > 0 && change->u < std::sqrt(2.0) * knee->u * 1.01);
+        trial.events.pop_back();
+        const auto open = measureTrials(pack, {trial}, 6);
+        QVERIFY(!open[0].find("m")->valid() && open[0].find("m")->reason.is(reasons::kEventNotSet));
+    }
+    /// 0.5 s there, 0.25 s back.
+    void oneMeasureAgainstAnother() {
+        Json json = smallPack();
+        json["events"].push_back({{"id", "end"}, {"title", "End"}, {"hint", "?"}});
+        const auto add = [&](Json measure) {
+            measure["title"] = "M";
+            measure["tolerance"] = 1;
+            measure["source"] = "t";
+            json["measures"].push_back(std::move(measure));
+        };
+        add({{"id", "back"}, {"kind", "interval"}, {"from", "down"}, {"to", "end"}, {"unit", "s"}});
+        add({{"id", "more"}, {"kind", "surplus"}, {"left", "time"}, {"right", "back"}, {"unit", "s"}});
+        add({{"id", "times"}, {"kind", "quotient"}, {"left", "time"}, {"right", "back"}, {"unit", "1"}});
+        const Pack pack = packOf(json);
+        Trial trial = emptyTrial();
+        addEvent(trial, "go", 10, 0.003);
+        addEvent(trial, "down", 40, 0.003);
+        addEvent(trial, "end", 55, 0.003);
+        auto measures = measureTrials(pack, {trial}, 6);
+        QVERIFY(near(*measures[0].find("more"), 0.25, 1e-9));
+        QVERIFY(near(*measures[0].find("times"), 2, 1e-9));
+        trial.events.back().timeS = trial.events[1].timeS + 0.004; // cannot be told from nothing
+        measures = measureTrials(pack, {trial}, 6);
+        QVERIFY(measures[0].find("times")->reason.is(reasons::kNearZero));
+        QVERIFY(near(*measures[0].find("more"), 0.496, 1e-9));
+    }
     void differenceBetweenConditions() {
         Json def = {{"kind", "difference"}, {"of", "time"}, {"between", {"calm", "live"}}, {"unit", "s"}};
         const Pack pack = packWithMeasure(def);

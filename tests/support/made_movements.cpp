@@ -86,6 +86,25 @@ Pack packFor(const std::string& measure, bool cyclic) {
     own["title"] = "M";
     own["source"] = "t";
     own["tolerance"] = 1;
+    // What a measure of others is made of.
+    const auto helper = [&](const std::string& id, const std::string& text) {
+        if (measure.find('"' + id + '"') == std::string::npos)
+            return;
+        Json other = jsonOf(text);
+        other["id"] = id;
+        other["title"] = id;
+        other["source"] = "t";
+        other["tolerance"] = 1;
+        json["measures"].push_back(other);
+    };
+    helper(
+        "knee_here",
+        R"({"kind":"flexion","joint":"knee","points":["hip@lead","knee@lead","ankle@lead"],"at":"down","unit":"deg"})");
+    helper(
+        "thigh_here",
+        R"({"kind":"segment_angle","against":"vertical","points":["hip@lead","knee@lead"],"at":"down","unit":"deg"})");
+    helper("low", R"({"kind":"offset","axis":"up","from":"hip@lead","to":"tip","in":"m","at":"down","unit":"m"})");
+    helper("lower", R"({"kind":"distance","points":["hip@lead","ankle@lead"],"in":"m","at":"end","unit":"m"})");
     json["measures"].push_back(own);
     return packOf(json);
 }
@@ -147,6 +166,10 @@ std::vector<MadeMeasure> madeMeasures() {
     add("steadiness", R"({"kind":"steadiness","point":"d",)" + metres + over + R"("unit":"m"})");
     add("smoothness", R"({"kind":"smoothness","point":"tip","over":"all","unit":"1"})", "fast");
     add("brake", R"({"kind":"brake","lower":"a","upper":"c","over":"whole","unit":"%"})");
+    add("change", R"({"kind":"change","of":"knee_here","from":"go","to":"down",)" + deg);
+    add("quotient", R"({"kind":"quotient","left":"low","right":"lower","unit":"1"})");
+    add("surplus, one frame", R"({"kind":"surplus","left":"knee_here","right":"thigh_here",)" + deg);
+    add("surplus, two frames", R"({"kind":"surplus","left":"low","right":"lower","unit":"m"})");
     add("rate", R"({"kind":"rate","unit":"1/min"})", "cyclic");
     add("cycle_length", R"({"kind":"cycle_length","point":"tip",)" + metres + R"("unit":"m"})", "cyclic");
     add("cycle_speed", R"({"kind":"cycle_speed","point":"tip",)" + metres + R"("unit":"m/s"})", "cyclic");

@@ -388,7 +388,7 @@ void MarkPage::nextOpen() {
         const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
         for (const EventDef& def : data.pack.events) {
             const TrialEvent* event = trial.event(def.id);
-            if (!event && !data.pack.hasEvent(trial.variant, def.id))
+            if (!event && !data.pack.needsEvent(trial.variant, def.id))
                 continue;
             const bool open = !event || openAt(*place.repetition, static_cast<int>(std::lround(event->frame))) > 0;
             if (!open)

@@ -177,10 +177,9 @@ QString MarkPage::headline() const {
     const std::size_t all = guided().size();
     const int open = openAt(*place.repetition, frame_);
     int missing = 0;
+    const ShownTrial& shown = shownTrial(); // with what another camera on the movement shows
     for (const EventDef& event : pack.events)
-        missing += !place.repetition->events.contains(event.id) && pack.hasEvent(place.repetition->variant, event.id);
-    if (missing) // what another camera on the movement shows is lent
-        missing -= static_cast<int>(shownTrial().trial.events.size() - place.repetition->events.size());
+        missing += !shown.trial.event(event.id) && pack.needsEvent(place.repetition->variant, event.id);
     const EventDef* here = nullptr;
     for (const auto& [id, value] : place.repetition->events)
         if (std::lround(value.frame) == frame_)
@@ -223,9 +222,12 @@ StepState MarkPage::state() const {
         return {};
     std::size_t done = 0, begun = 0;
     for (const Trial& trial : trials) {
-        const std::size_t events = workspace().data().pack.eventCount(trial.variant);
+        const Pack& pack = workspace().data().pack;
+        const bool whole = std::none_of(pack.events.begin(), pack.events.end(), [&](const EventDef& event) {
+            return !trial.event(event.id) && pack.needsEvent(trial.variant, event.id);
+        });
         const OpenProposals open = openProposals(*workspace().data().repetition(repetitionId(trial.id)));
-        done += trial.events.size() >= events && !trial.marks.empty() && open.events == 0 && open.doubtful == 0;
+        done += whole && !trial.marks.empty() && open.events == 0 && open.doubtful == 0;
         begun += !trial.events.empty() || !trial.marks.empty();
     }
     if (begun == 0)
@@ -268,8 +270,9 @@ void MarkPage::showEvents() {
     for (int i = 0; i < events_->count(); ++i) {
         const EventDef& def = pack.events[static_cast<std::size_t>(i)];
         const TrialEvent* event = trial.event(def.id);
-        QString state =
-            place && !pack.hasEvent(place.repetition->variant, def.id) ? tr("not of this form") : tr("to set");
+        QString state = place && !pack.hasEvent(place.repetition->variant, def.id) ? tr("not of this form")
+                        : def.optional                                             ? tr("to set, if it happens")
+                                                                                   : tr("to set");
         if (event && place) {
             const int open = openAt(*place.repetition, static_cast<int>(std::lround(event->frame)));
             const double start = trial.times.timeOf(place.repetition->from);

@@ -18,7 +18,7 @@ constexpr int kSteps = 5; ///< of a scale
 
 } // namespace
 
-std::vector<Question> questionsOf(const Pack& pack, const std::string& variant) {
+std::vector<Question> questionsOf(const Pack& pack, const std::string& variant, View view) {
     std::vector<Question> out;
     const auto yesNo = [](bool partly) {
         std::vector<Question::Answer> answers{{ObservationForm::tr("yes"), "yes"}};
@@ -28,6 +28,8 @@ std::vector<Question> questionsOf(const Pack& pack, const std::string& variant) 
         return answers;
     };
     for (const ObservationDef& def : pack.observations) {
+        if (!pack.asksFor(def, variant, view))
+            continue;
         Question question{def.id, words::text(def.title), words::text(def.ask), words::text(def.unit), {}};
         if (def.type == ObservationType::YesPartlyNo)
             question.answers = yesNo(true);
@@ -68,7 +70,8 @@ ObservationForm::ObservationForm(Workspace& workspace, QWidget* parent)
 
 std::vector<Question> ObservationForm::questions() const {
     const RepetitionPlace place = workspace_.place();
-    std::vector<Question> out = questionsOf(workspace_.data().pack, place ? place.repetition->variant : std::string());
+    std::vector<Question> out = questionsOf(workspace_.data().pack, place ? place.repetition->variant : std::string(),
+                                            place ? place.section->view : View::Side);
     if (watchingAgain())
         std::erase_if(out, [&](const Question& question) {
             return question.observation.empty() || !place ||

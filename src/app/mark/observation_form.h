@@ -23,7 +23,7 @@ struct Question {
     std::vector<Answer> answers;
     bool operator==(const Question&) const = default;
 };
-[[nodiscard]] std::vector<Question> questionsOf(const Pack& pack, const std::string& variant);
+[[nodiscard]] std::vector<Question> questionsOf(const Pack& pack, const std::string& variant, View view);
 
 class ObservationForm : public QWidget {
     Q_OBJECT

@@ -37,9 +37,11 @@ MaybeDegree FaultJudge::leaf(const Condition& condition) const {
     case Condition::Subject::Variant:
         if (trial_.variant != condition.id)
             return trial_.variant.empty() ? MaybeDegree() : Degree{0, 1};
+        if (!condition.fits) // this form was chosen: that is all that is asked
+            return Degree{1, 1};
         if (!trial_.variantFits)
             return {};
-        return Degree{*trial_.variantFits == condition.fits ? 1.0 : 0.0, 1};
+        return Degree{*trial_.variantFits == *condition.fits ? 1.0 : 0.0, 1};
     case Condition::Subject::Situation: {
         const auto noted = trial_.conditions.find(condition.id);
         if (noted == trial_.conditions.end())

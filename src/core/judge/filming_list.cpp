@@ -172,9 +172,12 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
 /// Observations that a fault asks about and that were not answered in most repetitions.
 void wishForObservations(const Pack& pack, const std::vector<Trial>& trials, Wishes& out) {
     for (const ObservationDef& def : pack.observations) {
-        const auto answered = std::count_if(trials.begin(), trials.end(),
-                                            [&](const Trial& t) { return t.observations.contains(def.id); });
-        if (!trials.empty() && 2 * answered < std::ssize(trials))
+        std::ptrdiff_t asked = 0, answered = 0;
+        for (const Trial& trial : trials) {
+            asked += pack.asksFor(def, trial.variant, trial.capture.view);
+            answered += trial.observations.contains(def.id);
+        }
+        if (2 * answered < asked)
             out.add(What::Observe, def.id, wishes::kNotAnswered, wishes::kWatch);
     }
 }

@@ -5,6 +5,7 @@
 #include "core/measure/measure_path.h"
 #include "core/measure/measure_set.h"
 #include "core/measure/measure_span.h"
+#include "core/measure/measure_values.h"
 #include "core/measure/sampler.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
@@ -102,8 +103,9 @@ MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
         if (rowOf(def.kind).taken == TakenAt::EventOrPeakOver)
             return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
         return def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
-    case MeasuredBy::Path: // gives several values: measurePath
-    case MeasuredBy::Set:  // once a set: measureSet
+    case MeasuredBy::Path:   // gives several values: measurePath
+    case MeasuredBy::Set:    // once a set: measureSet
+    case MeasuredBy::Values: // of others: measureRepetition
         break;
     }
     return {};
@@ -136,29 +138,37 @@ void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValu
     value.notes.push_back(notes::kCorrected(std::lround(bearing)));
 }
 
-TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
-    TrialMeasures out{context.trial.id, context.events.cycle, {}};
-    for (const MeasureDef& def : context.pack.measures) {
-        if (isSetKind(def.kind) || !wanted(def))
-            continue;
-        if (isPathKind(def.kind) && context.events.twice.empty()) {
-            for (auto& [id, value] : measurePath(context, def)) {
-                if (value.unit.empty())
-                    value.unit = def.unit;
-                value.filtered = true;
-                judgeCamera(context, def, value);
-                judgeView(context, def, value);
-                out.measures.emplace_back(id, std::move(value));
-            }
-            continue;
-        }
-        MeasureValue value = measureOne(context, def);
-        value.unit = def.unit;
-        value.filtered = isFiltered(def);
+/// What a measure of a repetition gives, by id: a peak_order its lags too.
+std::vector<std::pair<std::string, MeasureValue>> measureJudged(const MeasureContext& context, const MeasureDef& def) {
+    std::vector<std::pair<std::string, MeasureValue>> out;
+    if (isPathKind(def.kind) && context.events.twice.empty()) {
+        out = measurePath(context, def);
+    } else if (rowOf(def.kind).by == MeasuredBy::Values && context.events.twice.empty()) {
+        out.emplace_back(def.id, measureValues(context, def, [&](const MeasureDef& other) {
+                             for (auto& [id, value] : measureJudged(context, other))
+                                 if (id == other.id)
+                                     return value;
+                             return MeasureValue();
+                         }));
+    } else {
+        out.emplace_back(def.id, measureOne(context, def));
+    }
+    for (auto& [id, value] : out) {
+        if (value.unit.empty())
+            value.unit = def.unit;
+        value.filtered = value.filtered || isFiltered(def);
         judgeCamera(context, def, value);
         judgeView(context, def, value);
-        out.measures.emplace_back(def.id, std::move(value));
     }
+    return out;
+}
+
+TrialMeasures measureRepetition(const MeasureContext& context, const std::function<bool(const MeasureDef&)>& wanted) {
+    TrialMeasures out{context.trial.id, context.events.cycle, {}};
+    for (const MeasureDef& def : context.pack.measures)
+        if (!isSetKind(def.kind) && wanted(def))
+            for (auto& [id, value] : measureJudged(context, def))
+                out.measures.emplace_back(id, std::move(value));
     return out;
 }
 

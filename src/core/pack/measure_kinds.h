@@ -43,6 +43,9 @@ enum class Kind {
     Smoothness,
     Brake,
     Difference,
+    Change,
+    Quotient,
+    Surplus,
 };
 
 /// Where its value comes from, and with that where its formula stands.
@@ -53,6 +56,7 @@ enum class MeasuredBy {
     Cycles,  ///< the cycles of a repetition: measure/measure_cycles.cpp
     Path,    ///< a point's way through a phase: measure/measure_path.cpp
     Set,     ///< other measures, once a set: measure/measure_set.cpp
+    Values,  ///< other measures of the same repetition: measure/measure_values.cpp
     Watching ///< what somebody saw
 };
 
@@ -229,6 +233,10 @@ constexpr std::array kTable{
     KindRow{Kind::Brake, "brake", By::Path, At::ByItsArguments, {"%"},
             {{"lower", Point}, {"upper", Point}, kOver}, ValidIn::AllViews, kSquareAndStill, Period::None, Drawn::Ways},
     KindRow{Kind::Difference, "difference", By::Set, At::ByItsArguments, {}, {{"of", Measure}, {"between", Conditions}}},
+    KindRow{Kind::Change, "change", By::Values, At::ByItsArguments, {},
+            {{"of", Measure}, {"from", Event}, {"to", Event}}},
+    KindRow{Kind::Quotient, "quotient", By::Values, At::ByItsArguments, {"1"}, {{"left", Measure}, {"right", Measure}}},
+    KindRow{Kind::Surplus, "surplus", By::Values, At::ByItsArguments, {}, {{"left", Measure}, {"right", Measure}}},
 };
 // clang-format on
 
@@ -237,7 +245,7 @@ constexpr bool isWhole() {
     for (std::size_t i = 0; i < kTable.size(); ++i)
         if (static_cast<std::size_t>(kTable[i].kind) != i || kTable[i].word.empty())
             return false;
-    return kTable.size() == static_cast<std::size_t>(Kind::Difference) + 1;
+    return kTable.size() == static_cast<std::size_t>(Kind::Surplus) + 1;
 }
 static_assert(isWhole(), "a row for every kind, in the order of the enumeration, whose last one is named here");
 

@@ -76,9 +76,16 @@ bool Pack::hasEvent(std::string_view form, std::string_view id) const {
     return !def || def->events.empty() || std::find(def->events.begin(), def->events.end(), id) != def->events.end();
 }
 
-std::size_t Pack::eventCount(std::string_view form) const {
-    return static_cast<std::size_t>(
-        std::count_if(events.begin(), events.end(), [&](const EventDef& event) { return hasEvent(form, event.id); }));
+bool Pack::needsEvent(std::string_view form, std::string_view id) const {
+    const EventDef* def = event(id);
+    return def && !def->optional && hasEvent(form, id);
+}
+
+bool Pack::asksFor(const ObservationDef& observation, std::string_view form, View view) const {
+    const auto has = [](const auto& list, const auto& wanted) {
+        return list.empty() || std::find(list.begin(), list.end(), wanted) != list.end();
+    };
+    return has(observation.views, view) && (!variant(form) || has(observation.variants, form));
 }
 
 const std::vector<PointRef>& Pack::markedBy(std::string_view form) const {

@@ -97,6 +97,7 @@ struct EventDef {
     std::string id, title, hint;
     std::vector<PointRef> by; ///< points whose movement carries it over; empty: all marked ones
     std::optional<EventRule> rule;
+    bool optional = false; ///< a repetition without it is whole
 };
 struct PhaseDef {
     std::string id, title, from, to;
@@ -118,6 +119,8 @@ struct ObservationDef {
     std::string unit;
     double tolerance = 0;
     Level level = Level::Whole;
+    std::vector<View> views;           ///< from which it can be seen; empty: all
+    std::vector<std::string> variants; ///< forms in which it is asked; empty: all
 };
 
 enum class ResultType { Choice, Number, Zone, Count };
@@ -137,7 +140,8 @@ struct Condition {
     Direction direction = Direction::None;
     double weight = 1;
     std::vector<std::string> values; ///< choice observation, condition: it holds where one of them was noted
-    bool fits = false;               ///< variant: the condition holds when the chosen variant fits == this
+    /// Variant: it holds where the chosen form fits as this says; none: where it is the chosen one.
+    std::optional<bool> fits = false;
 };
 
 /// `when` of a fault: a list (weighted mean) or a group; members may be groups.
@@ -253,8 +257,11 @@ struct Pack {
     [[nodiscard]] const VariantDef* variant(std::string_view id) const;
     /// Whether a form of the skill has a key event; one that is not known has all.
     [[nodiscard]] bool hasEvent(std::string_view variant, std::string_view event) const;
-    /// How many key events a form has, and the points that it is marked by.
-    [[nodiscard]] std::size_t eventCount(std::string_view variant) const;
+    /// Whether a repetition of a form is whole only with it.
+    [[nodiscard]] bool needsEvent(std::string_view variant, std::string_view event) const;
+    /// Whether an observation is asked of a form seen from a view; of a form that is not known it is.
+    [[nodiscard]] bool asksFor(const ObservationDef& observation, std::string_view variant, View view) const;
+    /// The points that a form is marked by.
     [[nodiscard]] const std::vector<PointRef>& markedBy(std::string_view variant) const;
     [[nodiscard]] const LadderDef* ladder(std::string_view fault) const;
     /// Position of an event in the pack's order, or -1.

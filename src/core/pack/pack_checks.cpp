@@ -132,6 +132,36 @@ private:
         else if (def->lagTolerance <= 0)
             fault(path, "lag_tolerance in the measure " + def->id, "none");
     }
+    /// A measure of others of the same repetition: what they have to be.
+    void checkOfOthers(const std::string& path, const MeasureDef& def) {
+        if (rowOf(def.kind).by != MeasuredBy::Values)
+            return;
+        const bool change = def.kind == Kind::Change;
+        const auto other = [&](const char* key, const std::string& id) {
+            const MeasureDef* of = pack_.measure(id);
+            if (!of)
+                return; // said by checkMeasure
+            const MeasuredBy by = rowOf(of->kind).by;
+            if (id != of->id || by == MeasuredBy::Values || by == MeasuredBy::Set)
+                fault(path + "." + key, "a measure of one repetition, not made of others", id);
+            else if (change && by != MeasuredBy::Places)
+                fault(path + "." + key, "a measure of where points are in one frame", id);
+            else if (def.kind != Kind::Quotient && of->unit != def.unit)
+                fault(path + ".unit", of->unit + ", as " + id, def.unit);
+        };
+        if (change) {
+            other("of", def.ofMeasure);
+            const int from = pack_.eventIndex(def.fromEvent), to = pack_.eventIndex(def.toEvent);
+            if (from >= 0 && to >= 0 && from >= to)
+                fault(path + ".to", "an event later in the pack's order than " + def.fromEvent, def.toEvent);
+        } else {
+            other("left", def.leftMeasure);
+            other("right", def.rightMeasure);
+            const MeasureDef *left = pack_.measure(def.leftMeasure), *right = pack_.measure(def.rightMeasure);
+            if (def.kind == Kind::Quotient && left && right && left->unit != right->unit)
+                fault(path + ".right", "a measure in " + left->unit + ", as " + left->id, right->unit);
+        }
+    }
     void measures() {
         for (std::size_t i = 0; i < pack_.measures.size(); ++i) {
             const MeasureDef& def = pack_.measures[i];
@@ -160,6 +190,7 @@ private:
             checkMeasure(at("measures", i, "trade_with"), def.tradeWith);
             if (!def.observation.empty() && !pack_.observation(def.observation))
                 fault(at("measures", i, "observation"), "an observation of the pack", def.observation);
+            checkOfOthers(at("measures", i), def);
             if (isCycleKind(def.kind) && pack_.family != Family::Cyclic)
                 fault(at("measures", i, "kind"), "only in a cyclic pack", std::string(toString(def.kind)));
         }
@@ -200,6 +231,10 @@ private:
                 if (!pack_.event(event))
                     fault(at("variants", i, "events"), "an event of the pack", event);
         }
+        for (std::size_t i = 0; i < pack_.observations.size(); ++i)
+            for (const std::string& variant : pack_.observations[i].variants)
+                if (!pack_.variant(variant))
+                    fault(at("observations", i, "variants"), "a variant of the pack", variant);
         for (std::size_t i = 0; i < pack_.drills.size(); ++i)
             for (const auto& [id, value] : pack_.drills[i].conditions)
                 checkCondition(at("drills", i, "conditions"), id, value);

@@ -206,6 +206,18 @@ std::vector<PointRef> readPointRefs(const JsonNode& parent, std::string_view key
     return refs;
 }
 
+std::vector<View> readViews(const JsonNode& parent) {
+    std::vector<View> out;
+    parent.list("views", false, [&](const JsonNode& entry) {
+        const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
+        if (view)
+            out.push_back(*view);
+        else
+            entry.fault("side, front, rear or top", entry.json().dump());
+    });
+    return out;
+}
+
 MeasureDef readMeasure(const JsonNode& node) {
     MeasureDef def;
     if (!node.json().is_object()) {
@@ -252,13 +264,7 @@ MeasureDef readMeasure(const JsonNode& node) {
                                              return static_cast<Level>(i);
                                      return {};
                                  });
-    node.list("views", false, [&](const JsonNode& entry) {
-        const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
-        if (view)
-            def.views.push_back(*view);
-        else
-            entry.fault("side, front, rear or top", entry.json().dump());
-    });
+    def.views = readViews(node);
     if (node.has("praise") && node.at("praise").json().is_object()) {
         const JsonNode praise = node.at("praise");
         praise.expectObject({"text", "because"});

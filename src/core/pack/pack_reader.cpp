@@ -126,7 +126,8 @@ ConditionTree readTree(const JsonNode& node) {
         }
     ConditionTree tree;
     tree.shape = ConditionTree::Shape::Leaf;
-    if (!node.expectObject({"measure", "observation", "variant", "condition", "direction", "weight", "values", "fits"}))
+    if (!node.expectObject(
+            {"measure", "observation", "variant", "condition", "direction", "weight", "values", "fits", "chosen"}))
         return tree;
     const int subjects = node.has("measure") + node.has("observation") + node.has("variant") + node.has("condition");
     if (subjects != 1)
@@ -152,7 +153,14 @@ ConditionTree readTree(const JsonNode& node) {
     } else {
         leaf.subject = Condition::Subject::Variant;
         leaf.id = node.id("variant");
-        leaf.fits = node.boolean("fits", false);
+        if (node.has("chosen")) {
+            if (node.boolean("chosen", true) && !node.has("fits"))
+                leaf.fits = std::nullopt;
+            else
+                node.faultAt("chosen", "true, and then no fits", node.at("chosen").json().dump());
+        } else {
+            leaf.fits = node.boolean("fits", false);
+        }
     }
     return tree;
 }
@@ -278,8 +286,8 @@ DrillDef readDrill(const JsonNode& node) {
 
 ObservationDef readObservation(const JsonNode& node) {
     ObservationDef observation;
-    if (!node.expectObject(
-            {"id", "title", "ask", "type", "values", "pictures", "unit", "tolerance", "level", "source"}))
+    if (!node.expectObject({"id", "title", "ask", "type", "values", "pictures", "unit", "tolerance", "level", "source",
+                            "views", "variants"}))
         return observation;
     observation.id = node.id("id");
     observation.title = node.text("title");
@@ -300,6 +308,8 @@ ObservationDef readObservation(const JsonNode& node) {
     observation.unit = node.text("unit", observation.type == ObservationType::Number);
     observation.tolerance = node.number("tolerance", 0, 0);
     (void)node.texts("pictures");
+    observation.views = readViews(node);
+    observation.variants = node.texts("variants");
     return observation;
 }
 
@@ -362,15 +372,15 @@ void readMovement(const JsonNode& root, Pack& pack) {
     pack.marked = readPointRefs(root, "marked", 0, 200);
     root.list("events", true, [&](const JsonNode& entry) {
         EventDef event;
-        if (!entry.expectObject({"id", "title", "hint", "by", "suggest"}))
+        if (!entry.expectObject({"id", "title", "hint", "by", "suggest", "optional"}))
             return;
         event.id = entry.id("id");
         event.title = entry.text("title");
         event.hint = entry.text("hint");
         event.by = readPointRefs(entry, "by", 0, 200, false);
-        if (entry.has("suggest")) {
+        if (entry.has("suggest"))
             event.rule = readEventRule(entry.at("suggest"));
-        }
+        event.optional = entry.boolean("optional", false);
         pack.events.push_back(event);
     });
     root.list("phases", false, [&](const JsonNode& entry) {
@@ -381,8 +391,12 @@ void readMovement(const JsonNode& root, Pack& pack) {
 }
 
 void readLadder(const JsonNode& node, std::vector<LadderDef>& into) {
-    if (node.expectObject({"fault", "rungs", "for"}))
-        into.push_back({node.id("fault"), node.texts("rungs", true), readForWhom(node)});
+    if (!node.expectObject({"fault", "also", "rungs", "for"}))
+        return;
+    into.push_back({node.id("fault"), node.texts("rungs", true), readForWhom(node)});
+    const LadderDef own = into.back();
+    for (const std::string& other : node.texts("also"))
+        into.push_back({other, own.rungs, own.forWhom});
 }
 
 void readRemedies(const JsonNode& root, Pack& pack) {

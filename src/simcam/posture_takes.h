@@ -1,0 +1,51 @@
+#pragma once
+// Takes that are told by postures: the model's rows, and what each fault changes of them.
+
+#include "core/pack/pack.h"
+#include "core/points/trial.h"
+#include "core/result.h"
+#include "core/tables/json_fwd.h"
+#include "simcam/postures.h"
+
+#include <cstdint>
+#include <map>
+#include <string>
+#include <vector>
+
+namespace riflesso::simcam {
+
+/// When a key event happens: as long after a posture, or where a joint is fastest or lowest between two.
+struct EventAt {
+    enum class How { At, Fastest, Lowest } how = How::At;
+    std::string from, to; ///< postures; At: `from` alone
+    float afterS = 0;
+    std::string joint; ///< "right_elbow", "mid_hip", or the implement's point
+};
+
+struct PostureTake {
+    Postures postures;
+    std::map<std::string, EventAt> events; ///< by event of the pack
+    std::map<std::string, std::string> observations;
+    std::string variant;
+    std::string cannot; ///< why the figure cannot show it; empty: it can
+    /// Takes of which the set is made in equal parts, each at its level of stress; empty: this one alone.
+    std::vector<std::pair<std::string, Stress>> parts;
+};
+
+struct PostureTakes {
+    std::vector<View> views;
+    std::string implement; ///< the pack's point at its end; empty: none
+    float implementLength = 0;
+    std::map<std::string, PostureTake> takes; ///< "model", a fault of the pack, or another form by a name of its own
+};
+
+/// Of the file of a skill whose movement is told by postures (takes.h says where): `takes` NAME: rows, or like another
+/// with `set`, `add`, `delay`, `drop`. A fault of the pack without a take is bad input.
+[[nodiscard]] PostureTakes readPostureTakes(const JsonNode& node, const Pack& pack);
+
+/// As makeTake() in takes.h; before a camera of each of the views, those after the first as the same movements.
+[[nodiscard]] std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, const std::string& take,
+                                              const std::vector<View>& views, int repetitions, std::uint32_t seed,
+                                              double bearingDeg, bool leftHanded);
+
+} // namespace riflesso::simcam

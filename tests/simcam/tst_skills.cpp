@@ -1,0 +1,236 @@
+// Every skill whose movement is told by postures finds its own faults: the model's take has no clear one, and in the
+// take of each fault that fault, or a cause of it that the pack names, ranks first. A new skill is a row by its files.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/judge/assessment.h"
+#include "core/pack/pack_reader.h"
+#include "core/signal/propose_events.h"
+#include "simcam/takes.h"
+#include "support/files.h"
+
+#include <QDir>
+#include <QtTest>
+
+#include <random>
+#include <set>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+struct Skill {
+    Pack pack;
+    simcam::SkillTakes takes;
+};
+const std::map<std::string, Skill>& skills() {
+    static const std::map<std::string, Skill> kSkills = [] {
+        std::map<std::string, Skill> out;
+        const QDir folder(QStringLiteral(DEMO_CLIPS "/../takes"));
+        for (const QString& file : folder.entryList({QStringLiteral("*.takes.json")})) {
+            const std::string name = file.toStdString().substr(0, file.toStdString().find('.'));
+            auto pack = loadPack(readText(std::string(PACKS "/") + name + ".json"), name + ".json");
+            if (!pack) {
+                qWarning("%s: %s, got %s", pack.error().where.c_str(), pack.error().expected.c_str(),
+                         pack.error().got.c_str());
+                continue;
+            }
+            auto takes = simcam::readTakes(readText(folder.filePath(file).toStdString()), name, *pack);
+            if (!takes) {
+                qWarning("%s: %s, got %s", takes.error().where.c_str(), takes.error().expected.c_str(),
+                         takes.error().got.c_str());
+                continue;
+            }
+            if (takes->movement == simcam::SkillTakes::Movement::Postures)
+                out.emplace(name, Skill{std::move(*pack), std::move(*takes)});
+        }
+        return out;
+    }();
+    return kSkills;
+}
+
+std::vector<Trial> filmed(const Skill& skill, const std::string& take, int repetitions = 8, std::uint32_t seed = 3,
+                          bool leftHanded = false) {
+    simcam::TakeAsked asked;
+    asked.take = take;
+    asked.repetitions = repetitions;
+    asked.seed = seed;
+    asked.views = skill.pack.views;
+    asked.leftHanded = leftHanded;
+    auto made = makeTake(skill.takes, skill.pack, asked);
+    return made ? std::move(*made) : std::vector<Trial>();
+}
+Assessment assessed(const Skill& skill, std::vector<Trial> trials) {
+    AssessmentInput input;
+    input.pack = skill.pack;
+    input.trials = std::move(trials);
+    input.facts.handedness = input.trials.front().capture.handedness;
+    return assess(input);
+}
+/// Names and degrees of what was found, best first.
+std::string ranking(const Findings& findings) {
+    std::string out;
+    for (const Finding& finding : findings.ranked)
+        if (finding.present)
+            out += finding.fault + (finding.state == State::Clear ? "! " : " ");
+    return out;
+}
+
+} // namespace
+
+class TestSkills : public QObject {
+    Q_OBJECT
+
+    static void rows() {
+        QTest::addColumn<QString>("name");
+        for (const auto& [name, skill] : skills())
+            QTest::newRow(name.c_str()) << QString::fromStdString(name);
+    }
+    static const Skill& skillOf(const QString& name) { return skills().at(name.toStdString()); }
+
+private slots:
+    void allAreRead() {
+        const QDir folder(QStringLiteral(DEMO_CLIPS "/../takes"));
+        const std::set<std::string> older{"fencing_lunge", "indoor_rowing", "archery_shot"}; // tst_takes.cpp
+        for (const QString& file : folder.entryList({QStringLiteral("*.takes.json")})) {
+            const std::string name = file.toStdString().substr(0, file.toStdString().find('.'));
+            QVERIFY2(older.contains(name) || skills().contains(name), name.c_str());
+        }
+    }
+    void theModelHasNoClearFault_data() { rows(); }
+    void theModelHasNoClearFault() {
+        QFETCH(QString, name);
+        const Skill& skill = skillOf(name);
+        std::set<std::string> measured;
+        for (const auto& [take, how] : skill.takes.told.takes) {
+            const bool isFault = skill.pack.fault(take) != nullptr;
+            if (!how.cannot.empty())
+                continue;
+            for (const bool leftHanded : {false, true}) {
+                const Assessment assessment = assessed(skill, filmed(skill, take, 8, 3, leftHanded));
+                for (const TrialMeasures& entry : assessment.judged)
+                    for (const auto& [id, value] : entry.measures)
+                        if (value.valid())
+                            measured.insert(id);
+                for (const auto& [id, value] : assessment.setMeasures)
+                    if (value.valid())
+                        measured.insert(id);
+                if (isFault)
+                    break;
+                for (const SetDeviation& set : assessment.deviations)
+                    if (set.state != State::Within)
+                        qInfo("%s%s: %s is %s: %.3f, range %.3f to %.3f, u %.3f", take.c_str(),
+                              leftHanded ? " (left-handed)" : "", set.measure.c_str(),
+                              std::string(toString(set.state)).c_str(), set.median, set.reference.low.value_or(-99),
+                              set.reference.high.value_or(99), set.expandedU / 2);
+                QVERIFY2(std::none_of(assessment.findings.ranked.begin(), assessment.findings.ranked.end(),
+                                      [](const Finding& finding) { return finding.state == State::Clear; }),
+                         (take + ": " + ranking(assessment.findings)).c_str());
+            }
+        }
+        for (const MeasureDef& def : skill.pack.measures)
+            QVERIFY2(measured.contains(def.id), (def.id + " is available in no take").c_str());
+    }
+    void aFaultsTakeShowsIt_data() { rows(); }
+    void aFaultsTakeShowsIt() {
+        QFETCH(QString, name);
+        const Skill& skill = skillOf(name);
+        int shown = 0;
+        QStringList wrong;
+        for (const FaultDef& fault : skill.pack.faults) {
+            if (!skill.takes.told.takes.at(fault.id).cannot.empty())
+                continue;
+            const Findings findings = assessed(skill, filmed(skill, fault.id)).findings;
+            const Finding* first = findings.ranked.empty() ? nullptr : &findings.ranked.front();
+            const bool named = first && first->present &&
+                               (first->fault == fault.id ||
+                                std::any_of(fault.causes.begin(), fault.causes.end(),
+                                            [&](const CauseDef& cause) { return cause.fault == first->fault; }));
+            const Finding* own = findings.find(fault.id);
+            qInfo("%s: %s", fault.id.c_str(), ranking(findings).c_str());
+            if (!named || !own || !own->present)
+                wrong << QString::fromStdString(fault.id);
+            ++shown;
+        }
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u' ')));
+        QVERIFY(shown >= 3);
+    }
+    void eventsAreProposedWhereTheyAre_data() { rows(); }
+    void eventsAreProposedWhereTheyAre() {
+        QFETCH(QString, name);
+        const Skill& skill = skillOf(name);
+        std::mt19937 random(1);
+        std::normal_distribution<double> normal(0, 2);
+        simcam::TakeAsked asked;
+        asked.repetitions = 12;
+        auto made = makeTake(skill.takes, skill.pack, asked);
+        QVERIFY(made);
+        std::map<std::string, std::map<std::string, double>> truth;
+        for (Trial& trial : *made) {
+            for (auto& [landmark, marks] : trial.marks)
+                for (auto& [frame, mark] : marks) {
+                    mark.at.x += normal(random);
+                    mark.at.y += normal(random);
+                    mark.sigmaPx = 2;
+                }
+            for (const TrialEvent& event : trial.events)
+                truth[trial.id][event.event] = event.timeS;
+        }
+        std::map<std::string, std::pair<int, int>> byEvent;
+        int near[2] = {0, 0}, all[2] = {0, 0};
+        for (int example = 0; example < 3; ++example) {
+            std::vector<Trial> targets;
+            for (int i = 0; i < static_cast<int>(made->size()); ++i)
+                if (i != example) {
+                    targets.push_back((*made)[static_cast<std::size_t>(i)]);
+                    targets.back().events.clear();
+                }
+            for (const TrialProposal& proposal :
+                 proposeEvents(skill.pack, {(*made)[static_cast<std::size_t>(example)]}, targets))
+                for (const auto& [event, timeS] : truth[proposal.trial]) {
+                    const auto& rule = skill.pack.event(event)->rule;
+                    if (!rule)
+                        continue;
+                    const bool soft =
+                        rule->feature == EventRule::Feature::Start || rule->feature == EventRule::Feature::Stop;
+                    const auto own = std::find_if(proposal.events.begin(), proposal.events.end(),
+                                                  [&](const EventProposal& one) { return one.event == event; });
+                    const bool isNear = own != proposal.events.end() && std::abs(own->timeS - timeS) <= 2 / 60.0 + 1e-9;
+                    near[soft] += isNear;
+                    ++all[soft];
+                    byEvent[event].first += isNear;
+                    ++byEvent[event].second;
+                }
+        }
+        for (const auto& [event, counts] : byEvent)
+            qInfo("%s: %d of %d within two frames", event.c_str(), counts.first, counts.second);
+        QVERIFY2(near[0] >= .95 * all[0], qPrintable(QStringLiteral("sharp: %1 of %2").arg(near[0]).arg(all[0])));
+        QVERIFY2(near[1] >= .85 * all[1],
+                 qPrintable(QStringLiteral("start and stop: %1 of %2").arg(near[1]).arg(all[1])));
+    }
+    void thePackIsDeep_data() { rows(); }
+    void thePackIsDeep() {
+        QFETCH(QString, name);
+        const Pack& pack = skillOf(name).pack;
+        QVERIFY2(pack.measures.size() >= 12 && pack.measures.size() <= 27, "measures");
+        QVERIFY2(pack.faults.size() >= 7 && pack.faults.size() <= 12, "faults");
+        std::set<std::vector<std::string>> ladders;
+        std::set<std::string> reached;
+        for (const LadderDef& ladder : pack.ladders) {
+            ladders.insert(ladder.rungs);
+            reached.insert(ladder.rungs.begin(), ladder.rungs.end());
+            const DrillDef* first = pack.drill(ladder.rungs.front());
+            QVERIFY2(first && !first->partner, ("somebody alone cannot begin " + ladder.fault).c_str());
+            QVERIFY2(ladder.rungs.size() >= 4 && ladder.rungs.size() <= 6, ladder.fault.c_str());
+        }
+        QVERIFY2(ladders.size() >= 3, "ladders");
+        for (const FaultDef& fault : pack.faults)
+            QVERIFY2(pack.ladder(fault.id), (fault.id + " has no ladder").c_str());
+        for (const DrillDef& drill : pack.drills)
+            QVERIFY2(reached.contains(drill.id), (drill.id + " is on no ladder").c_str());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestSkills)
+#include "tst_skills.moc"
