@@ -62,19 +62,24 @@ private slots:
     void initTestCase() { app_ = openLungeBaseline(folder_); }
     void everyTypeOfObservationCanBeAsked() {
         Pack pack = app_->data().pack;
-        pack.observations = {{"a", "A", "?", ObservationType::YesPartlyNo, {}, {}, 0, Level::Whole},
-                             {"b", "B", "?", ObservationType::Choice, {"left", "right"}, {}, 0, Level::Whole},
-                             {"c", "C", "?", ObservationType::Scale, {}, {}, 0, Level::Whole},
-                             {"d", "D", "?", ObservationType::Count, {}, {}, 0, Level::Whole},
-                             {"e", "E", "?", ObservationType::Number, {}, "m", 0, Level::Whole}};
-        const auto questions = questionsOf(pack, "lunge");
+        pack.observations = {{"a", "A", "?", ObservationType::YesPartlyNo, {}, {}, 0, Level::Whole, {}, {}},
+                             {"b", "B", "?", ObservationType::Choice, {"left", "right"}, {}, 0, Level::Whole, {}, {}},
+                             {"c", "C", "?", ObservationType::Scale, {}, {}, 0, Level::Whole, {}, {}},
+                             {"d", "D", "?", ObservationType::Count, {}, {}, 0, Level::Whole, {}, {}},
+                             {"e", "E", "?", ObservationType::Number, {}, "m", 0, Level::Whole, {}, {}}};
+        const auto questions = questionsOf(pack, "lunge", View::Side);
         QCOMPARE(questions.size(), std::size_t(6)); // and whether the variant was right
         QCOMPARE(questions[1].answers.size(), std::size_t(2));
         QCOMPARE(questions[2].answers.size(), std::size_t(5));
         QVERIFY(questions[3].answers.empty() && questions[4].answers.empty());
         QCOMPARE(questions[5].answers.size(), std::size_t(2));
         pack.variants.resize(1); // nothing to choose between
-        QCOMPARE(questionsOf(pack, "lunge").size(), std::size_t(5));
+        QCOMPARE(questionsOf(pack, "lunge", View::Side).size(), std::size_t(5));
+        // What cannot be seen from there, or is not asked of this form, is left out.
+        pack.observations[0].views = {View::Rear};
+        pack.observations[1].variants = {"step_lunge"};
+        QCOMPARE(questionsOf(pack, "lunge", View::Side).size(), std::size_t(3));
+        QCOMPARE(questionsOf(pack, "lunge", View::Rear).size(), std::size_t(4));
     }
     void observationsAreAnsweredByOneKeyEach() {
         app_->step("mark");

@@ -146,6 +146,31 @@ private slots:
         QVERIFY(finding && finding->present);
         QCOMPARE(finding->shown, 4);
     }
+    void aFaultOfOneFormAlone() {
+        Json json = formsPack();
+        json["faults"].push_back(jsonOf(R"({ "id": "slow_jump", "title": "Slow jump", "explain": "It is slow.",
+            "effect": 0.5, "level": "knee", "phase": "all",
+            "when": { "all": [ { "measure": "time", "direction": "above" }, { "variant": "jump", "chosen": true } ] } })"));
+        json["ladders"][0]["also"] = {"slow_jump"};
+        json["events"].push_back({{"id", "shout"}, {"title", "Shout"}, {"hint", "?"}, {"optional", true}});
+        AssessmentInput input = twoForms();
+        input.pack = packOf(json);
+        QVERIFY(!input.pack.faults.empty());
+        for (Trial& trial : input.trials) // all of them slow
+            trial.events[1].timeS = trial.events[0].timeS + 1.5;
+        const Assessment assessment = assess(input);
+        QCOMPARE(assessment.findings.find("slow")->shown, 8);
+        const Finding* jump = assessment.findings.find("slow_jump");
+        QVERIFY(jump && jump->present);
+        QCOMPARE(jump->shown, 4);
+        QCOMPARE(jump->judged, 8); // a step is no slow jump, and that is known
+        // It is practised on the ladder of the other.
+        QVERIFY(input.pack.ladder("slow_jump") &&
+                input.pack.ladder("slow_jump")->rungs == input.pack.ladder("slow")->rungs);
+        // A repetition without the optional event is whole.
+        QVERIFY(input.pack.needsEvent("jump", "down") && !input.pack.needsEvent("jump", "shout"));
+        QVERIFY(!input.pack.needsEvent("step", "shout")); // which that form does not have
+    }
     void conditionsInFaults() {
         AssessmentInput input = twoForms();
         for (std::size_t i = 0; i < 4; ++i) {

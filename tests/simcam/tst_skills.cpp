@@ -77,6 +77,14 @@ std::string ranking(const Findings& findings) {
     return out;
 }
 
+void sayOutside(const std::string& take, const Assessment& assessment) {
+    for (const SetDeviation& set : assessment.deviations)
+        if (set.state != State::Within)
+            qInfo("%s: %s is %s: %.3f, range %.3f to %.3f, u %.3f", take.c_str(), set.measure.c_str(),
+                  std::string(toString(set.state)).c_str(), set.median, set.reference.low.value_or(-99),
+                  set.reference.high.value_or(99), set.expandedU / 2);
+}
+
 } // namespace
 
 class TestSkills : public QObject {
@@ -118,12 +126,7 @@ private slots:
                         measured.insert(id);
                 if (isFault)
                     break;
-                for (const SetDeviation& set : assessment.deviations)
-                    if (set.state != State::Within)
-                        qInfo("%s%s: %s is %s: %.3f, range %.3f to %.3f, u %.3f", take.c_str(),
-                              leftHanded ? " (left-handed)" : "", set.measure.c_str(),
-                              std::string(toString(set.state)).c_str(), set.median, set.reference.low.value_or(-99),
-                              set.reference.high.value_or(99), set.expandedU / 2);
+                sayOutside(take + (leftHanded ? " (left-handed)" : ""), assessment);
                 QVERIFY2(std::none_of(assessment.findings.ranked.begin(), assessment.findings.ranked.end(),
                                       [](const Finding& finding) { return finding.state == State::Clear; }),
                          (take + ": " + ranking(assessment.findings)).c_str());
@@ -141,7 +144,8 @@ private slots:
         for (const FaultDef& fault : skill.pack.faults) {
             if (!skill.takes.told.takes.at(fault.id).cannot.empty())
                 continue;
-            const Findings findings = assessed(skill, filmed(skill, fault.id)).findings;
+            const Assessment assessment = assessed(skill, filmed(skill, fault.id));
+            const Findings& findings = assessment.findings;
             const Finding* first = findings.ranked.empty() ? nullptr : &findings.ranked.front();
             const bool named = first && first->present &&
                                (first->fault == fault.id ||
@@ -149,8 +153,10 @@ private slots:
                                             [&](const CauseDef& cause) { return cause.fault == first->fault; }));
             const Finding* own = findings.find(fault.id);
             qInfo("%s: %s", fault.id.c_str(), ranking(findings).c_str());
-            if (!named || !own || !own->present)
+            if (!named || !own || !own->present) {
                 wrong << QString::fromStdString(fault.id);
+                sayOutside(fault.id, assessment);
+            }
             ++shown;
         }
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u' ')));
