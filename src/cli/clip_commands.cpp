@@ -10,6 +10,7 @@
 #include "simcam/takes.h"
 
 #include <QDir>
+#include <QImage>
 
 #include <cstdio>
 
@@ -114,6 +115,30 @@ Result<std::pair<Pack, simcam::SkillTakes>> skillNamed(const std::string& wanted
                     wanted);
 }
 
+/// A picture of the figure at an event of a take whose movement is told by postures.
+Result<Json> drawTake(const Arguments& arguments, const std::string& out) {
+    const auto id = arguments.required("pack");
+    if (!id)
+        return id.error();
+    const auto skill = skillNamed(*id);
+    if (!skill)
+        return skill.error();
+    const auto& [pack, takes] = *skill;
+    const std::string take = arguments.value("take").value_or("model"), event = *arguments.value("picture");
+    const auto told = takes.told.takes.find(take);
+    if (told == takes.told.takes.end() || !told->second.cannot.empty())
+        return badInput("--take", "a take that is told by postures and can be shown", take);
+    if (!told->second.events.contains(event))
+        return badInput("--picture", "an event of the take", event);
+    constexpr int kWide = 480, kHigh = 360, kSmaller = 2; // rendered larger, for smooth edges
+    const std::vector<std::uint8_t> rgb = simcam::drawPosture(takes.told, take, event, kWide, kHigh);
+    const QImage picture(rgb.data(), kWide, kHigh, qsizetype(3) * kWide, QImage::Format_RGB888);
+    if (!picture.scaled(kWide / kSmaller, kHigh / kSmaller, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+             .save(QString::fromStdString(out)))
+        return badInput("--out", "a picture file that can be written", out);
+    return Json{{"picture", out}, {"pack", pack.id}, {"take", take}, {"event", event}};
+}
+
 /// Tables of a simulated take, and the switches with which `assess` reads them.
 Result<Json> simulateTake(const Arguments& arguments, const std::string& out) {
     const auto skill = skillNamed(*arguments.value("pack"));
@@ -164,12 +189,15 @@ Result<Json> simulateTake(const Arguments& arguments, const std::string& out) {
 } // namespace
 
 Result<Json> simulate(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"out", "clips", "pack", "take", "repetitions", "seed", "bearing"});
+    const auto arguments =
+        Arguments::parse(words, {"out", "clips", "pack", "take", "repetitions", "seed", "bearing", "picture"});
     if (!arguments)
         return arguments.error();
     const auto out = arguments->required("out");
     if (!out)
         return out.error();
+    if (arguments->value("picture"))
+        return drawTake(*arguments, *out);
     if (arguments->value("pack"))
         return simulateTake(*arguments, *out);
     for (const char* only : {"take", "repetitions", "seed", "bearing"})

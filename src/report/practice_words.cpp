@@ -1,6 +1,7 @@
 #include "report/practice_words.h"
 
 #include "report/report_content.h"
+#include "report/report_text.h"
 #include "report/words.h"
 
 namespace riflesso::words {

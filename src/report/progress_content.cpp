@@ -3,6 +3,7 @@
 #include "report/evidence.h"
 #include "report/practice_words.h"
 #include "report/report_content.h"
+#include "report/report_text.h"
 #include "report/words.h"
 #include "work/case_assessment.h"
 #include "work/practice_record.h"

@@ -233,6 +233,20 @@ QString definition(const Pack& pack, const MeasureDef& def) {
     if (def.kind == Kind::Interval)
         return Report::tr("Time from \"%1\" to \"%2\"; negative when the second comes first.")
             .arg(event(def.fromEvent), event(def.toEvent));
+    const auto measure = [&](const std::string& id) {
+        return QStringLiteral("\"%1\"").arg(text(pack.measureTitle(id)).toLower());
+    };
+    if (def.kind == Kind::Change)
+        return Report::tr("Change of %1 from \"%2\" to \"%3\".")
+            .arg(measure(def.ofMeasure), event(def.fromEvent), event(def.toEvent));
+    if (def.kind == Kind::Quotient)
+        return Report::tr("The measure %1 over %2.").arg(measure(def.leftMeasure), measure(def.rightMeasure));
+    if (def.kind == Kind::Surplus)
+        return Report::tr("The measure %1 less %2.").arg(measure(def.leftMeasure), measure(def.rightMeasure));
+    if (!def.ofMeasure.empty())
+        out += Report::tr(" of %1").arg(measure(def.ofMeasure));
+    if (def.conditions.size() > 1)
+        out += Report::tr(", %1 less %2").arg(text(def.conditions[1]), text(def.conditions[0]));
     if (def.stat != Stat::None)
         out = Report::tr("%1 of the %2").arg(text(toString(def.stat)), out);
     if (!def.points.empty())

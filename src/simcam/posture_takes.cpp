@@ -1,6 +1,7 @@
 #include "simcam/posture_takes.h"
 
 #include "core/tables/json_walk.h"
+#include "simcam/hall.h"
 
 #include <algorithm>
 #include <array>
@@ -152,7 +153,7 @@ private:
                 return;
             }
             for (const auto& entry : list.json().items()) {
-                const std::string name = entry.key();
+                const std::string& name = entry.key();
                 const bool onward = name.ends_with("..");
                 const std::string id = onward ? name.substr(0, name.size() - 2) : name;
                 const std::size_t first = id.empty() && onward ? 0 : rowOf(rows, id);
@@ -425,13 +426,31 @@ std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, con
                 filmed.observations.clear();
             for (int frame = 0; frame < frames; ++frame)
                 for (const auto& [landmark, at] : places[static_cast<std::size_t>(frame)])
-                    if (isAnatomical(landmark) || std::any_of(pack.points.begin(), pack.points.end(),
-                                                              [&](const OwnPoint& own) { return own.id == landmark; }))
+                    if (isAnatomical(landmark) ||
+                        std::any_of(pack.points.begin(), pack.points.end(),
+                                    [&name = landmark](const OwnPoint& own) { return own.id == name; }))
                         filmed.marks[landmark][frame] = {seen(at, centre, view, bearingDeg), defaultSigmaPx(1080), ""};
             out.push_back(std::move(filmed));
         }
     }
     return out;
+}
+
+std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::string& name, const std::string& event,
+                                      int width, int height) {
+    const PostureTake& take = takes.takes.at(name);
+    const auto at = static_cast<float>(eventTime(takes, take.postures, take.events.at(event)));
+    const Pose pose = poseOf(postureAt(take.postures, at), takes.implementLength);
+    constexpr float kTurn = -.6f; // radians: neither the front nor the side alone
+    const Body body = buildBody(pose, kTurn);
+    Camera camera;
+    camera.width = width;
+    camera.height = height;
+    camera.focalPx = 2.75f * static_cast<float>(height);
+    const Vec3 middle = turnedAboutY(pose.pelvis, kTurn);
+    camera.at = {middle.x, .52f, middle.z};
+    camera.eye = {middle.x, .75f, middle.z + 3.1f};
+    return Renderer(camera).render(body, Outfit(), 1);
 }
 
 } // namespace riflesso::simcam

@@ -48,4 +48,9 @@ struct PostureTakes {
                                               const std::vector<View>& views, int repetitions, std::uint32_t seed,
                                               double bearingDeg, bool leftHanded);
 
+/// The figure of a take at one of its events, from three quarters, before a wall; RGB rows. Precondition: the take has
+/// the event, and can be shown.
+[[nodiscard]] std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::string& take,
+                                                    const std::string& event, int width, int height);
+
 } // namespace riflesso::simcam

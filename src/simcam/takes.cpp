@@ -259,8 +259,9 @@ Result<std::vector<Trial>> makeTake(const SkillTakes& takes, const Pack& pack, c
         trial.times = FrameTimes::ofClip(times);
         for (int frame = repetition.from; frame <= repetition.to; ++frame)
             for (const auto& [landmark, at] : frameTruth(clip, frame, camera))
-                if (isAnatomical(landmark) || std::any_of(pack.points.begin(), pack.points.end(),
-                                                          [&](const OwnPoint& own) { return own.id == landmark; }))
+                if (isAnatomical(landmark) ||
+                    std::any_of(pack.points.begin(), pack.points.end(),
+                                [&name = landmark](const OwnPoint& own) { return own.id == name; }))
                     trial.marks[landmark][frame] = {
                         {static_cast<double>(at.x), static_cast<double>(at.y)}, defaultSigmaPx(camera.height), ""};
         for (const auto& [event, timeS] : repetition.eventTimesS)

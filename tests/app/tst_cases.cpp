@@ -48,6 +48,26 @@ private slots:
         app_->step("start");
         QCOMPARE(listed().size(), 4);
     }
+    void aSkillIsFoundAmongMany() {
+        auto* skill = app_->find<QComboBox>("newSkill");
+        QVERIFY(skill->count() >= 8);
+        // Those of the last cases come first; each has a line, and those told by postures a picture.
+        const auto cases = app_->workspace.library()->cases();
+        QCOMPARE(skill->itemText(0), cases->front().title);
+        for (int i = 0; i < skill->count(); ++i)
+            QVERIFY2(!skill->itemData(i, Qt::UserRole + 1).toString().isEmpty(), qPrintable(skill->itemText(i)));
+        const auto typed = [&](const char* words) {
+            skill->lineEdit()->selectAll();
+            QTest::keyClicks(skill->lineEdit(), QString::fromLatin1(words));
+            skill->completer()->popup()->hide();
+            QTest::keyClick(skill->lineEdit(), Qt::Key_Return);
+            return skill->currentText();
+        };
+        QVERIFY2(typed("squash").contains(QStringLiteral("small court")), qPrintable(skill->currentText()));
+        QVERIFY2(typed("badminton").startsWith(QStringLiteral("Overhead stroke")), qPrintable(skill->currentText()));
+        const QString before = skill->currentText();
+        QCOMPARE(typed("no such sport"), before); // what fits nothing changes nothing
+    }
     void theDeskLeadsToWhatIsDue() {
         // Nobody asked the new athlete: that comes first, and a click goes where it is answered.
         auto* desk = app_->find<QListWidget>("deskList");

@@ -14,6 +14,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QHideEvent>
 #include <QListWidget>
 #include <QPushButton>
 #include <QStackedWidget>

@@ -374,7 +374,7 @@ void MirrorPage::showForms() {
     const auto level = workspace().trialsOf(workspace().session(), now.stress);
     clearLayout(forms_);
     // A second click on what is chosen takes it back.
-    const auto offer = [&](const std::string& object, const QString& name, SetChoice with, bool chosen) {
+    const auto offer = [&](const std::string& object, const QString& name, const SetChoice& with, bool chosen) {
         std::size_t count = 0;
         for (const Trial& trial : *level)
             count += with.takes(trial);
@@ -404,7 +404,7 @@ void MirrorPage::showForms() {
     }
     for (const auto& [id, values] : pack.conditions)
         for (const std::string& value : values) {
-            if (std::none_of(level->begin(), level->end(), [&](const Trial& trial) {
+            if (std::none_of(level->begin(), level->end(), [&id = id, &value](const Trial& trial) {
                     const auto noted = trial.conditions.find(id);
                     return noted != trial.conditions.end() && noted->second == value;
                 }))

@@ -7,6 +7,7 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
 
 namespace riflesso {
 
@@ -19,8 +20,18 @@ std::vector<ShippedPack> shippedPacks() {
             continue;
         const QByteArray text = pack.readAll();
         const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
-        if (reading.faults.empty())
-            out.push_back({words::text(reading.pack.title), QString::fromUtf8(text)});
+        if (!reading.faults.empty())
+            continue;
+        const Pack& known = reading.pack;
+        const QString about = words::text(known.about);
+        QStringList found;
+        for (const std::string& word : known.words)
+            found << words::text(word);
+        const QString picture =
+            sources.packs + QStringLiteral("/pictures/") + QFileInfo(file).completeBaseName() + QStringLiteral(".png");
+        out.push_back({words::text(known.title), QString::fromUtf8(text), words::text(known.group),
+                       about.section(QStringLiteral(". "), 0, 0), found.join(u' '),
+                       QFile::exists(picture) ? picture : QString()});
     }
     return out;
 }

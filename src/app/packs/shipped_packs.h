@@ -9,6 +9,10 @@ namespace riflesso {
 
 struct ShippedPack {
     QString title, text; ///< text: the whole file
+    QString group;       ///< "Racket sports"; empty: none named
+    QString line;        ///< what it is about, one sentence
+    QString words;       ///< by which it is found beside title and group
+    QString picture;     ///< file; empty: none lies beside it
 };
 /// Those that can be read, by file name.
 [[nodiscard]] std::vector<ShippedPack> shippedPacks();

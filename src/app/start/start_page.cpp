@@ -1,10 +1,10 @@
 #include "app/start/start_page.h"
 
-#include "app/packs/shipped_packs.h"
 #include "app/settings/stored_settings.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "app/start/desk_list.h"
+#include "app/start/skill_box.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "report/words.h"
@@ -35,7 +35,7 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     name_->setPlaceholderText(tr("Name of the athlete"));
     handedness_ = new ChoiceBox;
     handedness_->addItems({tr("right-handed"), tr("left-handed")});
-    skill_ = new ChoiceBox;
+    skill_ = new SkillBox;
     skill_->setObjectName(QStringLiteral("newSkill"));
     form->addRow(tr("Athlete"), name_);
     form->addRow(tr("Hand"), handedness_);
@@ -80,8 +80,6 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     shelves->addWidget(shelf_, 1);
     outer->addLayout(shelves, 1);
     outer->addLayout(left, 1);
-    for (const ShippedPack& pack : shippedPacks())
-        skill_->addItem(pack.title, pack.text);
     connect(desk_, &DeskList::opened, this, [this](const QString& page) { emit goTo(page); });
     connect(shelf_, &CaseShelf::opened, this, [this] { emit goTo(QStringLiteral("athlete")); });
     connect(start, &QPushButton::clicked, this, &StartPage::startCase);
@@ -107,6 +105,12 @@ void StartPage::refresh() {
     own_->setVisible(workspace().isDemo() && !workspace().ownFolder().isEmpty());
     desk_->refresh();
     shelf_->refresh();
+    QStringList used;
+    if (workspace().library())
+        if (const auto cases = workspace().library()->cases())
+            for (const CaseEntry& entry : *cases)
+                used << entry.title;
+    skill_->fill(used);
     // What a newcomer does first stands first.
     static_cast<QBoxLayout*>(layout())->setDirection(shelf_->isEmpty() ? QBoxLayout::RightToLeft
                                                                        : QBoxLayout::LeftToRight);
@@ -123,7 +127,7 @@ void StartPage::keepClips(const QStringList& paths) {
 
 void StartPage::startCase() {
     const QString name = name_->text().trimmed();
-    if (name.isEmpty() || skill_->currentIndex() < 0) {
+    if (name.isEmpty() || skill_->packText().isEmpty()) {
         workspace().say(tr("A case needs the athlete's name and a skill."), true);
         name_->setFocus();
         return;
@@ -136,7 +140,7 @@ void StartPage::startCase() {
         const auto id = edit.addAthlete(athlete);
         if (!id)
             return id.error();
-        const auto made_ = edit.addCase(*id, skill_->currentText(), skill_->currentData().toString());
+        const auto made_ = edit.addCase(*id, skill_->packTitle(), skill_->packText());
         if (!made_)
             return made_.error();
         made = *made_;

@@ -9,6 +9,7 @@ class QPushButton;
 
 namespace riflesso {
 
+class SkillBox;
 class CaseShelf;
 class DeskList;
 
@@ -27,7 +28,8 @@ private:
     CaseShelf* shelf_;
     DeskList* desk_;
     QLineEdit* name_;
-    QComboBox *skill_, *handedness_;
+    SkillBox* skill_;
+    QComboBox* handedness_;
     QLabel* waiting_;
     QPushButton* own_;
     QStringList clips_;

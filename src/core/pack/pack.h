@@ -119,8 +119,8 @@ struct ObservationDef {
     std::string unit;
     double tolerance = 0;
     Level level = Level::Whole;
-    std::vector<View> views;           ///< from which it can be seen; empty: all
-    std::vector<std::string> variants; ///< forms in which it is asked; empty: all
+    std::vector<View> views = {};           ///< from which it can be seen; empty: all
+    std::vector<std::string> variants = {}; ///< forms in which it is asked; empty: all
 };
 
 enum class ResultType { Choice, Number, Zone, Count };
@@ -223,6 +223,8 @@ struct DisputeDef {
 
 struct Pack {
     std::string id, edition, title, about;
+    std::string group;              ///< under which it stands among many, such as "Racket sports"
+    std::vector<std::string> words; ///< by which it is found beside its title: sports, the body, what is filmed
     Family family = Family::Discrete;
     std::vector<View> views;
     std::map<std::string, std::string> sources;

@@ -455,10 +455,11 @@ PackReading readPack(std::string_view text) {
     if (!json)
         return reading;
     const JsonNode root(*json, "$", reading.faults);
-    if (!root.expectObject({"format", "version",  "id",           "edition",  "title",      "family",      "about",
-                            "views",  "sources",  "roles",        "points",   "lines",      "marked",      "events",
-                            "phases", "measures", "observations", "results",  "conditions", "variants",    "faults",
-                            "drills", "ladders",  "profiles",     "disputes", "model",      "out_of_plane"}))
+    if (!root.expectObject({"format",     "version",  "id",           "edition",  "title",        "family",
+                            "about",      "views",    "sources",      "roles",    "points",       "lines",
+                            "marked",     "events",   "phases",       "measures", "observations", "results",
+                            "conditions", "variants", "faults",       "drills",   "ladders",      "profiles",
+                            "disputes",   "model",    "out_of_plane", "group",    "words"}))
         return reading;
     Pack& pack = reading.pack;
     if (root.text("format") != "riflesso-skill-pack")
@@ -469,6 +470,8 @@ PackReading readPack(std::string_view text) {
     pack.edition = root.text("edition");
     pack.title = root.text("title");
     pack.about = root.text("about", false);
+    pack.group = root.text("group", false);
+    pack.words = root.texts("words");
     pack.family = enumWord<Family, 3>(root, "family", Family::Discrete, true);
     root.list("views", true, [&](const JsonNode& entry) {
         const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
