@@ -1233,6 +1233,26 @@
         <source>A good block of a drill is not yet the technique: that is on the film. Stop on pain and ask a licensed professional.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Change of %1 from &quot;%2&quot; to &quot;%3&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The measure %1 over %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The measure %1 less %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 less %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1738,6 +1758,10 @@
     </message>
     <message>
         <source>camera assumed square on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what is divided by cannot be told from 0: mark more exactly, or film closer</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3720,6 +3744,18 @@
         <source>What is due in all cases, the most urgent first</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Stopped since %1, waits for professional advice: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped, waits for professional advice: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decide again: %1 was set aside until %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::DeviationRuler</name>
@@ -4822,6 +4858,30 @@
     </message>
     <message>
         <source>%1 of %2 blocks are new.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photograph of the sheet; a click turns it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A click turns it by a quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A photograph beside it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A photograph of the home sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures (*.jpg *.jpeg *.png *.webp)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no picture that can be read: %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5948,6 +6008,10 @@
     </message>
     <message>
         <source>Watched twice: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to set, if it happens</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7133,10 +7197,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;b&gt;%1 breaks first here&lt;/b&gt;&lt;br&gt;%2 good under it, %3 under %4: practise there next.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>CUE AGAINST CUE</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7221,11 +7281,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It breaks first at %1.</source>
+        <source> &lt;b&gt;Next: %1.&lt;/b&gt;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> &lt;b&gt;Next: %1.&lt;/b&gt;</source>
+        <source>&lt;b&gt;It breaks first here: %1&lt;/b&gt;&lt;br&gt;%2 good under it, %3 under %4: practise there next.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It breaks first here: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9059,6 +9123,17 @@
     </message>
     <message>
         <source>go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SkillBox</name>
+    <message>
+        <source>Skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type a sport, a movement, a part of the body</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

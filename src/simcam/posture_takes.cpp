@@ -364,7 +364,9 @@ double eventTime(const PostureTakes& takes, const Postures& postures, const Even
     const float from = timeOf(at.from), to = timeOf(at.to);
     constexpr float kStep = .002f;
     double best = -1e9, bestAt = static_cast<double>(from);
-    for (float t = from; t <= to; t += kStep) {
+    const int steps = static_cast<int>((to - from) / kStep);
+    for (int step = 0; step <= steps; ++step) {
+        const float t = from + static_cast<float>(step) * kStep;
         const auto here = placesAt(takes, postures, t, false), next = placesAt(takes, postures, t + kStep, false);
         if (!here.contains(at.joint))
             break;

@@ -392,6 +392,29 @@ private slots:
         const auto open = measureTrials(pack, {trial}, 6);
         QVERIFY(!open[0].find("m")->valid() && open[0].find("m")->reason.is(reasons::kEventNotSet));
     }
+    /// A trunk of 200 px between the middles of hips and shoulders, a hand 100 px before the knee: half a trunk.
+    void aUnitBetweenMiddles() {
+        const Pack pack = packWithMeasure({{"kind", "distance"},
+                                           {"points", {"knee@lead", "tip"}},
+                                           {"in", "body:mid_hip-mid_shoulder"},
+                                           {"at", "down"},
+                                           {"unit", "body"}});
+        Trial trial = emptyTrial();
+        for (const auto& [landmark, x, y] : {std::tuple{"left_hip", 280, 300},
+                                             {"right_hip", 320, 300},
+                                             {"left_shoulder", 260, 100},
+                                             {"right_shoulder", 340, 100},
+                                             {"right_knee", 300, 500},
+                                             {"tip", 400, 500}})
+            addPath(trial, landmark, 0, 40, 1, [x = x, y = y](int) {
+                return PixelPoint{static_cast<double>(x), static_cast<double>(y)};
+            });
+        addEvent(trial, "down", 20);
+        QVERIFY(near(*measureTrials(pack, {trial}, 6)[0].find("m"), 0.5, 1e-9));
+        trial.marks.erase("left_shoulder"); // half of a middle is none
+        const auto open = measureTrials(pack, {trial}, 6);
+        QVERIFY(open[0].find("m")->reason.is(reasons::kUnitNotMarked));
+    }
     /// 0.5 s there, 0.25 s back.
     void oneMeasureAgainstAnother() {
         Json json = smallPack();

@@ -228,7 +228,7 @@ void PracticeOverTime::showSide() {
              theme::kQuiet);
     if (const auto& breaks = record_.breaks)
         line(QStringLiteral("breaksFirst"),
-             tr("<b>%1 breaks first here</b><br>%2 good under it, %3 under %4: practise there next.")
+             tr("<b>It breaks first here: %1</b><br>%2 good under it, %3 under %4: practise there next.")
                  .arg(words::conditionName(breaks->condition).toHtmlEscaped(), words::ofText(breaks->good, breaks->all),
                       words::ofText(breaks->holdsGood, breaks->holdsAll), words::conditionName(breaks->holds)));
     if (!record_.cues.empty()) {
@@ -297,7 +297,7 @@ QString PracticeOverTime::sentence() const {
                       .arg(drillTitle(of_->pack, latest.drill), words::conditionName(latest.condition),
                            words::learningName(latest.verdict));
     if (record_.breaks)
-        out += u' ' + tr("It breaks first at %1.").arg(words::conditionName(record_.breaks->condition));
+        out += u' ' + tr("It breaks first here: %1.").arg(words::conditionName(record_.breaks->condition));
     if (!record_.next.empty())
         out += tr(" <b>Next: %1.</b>").arg(words::nextName(of_->pack, record_.next.front()));
     return out;

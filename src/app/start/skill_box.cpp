@@ -86,7 +86,6 @@ SkillBox::SkillBox(QWidget* parent) : QComboBox(parent) {
     auto* foundList = new QListView;
     foundList->setUniformItemSizes(true);
     found->setPopup(foundList);
-    foundList->setItemDelegate(new SkillRow(foundList));
     setCompleter(found);
     connect(found, qOverload<const QModelIndex&>(&QCompleter::activated), this,
             [this](const QModelIndex& index) { setCurrentIndex(findText(index.data(Qt::DisplayRole).toString())); });
@@ -119,6 +118,7 @@ void SkillBox::fill(const QStringList& lastUsed) {
     }
     setModel(model);
     completer()->setModel(model);
+    completer()->popup()->setItemDelegate(new SkillRow(completer()->popup())); // a new model brings the plain one back
     setCurrentIndex(std::max(0, findText(chosen)));
 }
 

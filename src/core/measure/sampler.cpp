@@ -170,6 +170,28 @@ std::variant<MarkRun, Reason> runOver(const Trial& trial, const std::vector<std:
     return resampled;
 }
 
+namespace {
+
+/// Of mid_hip and the like: half way between left and right where both are marked; of any other name nothing.
+MarksByFrame marksBetween(const Trial& trial, const std::string& name) {
+    constexpr std::string_view kMiddle = "mid_";
+    if (!name.starts_with(kMiddle))
+        return {};
+    const std::string part = name.substr(kMiddle.size());
+    const auto left = trial.marks.find("left_" + part), right = trial.marks.find("right_" + part);
+    MarksByFrame out;
+    if (left == trial.marks.end() || right == trial.marks.end())
+        return out;
+    for (const auto& [frame, one] : left->second)
+        if (const auto other = right->second.find(frame); other != right->second.end())
+            out[frame] = {{(one.at.x + other->second.at.x) / 2, (one.at.y + other->second.at.y) / 2},
+                          std::hypot(one.sigmaPx, other->second.sigmaPx) / 2,
+                          one.source};
+    return out;
+}
+
+} // namespace
+
 std::string unitKey(const LengthUnit& unit) { return unit.metres ? "m" : unit.a.text() + "-" + unit.b.text(); }
 
 std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Pack& pack, const Trial& trial,
@@ -184,10 +206,17 @@ std::variant<LengthScale, Reason> lengthScale(const LengthUnit& unit, const Pack
         return scale;
     }
     const std::string names[2] = {resolvePoint(unit.a, sides), resolvePoint(unit.b, sides)};
-    for (const std::string& name : names)
-        if (name.empty() || !trial.marks.contains(name))
+    MarksByFrame between[2]; // of a point between two that are marked
+    const MarksByFrame* ends[2] = {};
+    for (std::size_t i = 0; i < 2; ++i) {
+        const auto own = trial.marks.find(names[i]);
+        if (own == trial.marks.end())
+            between[i] = marksBetween(trial, names[i]);
+        ends[i] = own == trial.marks.end() ? &between[i] : &own->second;
+        if (ends[i]->empty())
             return reasons::kUnitNotMarked(unitKey(unit));
-    const MarksByFrame &a = trial.marks.at(names[0]), &b = trial.marks.at(names[1]);
+    }
+    const MarksByFrame &a = *ends[0], &b = *ends[1];
     const Fold fold = Fold::of(trial, &pack).value_or(Fold());
     std::vector<double> lengths, variances;
     std::vector<PixelPoint> ways;
