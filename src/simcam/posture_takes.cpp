@@ -38,6 +38,7 @@ public:
                 out_.implementLength = static_cast<float>(implement.requiredNumber("length", .05, 2));
             }
         }
+        out_.variation = static_cast<float>(node_.number("variation", 1, 0, 5));
         const JsonNode takes = node_.at("takes");
         if (!takes.json().is_object() || !takes.has("model")) {
             node_.faultAt("takes", "an object with a take \"model\"", takes.json().dump().substr(0, 20));
@@ -324,8 +325,10 @@ std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& 
     Pose pose = poseOf(now, takes.implementLength);
     if (leftHanded)
         pose = mirrored(pose);
-    const Joints joints = buildBody(pose, 0).joints;
-    std::map<std::string, Vec3> out{{"nose", joints.nose}};
+    const Body body = buildBody(pose, 0);
+    const Joints& joints = body.joints;
+    const Vec3 chin = body.headCentre - body.head.up * .047f + body.head.forward * .036f; // where figure.cpp has it
+    std::map<std::string, Vec3> out{{"nose", joints.nose}, {"chin", chin}};
     const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
         {"eye", &joints.eye},     {"ear", &joints.ear}, {"shoulder", &joints.shoulder}, {"elbow", &joints.elbow},
         {"wrist", &joints.wrist}, {"hip", &joints.hip}, {"knee", &joints.knee},         {"ankle", &joints.ankle},
@@ -393,7 +396,8 @@ std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, con
                                                            static_cast<std::size_t>(repetitions);
         const PostureTake& take =
             whole.parts.empty() || whole.parts[part].first == name ? whole : takes.takes.at(whole.parts[part].first);
-        const Postures postures = varied(take.postures, 1, seed * 1000 + static_cast<std::uint32_t>(number));
+        const Postures postures =
+            varied(take.postures, takes.variation, seed * 1000 + static_cast<std::uint32_t>(number));
         constexpr float kBefore = .25f, kAfter = .35f; // filmed before and after
         const int frames = static_cast<int>((postures.back().t + kBefore + kAfter) * kTakeRate);
         Trial trial;

@@ -61,8 +61,19 @@ std::vector<Trial> filmed(const Skill& skill, const std::string& take, int repet
     auto made = makeTake(skill.takes, skill.pack, asked);
     return made ? std::move(*made) : std::vector<Trial>();
 }
+/// By residual analysis of the model's take: half of the time of an assessment, and the same for all takes of a figure.
+double cutoffOf(const Skill& skill) {
+    static std::map<std::string, double> known;
+    double& hz = known[skill.pack.id];
+    if (hz <= 0) {
+        const std::vector<Trial> model = filmed(skill, "model");
+        hz = chooseCutoff({&model}).hz;
+    }
+    return hz;
+}
 Assessment assessed(const Skill& skill, std::vector<Trial> trials) {
     AssessmentInput input;
+    input.cutoffHz = cutoffOf(skill);
     input.pack = skill.pack;
     input.trials = std::move(trials);
     input.facts.handedness = input.trials.front().capture.handedness;

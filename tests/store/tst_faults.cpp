@@ -50,13 +50,13 @@ int workForEver(const QString& folder, std::uint32_t seed, qint64 roomBytes) {
     }
 }
 
-struct Told {
+struct ToldByChild {
     int kept = -1; ///< last gesture told as kept
     qint64 logBytes = 0;
     QByteArray failure;
 };
-Told told(const QByteArray& output) {
-    Told out;
+ToldByChild told(const QByteArray& output) {
+    ToldByChild out;
     const auto lines = output.left(output.lastIndexOf('\n') + 1).split('\n');
     for (const QByteArray& line : lines) {
         const auto words = line.split(' ');
@@ -138,7 +138,7 @@ private slots:
             QTest::qWait(static_cast<int>(5 + random() % (full() ? 1500 : 400)));
             child.kill();
             const bool ended = child.waitForFinished();
-            const Told said = told(child.readAllStandardOutput());
+            const ToldByChild said = told(child.readAllStandardOutput());
             QVERIFY2(ended && said.failure.isEmpty(), said.failure.constData());
             {
                 const auto opened = Library::open(dir.path());
@@ -174,7 +174,7 @@ private slots:
             copyLibrary(dir.path(), cut.path());
             const qint64 carried = carriedOver(dir.path());
             child.waitForReadyRead(50); // what it told before it was stopped
-            const Told said = told(child.readAllStandardOutput());
+            const ToldByChild said = told(child.readAllStandardOutput());
             child.kill();
             QVERIFY(child.waitForFinished());
             QFile log(cut.filePath(QStringLiteral("library.sqlite-wal")));
@@ -206,7 +206,7 @@ private slots:
             QProcess child;
             start(child, dir.path(), seed, room);
             QVERIFY2(child.waitForFinished(60000), "it never met the end of the disk");
-            const Told said = told(child.readAllStandardOutput());
+            const ToldByChild said = told(child.readAllStandardOutput());
             QVERIFY2(!said.failure.isEmpty(), child.readAllStandardError().constData());
             QVERIFY2(said.failure.contains("nothing of this step was kept"), said.failure.constData());
             // The gesture that failed left nothing behind, and with room again the work goes on. (Deleting for good

@@ -70,8 +70,15 @@ inline Result<void> gesture(Library& library, std::uint32_t seed, int index) {
             return edit.addBelief(id, {0, "knee", QStringLiteral("guess %1").arg(index), index / 3.0, false});
         case 8:
             return edit.setOverride(id, {"bent", Term::Effect, some(100) / 100.0, "because"});
-        case 9:
-            return edit.addPractice(id, {0, "bent", "d1", some(2) == 1, at});
+        case 9: {
+            PracticeBlock block;
+            block.fault = "bent";
+            block.drill = "d1";
+            block.started = at;
+            block.repetitions.push_back({0, some(2) == 1, {}, {}, Told::None, at});
+            const auto added = edit.addPracticeBlock(id, block);
+            return added ? Result<void>() : Result<void>(added.error());
+        }
         case 10:
             return edit.setResult(rep, some(2) ? "hit" : "missed");
         case 11:
