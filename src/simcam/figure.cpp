@@ -366,6 +366,9 @@ Body buildBody(const Pose& pose, float turn) {
         buildRowingMachine(
             b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
 
+    for (const auto& [from, to] : pose.rods)
+        b.cone(turned(from), turned(to), .009f, .006f, Material::Rail, .001f);
+
     Vec3 low{9, 9, 9}, high{-9, -9, -9};
     for (const Shape& s : body.shapes) {
         low = {std::min(low.x, s.centre.x - s.reach), std::min(low.y, s.centre.y - s.reach),

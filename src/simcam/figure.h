@@ -30,8 +30,9 @@ struct Pose {
     float grip = .9f;
     Prop prop = Prop::Weapon;
     int weaponSide = kRight;
-    float stick = 0;         ///< length of Prop::Stick, from the wrist
-    bool stringHeld = false; ///< of the bow: the fingers of the other hand hold the string
+    float stick = 0;                         ///< length of Prop::Stick, from the wrist
+    std::vector<std::pair<Vec3, Vec3>> rods; ///< what else there is to see: a cue, the edge of a table
+    bool stringHeld = false;                 ///< of the bow: the fingers of the other hand hold the string
 };
 /// The pose of a left-hander: z reversed, sides exchanged.
 [[nodiscard]] Pose mirrored(const Pose& pose);

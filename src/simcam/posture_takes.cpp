@@ -38,6 +38,13 @@ public:
                 out_.implementLength = static_cast<float>(implement.requiredNumber("length", .05, 2));
             }
         }
+        node_.list("rods", false, [&](const JsonNode& entry) {
+            const Json& ends = entry.json();
+            if (ends.is_array() && ends.size() == 2 && ends[0].is_string() && ends[1].is_string())
+                out_.rods.emplace_back(ends[0].get<std::string>(), ends[1].get<std::string>());
+            else
+                entry.fault("two points of the pack", ends.dump());
+        });
         out_.variation = static_cast<float>(node_.number("variation", 1, 0, 5));
         const JsonNode takes = node_.at("takes");
         if (!takes.json().is_object() || !takes.has("model")) {
@@ -446,7 +453,11 @@ std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::stri
                                       int width, int height) {
     const PostureTake& take = takes.takes.at(name);
     const auto at = static_cast<float>(eventTime(takes, take.postures, take.events.at(event)));
-    const Pose pose = poseOf(postureAt(take.postures, at), takes.implementLength);
+    const Posture posture = postureAt(take.postures, at);
+    Pose pose = poseOf(posture, takes.implementLength);
+    for (const auto& [from, to] : takes.rods)
+        if (posture.points.contains(from) && posture.points.contains(to))
+            pose.rods.emplace_back(posture.points.at(from), posture.points.at(to));
     constexpr float kTurn = -.6f; // radians: neither the front nor the side alone
     const Body body = buildBody(pose, kTurn);
     Camera camera;

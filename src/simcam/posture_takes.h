@@ -36,6 +36,7 @@ struct PostureTakes {
     std::vector<View> views;
     std::string implement; ///< the pack's point at its end; empty: none
     float implementLength = 0;
+    std::vector<std::pair<std::string, std::string>> rods; ///< drawn from one of the pack's points to another
     float variation = 1;                      ///< natural one of a repetition, as a share of a stroke's (postures.h)
     std::map<std::string, PostureTake> takes; ///< "model", a fault of the pack, or another form by a name of its own
 };

@@ -173,7 +173,7 @@ Camera cameraFor(double bearingDeg) {
 namespace {
 
 void readTold(const JsonNode& node, const Pack& pack, SkillTakes& out) {
-    if (!node.expectObject({"about", "pack", "movement", "views", "implement", "variation", "takes"}))
+    if (!node.expectObject({"about", "pack", "movement", "views", "implement", "rods", "variation", "takes"}))
         return;
     out.packId = node.text("pack");
     if (out.packId != pack.id)
