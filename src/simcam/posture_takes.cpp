@@ -353,6 +353,16 @@ std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& 
     return out;
 }
 
+/// Whether an analyst marks it: what the pack asks for, on both sides, and its own points.
+bool isMarked(const Pack& pack, const std::string& landmark) {
+    const std::string part = landmark.substr(std::min(landmark.size(), landmark.find('_') + 1));
+    return std::any_of(pack.points.begin(), pack.points.end(),
+                       [&](const OwnPoint& own) { return own.id == landmark; }) ||
+           (isAnatomical(landmark) && std::any_of(pack.marked.begin(), pack.marked.end(), [&](const PointRef& ref) {
+                return ref.part == landmark || (!ref.role.empty() && ref.part == part);
+            }));
+}
+
 /// A long lens, level, before the middle of the movement; above it for the view from the top.
 PixelPoint seen(Vec3 at, Vec3 centre, View view, double bearingDeg) {
     const Vec3 p = turnedAboutY(at - centre, -static_cast<float>(bearingDeg) * kRadians);
@@ -439,9 +449,7 @@ std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, con
                 filmed.observations.clear();
             for (int frame = 0; frame < frames; ++frame)
                 for (const auto& [landmark, at] : places[static_cast<std::size_t>(frame)])
-                    if (isAnatomical(landmark) ||
-                        std::any_of(pack.points.begin(), pack.points.end(),
-                                    [&name = landmark](const OwnPoint& own) { return own.id == name; }))
+                    if (isMarked(pack, landmark))
                         filmed.marks[landmark][frame] = {seen(at, centre, view, bearingDeg), defaultSigmaPx(1080), ""};
             out.push_back(std::move(filmed));
         }

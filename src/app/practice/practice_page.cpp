@@ -228,6 +228,11 @@ std::vector<SessionItem> PracticePage::items() const {
 
 const PracticeBlock* PracticePage::shownBlock() const {
     const PracticeBlock* last = lastBlock(workspace().data(), choice());
+    // The counted block at the end begins empty, though its drill was practised before.
+    const std::vector<SessionItem> today = items();
+    const bool counted = item_ < today.size() && today[item_].item.part == LessonItem::Part::Test;
+    if (counted && last && last->ended.isValid() && last->started < entered_)
+        return nullptr;
     return last && last->day() == QDate::currentDate()
                ? last
                : openBlock(workspace().data(), choice(), QDateTime::currentDateTimeUtc());
@@ -574,6 +579,7 @@ void PracticePage::chooseItem(std::size_t item) {
     if (item >= today.size())
         return;
     item_ = item;
+    entered_ = QDateTime::currentDateTimeUtc();
     const SessionItem& chosen = today[item];
     if (const int index = rung_->findData(keyOf(chosen.fault, chosen.item.drill)); index >= 0)
         rung_->setCurrentIndex(index);

@@ -76,6 +76,7 @@ private:
     QList<std::pair<QString, bool>> historyLines_;
     std::optional<bool> felt_; ///< said of the repetition to come
     std::size_t item_ = 0;     ///< of today's session
+    QDateTime entered_;        ///< when that was chosen
     CaseId of_;
     std::string filledFor_; ///< the drill whose condition stands in the choices
 };
