@@ -1253,6 +1253,22 @@
         <source>, %1 less %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Begin again with &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>made easier: a block of it before anything else is decided</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the step before it is passed again</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -4869,10 +4885,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A photograph beside it…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>A photograph of the home sheet</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4882,6 +4894,10 @@
     </message>
     <message>
         <source>%1 is no picture that can be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A photograph…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9585,6 +9601,14 @@
     </message>
     <message>
         <source>F felt right, O felt off, before you judge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something was told: it counts as practice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counted: nothing is told.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -65,6 +65,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     headline_ = label({});
     headline_->setObjectName(QStringLiteral("headline"));
     message_ = label({});
+    message_->setTextFormat(Qt::PlainText);
     message_->setObjectName(QStringLiteral("message"));
     message_->hide();
     stack_ = new QStackedWidget;
@@ -118,7 +119,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     hideMessage->setSingleShot(true);
     connect(hideMessage, &QTimer::timeout, message_, &QWidget::hide);
     connect(&workspace, &Workspace::said, this, [this, hideMessage](const QString& text, bool isError) {
-        message_->setText(text.toHtmlEscaped());
+        message_->setText(text);
         message_->setProperty("error", isError);
         message_->setStyleSheet(message_->styleSheet()); // takes the property up
         message_->show();

@@ -135,6 +135,8 @@ QString nextName(const Pack& pack, const NextStep& step) {
         return Report::tr("Go on from \"%1\"").arg(drill);
     case What::Stay:
         return step.because == NextStep::Because::NothingLogged ? Report::tr("Begin with \"%1\"").arg(drill)
+               : step.because == NextStep::Because::Again       ? Report::tr("Begin again with \"%1\"").arg(drill)
+               : step.because == NextStep::Because::Eased       ? Report::tr("Back to \"%1\"").arg(drill)
                                                                 : Report::tr("Stay with \"%1\"").arg(drill);
     case What::Ease:
         return Report::tr("Make \"%1\" easier").arg(drill);
@@ -181,6 +183,10 @@ QString nextBecause(const Pack& pack, const NextStep& step) {
         return Report::tr("the last step of the ladder is passed");
     case Because::HeldAtMatch:
         return Report::tr("it held at match condition twice, a week later without feedback, and on film");
+    case Because::Eased:
+        return Report::tr("made easier: a block of it before anything else is decided");
+    case Because::Again:
+        return Report::tr("the step before it is passed again");
     case Because::FocusDone:
         break;
     }

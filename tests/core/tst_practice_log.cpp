@@ -189,6 +189,11 @@ private slots:
         QCOMPARE(cues.size(), std::size_t(1));
         QCOMPARE(cues[0].winner(), 1); // b
         QVERIFY(std::abs(cues[0].difference - 16.0 / 24) < 1e-12);
+        PracticeLog unsaid = log; // whose words were not written down stand against nothing
+        for (LoggedBlock& block : unsaid)
+            if (block.cue == "A")
+                block.cue.clear();
+        QVERIFY(cuesCompared(unsaid).empty());
         log.pop_back();
         QVERIFY(cuesCompared(log).empty());
     }
@@ -208,6 +213,14 @@ private slots:
         QVERIFY(first({madeBlock(0, "d1", "111000000000")}).what == What::Ease);
         QVERIFY(first({madeBlock(0, "d1", "111111110000")}).what == What::Stay);
         QVERIFY(first({madeBlock(0, "d1", "111111111000")}).because == NextStep::Because::Confirm);
+        // Passed, tried one step further, and that went badly: a block of the step before, whatever it showed before.
+        PracticeLog eased{madeBlock(0, "d1", "111111111110"), madeBlock(1, "d2", "110000000000")};
+        eased.back().condition.stress = Stress::Fed;
+        QVERIFY(first(eased).what == What::Stay && first(eased).because == NextStep::Because::Eased);
+        QCOMPARE(first(eased).drill, std::string("d1"));
+        eased.push_back(madeBlock(2, "d1", "111111111110"));
+        QVERIFY(first(eased).because == NextStep::Because::Again); // and then the harder one anew
+        QCOMPARE(first(eased).drill, std::string("d2"));
         // Eight blocks without a change: the condition before the drill.
         PracticeLog flat;
         for (int day = 0; day < 8; ++day)

@@ -49,6 +49,8 @@ HomeGrid::HomeGrid(Workspace& workspace, QWidget* parent) : QWidget(parent), wor
     grid_->setObjectName(QStringLiteral("homeGrid"));
     grid_->setAccessibleName(tr("Home practice: days down, drills across"));
     grid_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    grid_->horizontalHeader()->setDefaultAlignment(Qt::AlignCenter | Qt::Alignment(Qt::TextWordWrap));
+    grid_->horizontalHeader()->setMinimumHeight(2 * QFontMetrics(font()).height() + 8); // titles of drills in two lines
     grid_->verticalHeader()->hide();
     auto* beside = new QHBoxLayout;
     beside->addWidget(grid_, 3);
@@ -86,7 +88,7 @@ HomeGrid::HomeGrid(Workspace& workspace, QWidget* parent) : QWidget(parent), wor
         if (!file.isEmpty())
             importFrom(file);
     });
-    button("homePhotographOpen", tr("A photograph beside it…"), [this] {
+    button("homePhotographOpen", tr("A photograph…"), [this] {
         const QString file = QFileDialog::getOpenFileName(this, tr("A photograph of the home sheet"), {},
                                                           tr("Pictures (*.jpg *.jpeg *.png *.webp)"));
         if (!file.isEmpty())

@@ -226,12 +226,15 @@ std::vector<SessionItem> PracticePage::items() const {
                       : std::vector<SessionItem>();
 }
 
+bool PracticePage::isCounted() const {
+    const std::vector<SessionItem> today = items();
+    return item_ < today.size() && today[item_].item.part == LessonItem::Part::Test;
+}
+
 const PracticeBlock* PracticePage::shownBlock() const {
     const PracticeBlock* last = lastBlock(workspace().data(), choice());
     // The counted block at the end begins empty, though its drill was practised before.
-    const std::vector<SessionItem> today = items();
-    const bool counted = item_ < today.size() && today[item_].item.part == LessonItem::Part::Test;
-    if (counted && last && last->ended.isValid() && last->started < entered_)
+    if (isCounted() && last && last->ended.isValid() && last->started < entered_)
         return nullptr;
     return last && last->day() == QDate::currentDate()
                ? last
@@ -463,7 +466,7 @@ void PracticePage::showBlock() {
                    "it is written down who advised what, and when."));
         block_->setBlock({}, kBlockLength, {});
         bar_->setVerdict({});
-        told_->setBlock({}, false, {});
+        told_->setBlock({}, ToldPanel::Asks::Practice, {});
         return;
     }
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
@@ -478,7 +481,11 @@ void PracticePage::showBlock() {
         if ((!block || each.id != block->id) && each.kind == PracticeKind::Practice && each.drill == chosen.drill &&
             each.all() > 0)
             before = static_cast<double>(each.good()) / each.all();
-    told_->setBlock(repetitions, isTest(chosen.kind), before);
+    told_->setBlock(repetitions,
+                    isTest(chosen.kind) ? ToldPanel::Asks::Test
+                    : isCounted()       ? ToldPanel::Asks::Count
+                                        : ToldPanel::Asks::Practice,
+                    before);
     const BlockVerdict verdict = judgeBlock(block ? block->good() : 0, block ? block->all() : 0, length);
     bar_->setVerdict(verdict);
     share_->setText(verdict.share ? QStringLiteral("%1 %").arg(qRound(100 * *verdict.share)) : QString());

@@ -57,6 +57,8 @@ private:
     [[nodiscard]] const DrillDef* drill() const;
     [[nodiscard]] std::vector<SessionItem> items() const;
     /// The block on show: the open one, else the last one of today.
+    /// Whether the step of the session is the counted block at its end.
+    [[nodiscard]] bool isCounted() const;
     [[nodiscard]] const PracticeBlock* shownBlock() const;
 
     QComboBox *rung_, *condition_, *kind_;

@@ -54,8 +54,13 @@ SessionList::Row SessionList::rowOf(const Pack& pack, const SessionItem& item, s
         under << (item.item.part == LessonItem::Part::Test ? tr("12, nothing told") : words::stressName(drill->stress));
     if (item.all > 0)
         under << tr("%1 good").arg(words::ofText(item.good, item.all));
-    return {tr("%1  %2").arg(index + 1).arg(titleOf(pack, item.item)) + u'\n' + under.join(QStringLiteral(" · ")),
-            words::text(item.item.what), here, item.all > 0};
+    const QString title = titleOf(pack, item.item);
+    QFont bold;
+    bold.setBold(true);
+    constexpr int kWide = 190; // of the words, in a list of 230
+    return {tr("%1  %2").arg(index + 1).arg(QFontMetrics(bold).elidedText(title, Qt::ElideRight, kWide)) + u'\n' +
+                under.join(QStringLiteral(" · ")),
+            QStringList{title, words::text(item.item.what)}.join(u'\n'), here, item.all > 0};
 }
 
 SessionList::SessionList(QWidget* parent) : QWidget(parent) {

@@ -90,7 +90,7 @@ void ToldPanel::keep() {
                      [id = workspace_.data().id, plan](Edit& edit) { return edit.setPlan(id, plan); });
 }
 
-void ToldPanel::setBlock(const std::vector<PracticeRepetition>& block, bool test, std::optional<double> shareBefore) {
+void ToldPanel::setBlock(const std::vector<PracticeRepetition>& block, Asks asks, std::optional<double> shareBefore) {
     const CaseData& data = workspace_.data();
     school_->setCurrentIndex(school_->findData(static_cast<int>(data.plan.feedback)));
     if (!reason_->hasFocus())
@@ -101,7 +101,9 @@ void ToldPanel::setBlock(const std::vector<PracticeRepetition>& block, bool test
     told_->setText(all.empty() ? tr("Nothing yet in this block.")
                                : tr("%1 told").arg(words::ofText(told, static_cast<int>(all.size()))));
     const TellNow tell = tellNow(data.plan.feedback, all, shareBefore);
-    if (test)
+    if (asks == Asks::Count)
+        next_->setText(told > 0 ? tr("Something was told: it counts as practice.") : tr("Counted: nothing is told."));
+    else if (asks == Asks::Test)
         next_->setText(told > 0 ? tr("A test in which something was told is no test.")
                                 : tr("A test: nothing is told."));
     else if (tell.now)

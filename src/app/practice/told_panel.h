@@ -15,9 +15,10 @@ namespace riflesso {
 class ToldPanel : public QWidget {
     Q_OBJECT
 public:
+    enum class Asks { Practice, Count, Test }; ///< of the block: nothing is told in the latter two
     ToldPanel(Workspace& workspace, QWidget* parent);
     /// block: the repetitions so far, `test`: no feedback at all; shareBefore: of the drill's last block.
-    void setBlock(const std::vector<PracticeRepetition>& block, bool test, std::optional<double> shareBefore);
+    void setBlock(const std::vector<PracticeRepetition>& block, Asks asks, std::optional<double> shareBefore);
 
 private:
     void keep();

@@ -237,9 +237,9 @@ void PracticeOverTime::showSide() {
             line(QStringLiteral("cues"),
                  tr("\"%1\" less \"%2\": %3 points of a hundred, %4 to %5. %6")
                      .arg(words::text(cues.b), words::text(cues.a))
-                     .arg(qRound(100 * cues.difference))
-                     .arg(qRound(100 * cues.interval.low))
-                     .arg(qRound(100 * cues.interval.high))
+                     .arg(words::number(100 * cues.difference, 0))
+                     .arg(words::number(100 * cues.interval.low, 0))
+                     .arg(words::number(100 * cues.interval.high, 0))
                      .arg(cues.winner() == 0
                               ? tr("No winner yet.")
                               : tr("\"%1\" is better.").arg(words::text(cues.winner() > 0 ? cues.b : cues.a))));

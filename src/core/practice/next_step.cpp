@@ -61,6 +61,11 @@ public:
             add(What::Stay, Because::NothingLogged);
             return;
         }
+        const bool eased = focus_.startBecause == StartBecause::Eased;
+        if ((eased || focus_.startBecause == StartBecause::Passed) && !practisedSince(*here, records)) {
+            add(What::Stay, eased ? Because::Eased : Because::Again); // what it showed before says nothing of today
+            return;
+        }
         good_ = here->verdict.good, all_ = here->verdict.all;
         const DrillChart* chart = chartOf(charts, here->condition);
         const std::string harder = harderCondition(here->condition);
@@ -115,6 +120,12 @@ private:
                 out = &record;
         return out;
     }
+    /// Whether a rung was practised again after the one that the plan came from.
+    [[nodiscard]] bool practisedSince(const RungRecord& here, const std::vector<RungRecord>& records) const {
+        return std::none_of(records.begin(), records.end(), [&](const RungRecord& other) {
+            return other.fault == focus_.fault && other.drill == focus_.practised && other.last >= here.last;
+        });
+    }
     [[nodiscard]] const DrillChart* chartOf(const std::vector<DrillChart>& charts,
                                             const PracticeCondition& condition) const {
         const auto found = std::find_if(charts.begin(), charts.end(), [&](const DrillChart& chart) {
@@ -164,11 +175,21 @@ std::string_view toString(NextStep::What what) {
 }
 
 std::string_view toString(NextStep::Because because) {
-    constexpr std::string_view kWords[] = {
-        "nothing_logged", "advance",       "confirm",          "hold",
-        "too_few",        "half_or_less",  "plateau",          "plateau_in_two_conditions",
-        "relapse",        "breaks_harder", "last_rung_passed", "held_at_match",
-        "focus_done"};
+    constexpr std::string_view kWords[] = {"nothing_logged",
+                                           "advance",
+                                           "confirm",
+                                           "hold",
+                                           "too_few",
+                                           "half_or_less",
+                                           "plateau",
+                                           "plateau_in_two_conditions",
+                                           "relapse",
+                                           "breaks_harder",
+                                           "last_rung_passed",
+                                           "held_at_match",
+                                           "focus_done",
+                                           "eased",
+                                           "again"};
     return kWords[static_cast<std::size_t>(because)];
 }
 

@@ -25,7 +25,9 @@ struct NextStep {
         BreaksHarder,
         LastRungPassed,
         HeldAtMatch,
-        FocusDone
+        FocusDone,
+        Eased, ///< the plan came down to this step, and nothing of it was practised since
+        Again  ///< the step before it was passed again, and nothing of it was practised since
     } because = Because::NothingLogged;
     int good = 0, all = 0;
 };

@@ -22,7 +22,7 @@ std::vector<CueAgainstCue> cuesCompared(const PracticeLog& log) {
     };
     std::map<std::tuple<std::string, PracticeCondition>, std::vector<std::pair<std::string, Counts>>> byDrill;
     for (const LoggedBlock& block : log) {
-        if (block.kind != PracticeKind::Practice)
+        if (block.kind != PracticeKind::Practice || block.cue.empty()) // which words were used is not known
             continue;
         for (const LoggedBlock& each : wholeBlocks(block)) {
             auto& cues = byDrill[{block.drill, block.condition}];
