@@ -133,7 +133,7 @@ private:
     }
     static std::size_t rowOf(const Json& rows, const std::string& id) {
         for (std::size_t i = 0; i < rows.size(); ++i)
-            if (rows[i].value("id", std::string()) == id)
+            if (const auto own = rows[i].find("id"); own != rows[i].end() && *own == Json(id))
                 return i;
         return rows.size();
     }
@@ -187,7 +187,8 @@ private:
                 if (first == rows.size() || !entry.value().is_number())
                     node.faultAt("delay", "seconds by posture of the take", entry.key());
                 for (std::size_t i = first; i < rows.size() && entry.value().is_number(); ++i)
-                    rows[i]["t"] = rows[i].value("t", 0.0) + entry.value().get<double>();
+                    if (!rows[i].contains("t") || !added(rows[i]["t"], entry.value()))
+                        node.faultAt("delay", "a posture with a time", entry.key());
             }
         for (const std::string& id : node.texts("drop"))
             if (const std::size_t at = rowOf(rows, id); at < rows.size())
