@@ -315,6 +315,18 @@ template <typename Turned> void buildRowingMachine(Builder& b, Joints& j, const 
 
 } // namespace
 
+std::map<std::string, Vec3> byName(const Joints& j) {
+    std::map<std::string, Vec3> out{{"nose", j.nose}};
+    const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
+        {"eye", &j.eye}, {"ear", &j.ear},   {"shoulder", &j.shoulder}, {"elbow", &j.elbow}, {"wrist", &j.wrist},
+        {"hip", &j.hip}, {"knee", &j.knee}, {"ankle", &j.ankle},       {"heel", &j.heel},   {"toe", &j.toe}};
+    for (const auto& [part, points] : sided) {
+        out[std::string("left_") + part] = (*points)[kLeft];
+        out[std::string("right_") + part] = (*points)[kRight];
+    }
+    return out;
+}
+
 Body buildBody(const Pose& pose, float turn) {
     using P = Proportions;
     Body body;
@@ -346,6 +358,7 @@ Body buildBody(const Pose& pose, float turn) {
         j.ear[i] = headCentre + head.left * (.047f * s) - head.up * .004f - head.forward * .006f;
     }
     j.nose = headCentre + head.forward * .062f - head.up * .012f;
+    j.chin = headCentre - head.up * .047f + head.forward * .036f;
     body.head = head;
     body.headCentre = headCentre;
     body.shapes.reserve(160);

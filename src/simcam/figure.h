@@ -4,6 +4,8 @@
 #include "simcam/vec3.h"
 
 #include <array>
+#include <map>
+#include <string>
 #include <vector>
 
 namespace riflesso::simcam {
@@ -62,9 +64,12 @@ struct Shape {
 
 /// Joint centres: the truth.
 struct Joints {
-    Vec3 nose, tip; ///< tip: of the weapon, the middle of the handle, or the upper end of the bow
+    Vec3 nose, chin, tip; ///< tip: of the weapon, the middle of the handle, or the upper end of the bow
     std::array<Vec3, 2> eye, ear, shoulder, elbow, wrist, hip, knee, ankle, heel, toe;
 };
+
+/// By anatomical name: the nose and what has two sides.
+[[nodiscard]] std::map<std::string, Vec3> byName(const Joints& joints);
 
 struct Body {
     std::vector<Shape> shapes;

@@ -1,5 +1,6 @@
 #include "simcam/posture_takes.h"
 
+#include "core/pack/pack_measure_reader.h"
 #include "core/tables/json_walk.h"
 #include "simcam/hall.h"
 
@@ -11,8 +12,6 @@
 namespace riflesso::simcam {
 namespace {
 
-constexpr int kTakeRate = 60;
-constexpr float kTakeTallPx = 450, kTakeAway = 8;
 constexpr std::array<std::string_view, kMovingParts> kPartNames{"legs", "hips",      "trunk",   "arm",
                                                                 "hand", "implement", "free_arm"};
 
@@ -24,13 +23,7 @@ public:
     PostureReader(const JsonNode& node, const Pack& pack) : node_(node), pack_(pack) {}
 
     PostureTakes read() {
-        node_.list("views", true, [&](const JsonNode& entry) {
-            const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
-            if (view)
-                out_.views.push_back(*view);
-            else
-                entry.fault("side, front, rear or top", entry.json().dump());
-        });
+        out_.views = readViews(node_, true);
         if (node_.has("implement")) {
             const JsonNode implement = node_.at("implement");
             if (implement.expectObject({"point", "length"})) {
@@ -333,18 +326,9 @@ std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& 
     Pose pose = poseOf(now, takes.implementLength);
     if (leftHanded)
         pose = mirrored(pose);
-    const Body body = buildBody(pose, 0);
-    const Joints& joints = body.joints;
-    const Vec3 chin = body.headCentre - body.head.up * .047f + body.head.forward * .036f; // where figure.cpp has it
-    std::map<std::string, Vec3> out{{"nose", joints.nose}, {"chin", chin}};
-    const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
-        {"eye", &joints.eye},     {"ear", &joints.ear}, {"shoulder", &joints.shoulder}, {"elbow", &joints.elbow},
-        {"wrist", &joints.wrist}, {"hip", &joints.hip}, {"knee", &joints.knee},         {"ankle", &joints.ankle},
-        {"heel", &joints.heel},   {"toe", &joints.toe}};
-    for (const auto& [part, points] : sided) {
-        out[std::string("left_") + part] = (*points)[kLeft];
-        out[std::string("right_") + part] = (*points)[kRight];
-    }
+    const Joints joints = buildBody(pose, 0).joints;
+    std::map<std::string, Vec3> out = byName(joints);
+    out["chin"] = joints.chin;
     for (const char* part : {"hip", "shoulder", "ankle"})
         out[std::string("mid_") + part] = mix(out[std::string("left_") + part], out[std::string("right_") + part], .5f);
     if (!takes.implement.empty())

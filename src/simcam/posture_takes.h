@@ -14,6 +14,10 @@
 
 namespace riflesso::simcam {
 
+/// How every take is filmed: frames a second, the athlete's height in pixels, the camera's distance in body heights.
+constexpr int kTakeRate = 60;
+constexpr float kTakeTallPx = 450, kTakeAway = 8;
+
 /// When a key event happens: as long after a posture, or where a joint is fastest or lowest between two.
 struct EventAt {
     enum class How { At, Fastest, Lowest } how = How::At;

@@ -295,18 +295,10 @@ FrameTruth frameTruth(const SimulatedClip& clip, int frame) {
 
 FrameTruth frameTruth(const SimulatedClip& clip, int frame, const Camera& camera) {
     const Joints j = bodyAt(clip, frame).joints;
-    FrameTruth truth = {{"nose", camera.project(j.nose)},
-                        {isRowing(clip)           ? "handle"
-                         : shows<ShotStyle>(clip) ? "bow_top"
-                                                  : "tip",
-                         camera.project(j.tip)}};
-    const std::pair<const char*, const std::array<Vec3, 2>*> sided[] = {
-        {"eye", &j.eye}, {"ear", &j.ear},   {"shoulder", &j.shoulder}, {"elbow", &j.elbow}, {"wrist", &j.wrist},
-        {"hip", &j.hip}, {"knee", &j.knee}, {"ankle", &j.ankle},       {"heel", &j.heel},   {"toe", &j.toe}};
-    for (const auto& [part, points] : sided) {
-        truth[std::string("left_") + part] = camera.project((*points)[kLeft]);
-        truth[std::string("right_") + part] = camera.project((*points)[kRight]);
-    }
+    FrameTruth truth;
+    truth[isRowing(clip) ? "handle" : shows<ShotStyle>(clip) ? "bow_top" : "tip"] = camera.project(j.tip);
+    for (const auto& [name, at] : byName(j))
+        truth[name] = camera.project(at);
     return truth;
 }
 

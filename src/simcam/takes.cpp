@@ -9,8 +9,6 @@
 namespace riflesso::simcam {
 namespace {
 
-constexpr int kRate = 60;
-constexpr float kTallPx = 450, kAwayHeights = 8;
 constexpr double kMostBearing = 80;
 constexpr int kMostRepetitions = 200;
 constexpr std::size_t kMostBytes = std::size_t(1) << 20;
@@ -123,20 +121,20 @@ TakeStyle readStyle(const JsonNode& node, SkillTakes::Movement movement, const P
 
 SimulatedClip clipOf(const SkillTakes& takes, const TakeStyle& how, const TakeAsked& asked) {
     SimulatedClip clip;
-    clip.frameRate = kRate;
+    clip.frameRate = kTakeRate;
     Take take;
     switch (takes.movement) {
     case SkillTakes::Movement::Lunge: {
         LungeStyle style;
         change(style, how.style);
-        addLunges(take, asked.repetitions, 0, 1, style, kRate, asked.seed);
+        addLunges(take, asked.repetitions, 0, 1, style, kTakeRate, asked.seed);
         break;
     }
     case SkillTakes::Movement::Row: {
         StrokeStyle style, drift{0, 0, 0, 0, 0, 0, 0, 0, 0, 0};
         change(style, how.style);
         change(drift, how.drift);
-        addPiece(take, asked.repetitions, 0, 1, style, drift, kRate, asked.seed);
+        addPiece(take, asked.repetitions, 0, 1, style, drift, kTakeRate, asked.seed);
         break;
     }
     case SkillTakes::Movement::Shoot: {
@@ -145,7 +143,7 @@ SimulatedClip clipOf(const SkillTakes& takes, const TakeStyle& how, const TakeAs
         std::vector<float> holds;
         for (int i = 0; i < asked.repetitions; ++i)
             holds.push_back(how.holdsS.empty() ? 2 : how.holdsS[static_cast<std::size_t>(i) % how.holdsS.size()]);
-        addShots(take, style, holds, 1, kRate, asked.seed);
+        addShots(take, style, holds, 1, kTakeRate, asked.seed);
         break;
     }
     case SkillTakes::Movement::Postures:
@@ -161,10 +159,10 @@ Camera cameraFor(double bearingDeg) {
     Camera camera;
     camera.width = 1920;
     camera.height = 1080;
-    camera.focalPx = kTallPx * kAwayHeights;
+    camera.focalPx = kTakeTallPx * kTakeAway;
     const auto angle = static_cast<float>(bearingDeg) * kRadians;
     camera.at = {.2f, .5f, 0};
-    camera.eye = camera.at + Vec3{kAwayHeights * std::sin(angle), 0, kAwayHeights * std::cos(angle)};
+    camera.eye = camera.at + Vec3{kTakeAway * std::sin(angle), 0, kTakeAway * std::cos(angle)};
     return camera;
 }
 
@@ -255,7 +253,7 @@ Result<std::vector<Trial>> makeTake(const SkillTakes& takes, const Pack& pack, c
         trial.observations = how->observations;
         std::vector<double> times;
         for (int frame = 0; frame <= repetition.to; ++frame)
-            times.push_back(static_cast<double>(frame) / kRate);
+            times.push_back(static_cast<double>(frame) / kTakeRate);
         trial.times = FrameTimes::ofClip(times);
         for (int frame = repetition.from; frame <= repetition.to; ++frame)
             for (const auto& [landmark, at] : frameTruth(clip, frame, camera))
@@ -267,7 +265,7 @@ Result<std::vector<Trial>> makeTake(const SkillTakes& takes, const Pack& pack, c
         for (const auto& [event, timeS] : repetition.eventTimesS)
             if (pack.event(event) || event == pack.cycleEnd)
                 trial.events.push_back(
-                    {event, timeS * kRate, timeS, eventUncertainty(1.0 / kRate, kDefaultMarkingFrames)});
+                    {event, timeS * kTakeRate, timeS, eventUncertainty(1.0 / kTakeRate, kDefaultMarkingFrames)});
         out.push_back(std::move(trial));
     }
     return out;

@@ -5,6 +5,7 @@
 #include "support/command_line.h"
 #include "support/files.h"
 
+#include <QImage>
 #include <QTemporaryDir>
 #include <QtTest>
 
@@ -314,6 +315,23 @@ private slots:
              {"--pack riflesso.nothing", "--pack riflesso.fencing-lunge --take sneeze", "--take model",
               "--pack riflesso.fencing-lunge --bearing 81", "--pack riflesso.fencing-lunge --repetitions 0"})
             QVERIFY2(simulated(bad).code == 2, bad);
+    }
+    void aTakeIsDrawn() {
+        QTemporaryDir folder;
+        const QString picture = folder.filePath(QStringLiteral("serve.png"));
+        const auto drawn = [&](const char* how) {
+            return runCli(QStringList{QStringLiteral("simulate")} + words(how) +
+                          QStringList{QStringLiteral("--out"), picture});
+        };
+        QCOMPARE(drawn("--pack riflesso.overhead-serve --picture load").code, 0);
+        const QImage model(picture);
+        QCOMPARE(model.size(), QSize(240, 180));
+        QCOMPARE(drawn("--pack riflesso.overhead-serve --take elbow_low --picture load").code, 0);
+        QVERIFY(QImage(picture) != model); // the fault is seen
+        for (const char* bad : {"--picture load", "--pack riflesso.overhead-serve --picture lunch",
+                                "--pack riflesso.overhead-serve --take sneeze --picture load",
+                                "--pack riflesso.fencing-lunge --picture go"})
+            QVERIFY2(drawn(bad).code == 2, bad);
     }
     void badTables_data() {
         QTest::addColumn<QStringList>("change");

@@ -35,6 +35,13 @@ private slots:
             QVERIFY2(reading.pack.sources.contains(def.source), def.id.c_str());
         for (const RangeDef& range : reading.pack.ranges)
             QVERIFY2(reading.pack.sources.contains(range.source), range.measure.c_str());
+        for (const VariantDef& variant : reading.pack.variants)
+            for (const RangeDef& range : variant.ranges)
+                QVERIFY2(reading.pack.sources.contains(range.source), (variant.id + ": " + range.measure).c_str());
+        // Found among many, and what is filmed at home stands apart.
+        QVERIFY(!reading.pack.group.empty() && !reading.pack.words.empty());
+        QVERIFY(QFile::exists(QStringLiteral(PACKS "/pictures/") + file.section(u'.', 0, 0) + QStringLiteral(".png")));
+        QVERIFY((reading.pack.conditions.at("where") == std::vector<std::string>{"at training", "at home"}));
     }
     void theLungePackIsWholeEnough() {
         const Pack pack = readPack(readText(PACKS "/fencing_lunge.json")).pack;

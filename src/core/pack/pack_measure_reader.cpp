@@ -206,9 +206,9 @@ std::vector<PointRef> readPointRefs(const JsonNode& parent, std::string_view key
     return refs;
 }
 
-std::vector<View> readViews(const JsonNode& parent) {
+std::vector<View> readViews(const JsonNode& parent, bool required) {
     std::vector<View> out;
-    parent.list("views", false, [&](const JsonNode& entry) {
+    parent.list("views", required, [&](const JsonNode& entry) {
         const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
         if (view)
             out.push_back(*view);

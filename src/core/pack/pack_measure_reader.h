@@ -10,7 +10,7 @@ namespace riflesso {
 [[nodiscard]] std::vector<PointRef> readPointRefs(const JsonNode& parent, std::string_view key, std::size_t least,
                                                   std::size_t most, bool required = true);
 /// `views` of an object: those in which it says something; empty: all of the pack.
-[[nodiscard]] std::vector<View> readViews(const JsonNode& parent);
+[[nodiscard]] std::vector<View> readViews(const JsonNode& parent, bool required = false);
 [[nodiscard]] MeasureDef readMeasure(const JsonNode& node);
 /// Checks the rule by which an event can be proposed.
 [[nodiscard]] EventRule readEventRule(const JsonNode& node);

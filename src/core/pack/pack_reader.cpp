@@ -473,13 +473,7 @@ PackReading readPack(std::string_view text) {
     pack.group = root.text("group", false);
     pack.words = root.texts("words");
     pack.family = enumWord<Family, 3>(root, "family", Family::Discrete, true);
-    root.list("views", true, [&](const JsonNode& entry) {
-        const auto view = entry.json().is_string() ? viewFrom(entry.json().get<std::string>()) : std::nullopt;
-        if (view)
-            pack.views.push_back(*view);
-        else
-            entry.fault("side, front, rear or top", entry.json().dump());
-    });
+    pack.views = readViews(root, true);
     if (root.has("sources")) {
         const JsonNode sources = root.at("sources");
         if (!sources.json().is_object())
