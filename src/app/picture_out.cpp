@@ -46,6 +46,55 @@ QString withoutNames(QString text, const QStringList& names) {
     return text;
 }
 
+/// The view itself, where it is one, and all in it.
+template <class View> QList<View*> allOf(QWidget& view) {
+    QList<View*> out = view.findChildren<View*>();
+    if (auto* itself = qobject_cast<View*>(&view))
+        out << itself;
+    return out;
+}
+
+/// While it lives, nothing in the view shows a face that is known, or a picture whose face is not.
+class Faceless {
+public:
+    Faceless(QWidget& view, bool asked) {
+        if (!asked)
+            return;
+        stages_ = allOf<StageView>(view);
+        walls_ = allOf<Wall>(view);
+        strips_ = allOf<ClipTimeline>(view);
+        set(true);
+        for (auto* label : allOf<QLabel>(view))
+            if (const QPixmap pixmap = label->pixmap(); !pixmap.isNull()) {
+                labels_.emplace_back(label, pixmap);
+                QPixmap bare(pixmap.size());
+                bare.fill(look::dark().stage);
+                label->setPixmap(bare);
+            }
+    }
+    ~Faceless() {
+        set(false);
+        for (const auto& [label, pixmap] : labels_)
+            label->setPixmap(pixmap);
+    }
+    Faceless(const Faceless&) = delete;
+    Faceless& operator=(const Faceless&) = delete;
+
+private:
+    void set(bool on) {
+        for (StageView* stage : stages_)
+            stage->setFacesCovered(on);
+        for (Wall* wall : walls_)
+            wall->setFacesCovered(on);
+        for (ClipTimeline* strip : strips_)
+            strip->setPicturesHidden(on);
+    }
+    QList<StageView*> stages_;
+    QList<Wall*> walls_;
+    QList<ClipTimeline*> strips_;
+    std::vector<std::pair<QLabel*, QPixmap>> labels_;
+};
+
 /// While it lives, nothing in the view says a name.
 class Nameless {
 public:
@@ -57,17 +106,11 @@ public:
                 labels_.emplace_back(label, label->text());
                 label->setText(bare);
             }
-        QList<StageView*> stages = view.findChildren<StageView*>();
-        if (auto* stage = qobject_cast<StageView*>(&view))
-            stages << stage;
-        QList<Wall*> walls = view.findChildren<Wall*>();
-        if (auto* wall = qobject_cast<Wall*>(&view))
-            walls << wall;
-        for (Wall* wall : walls) {
+        for (Wall* wall : allOf<Wall>(view)) {
             walls_.push_back(wall);
             wall->setSaying([names](const QString& title) { return withoutNames(title, names); });
         }
-        for (StageView* stage : stages) {
+        for (auto* stage : allOf<StageView>(view)) {
             stages_.emplace_back(stage, stage->caption());
             stage->setCaptionWords(withoutNames(stage->caption(), names));
         }
@@ -126,6 +169,7 @@ QStringList namesIn(const CaseData& data) {
 
 QImage pictureOf(QWidget& view, const PictureWish& wish) {
     const Nameless nameless(view, wish.hiddenNames);
+    const Faceless faceless(view, wish.facesCovered);
     const double scale = static_cast<double>(wish.widthPx) / std::max(1, view.width());
     QImage image(wish.widthPx, std::max(1, static_cast<int>(std::lround(view.height() * scale))), QImage::Format_RGB32);
     image.fill(view.palette().color(QPalette::Window));
@@ -145,6 +189,7 @@ Result<void> writePicture(QWidget& view, const PictureWish& wish, const QString&
             return fault(path.toStdString(), "the picture could not be written");
     } else {
         const Nameless nameless(view, wish.hiddenNames);
+        const Faceless faceless(view, wish.facesCovered);
         const double scale = static_cast<double>(wish.widthPx) / std::max(1, view.width());
         const QSizeF size = QSizeF(view.size()) * scale;
         QSvgGenerator svg;
@@ -161,9 +206,9 @@ Result<void> writePicture(QWidget& view, const PictureWish& wish, const QString&
 PictureMenu::PictureMenu(Workspace& workspace, QWidget* window)
     : QObject(window), workspace_(workspace), window_(window) {}
 
-PictureWish PictureMenu::wishFor(const QWidget& view, bool names) const {
+PictureWish PictureMenu::wishFor(const QWidget& view, bool whole) const {
     constexpr int kFiner = 2;
-    return {kFiner * view.width(), names || !workspace_.hasCase() ? QStringList() : namesIn(workspace_.data())};
+    return {kFiner * view.width(), whole || !workspace_.hasCase() ? QStringList() : namesIn(workspace_.data()), !whole};
 }
 
 void PictureMenu::fill(QMenu& menu, QWidget* under, QWidget* page) {
@@ -171,26 +216,33 @@ void PictureMenu::fill(QMenu& menu, QWidget* under, QWidget* page) {
         menu.addAction(copyText, this, [this, view] { copy(*view, true); });
         menu.addAction(copyBare, this, [this, view] { copy(*view, false); });
         menu.addAction(saveText, this, [this, view] { save(*view, true); });
-        menu.addAction(saveText.chopped(1) + tr(" without names…"), this, [this, view] { save(*view, false); });
+        menu.addAction(saveText.chopped(1) + tr(" without names and faces…"), this,
+                       [this, view] { save(*view, false); });
     };
     if (QWidget* view = pictureView(under)) {
-        add(view, tr("Copy this view as a picture"), tr("Copy this view without names"),
+        add(view, tr("Copy this view as a picture"), tr("Copy this view without names and faces"),
             tr("Save this view as a picture…"));
         menu.addSeparator();
     }
     if (page)
-        add(page, tr("Copy the page as a picture"), tr("Copy the page without names"),
+        add(page, tr("Copy the page as a picture"), tr("Copy the page without names and faces"),
             tr("Save the page as a picture…"));
 }
 
-void PictureMenu::copy(QWidget& view, bool names) {
-    const QImage image = pictureOf(view, wishFor(view, names));
+void PictureMenu::copy(QWidget& view, bool whole) {
+    const QImage image = pictureOf(view, wishFor(view, whole));
     QApplication::clipboard()->setImage(image);
-    workspace_.say(tr("The picture is in the clipboard: %1 × %2 pixels.").arg(image.width()).arg(image.height()));
+    workspace_.say(tr("The picture is in the clipboard: %1 × %2 pixels.").arg(image.width()).arg(image.height()) +
+                   othersWords(whole));
 }
 
-void PictureMenu::save(QWidget& view, bool names) {
-    PictureWish wish = wishFor(view, names);
+QString PictureMenu::othersWords(bool whole) {
+    return whole ? QString()
+                 : QStringLiteral(" ") + tr("The face of who is marked is hidden: see whether others are in it.");
+}
+
+void PictureMenu::save(QWidget& view, bool whole) {
+    PictureWish wish = wishFor(view, whole);
     bool given = false;
     constexpr int kNarrowest = 16, kWidest = 20000;
     wish.widthPx = QInputDialog::getInt(window_, tr("Picture"), tr("Width in pixels"), wish.widthPx, kNarrowest,
@@ -203,7 +255,8 @@ void PictureMenu::save(QWidget& view, bool names) {
     if (path.isEmpty())
         return;
     const auto done = writePicture(view, wish, path);
-    workspace_.say(done ? tr("Written: %1").arg(path) : words::text(done.error().sentence()), !done);
+    workspace_.say(done ? tr("Written: %1.").arg(path) + othersWords(whole) : words::text(done.error().sentence()),
+                   !done);
 }
 
 } // namespace riflesso

@@ -1,6 +1,6 @@
 #pragma once
 // A view or a page as a picture: to the clipboard or into a file, PNG or SVG, at the size asked for, with or without
-// names. Faces are not covered here: what is shown in the window is what the picture shows.
+// names and faces. Of faces, that of who is marked is hidden; where it is not known, the film's picture is left out.
 
 #include "app/workspace.h"
 
@@ -18,6 +18,7 @@ namespace riflesso {
 struct PictureWish {
     int widthPx = 0;         ///< of the picture; its height follows
     QStringList hiddenNames; ///< words that are not said in it
+    bool facesCovered = false;
 };
 /// Names of the athlete and of model performers of a case, whole and by their parts.
 [[nodiscard]] QStringList namesIn(const CaseData& data);
@@ -35,11 +36,13 @@ public:
     /// Fills the menu for the widget under the pointer and its page.
     void fill(QMenu& menu, QWidget* under, QWidget* page);
     /// To the clipboard, twice as fine as on the screen.
-    void copy(QWidget& view, bool names);
+    void copy(QWidget& view, bool whole);
 
 private:
-    void save(QWidget& view, bool names);
-    [[nodiscard]] PictureWish wishFor(const QWidget& view, bool names) const;
+    void save(QWidget& view, bool whole);
+    [[nodiscard]] static QString othersWords(bool whole);
+    /// whole: with names and faces.
+    [[nodiscard]] PictureWish wishFor(const QWidget& view, bool whole) const;
 
     Workspace& workspace_;
     QWidget* window_;

@@ -179,6 +179,8 @@ Result<Json> simulateTake(const Arguments& arguments, const std::string& out) {
     answer["switches"] = {
         {"view", toString(takes.view)}, {"facing", "right"}, {"handedness", "right"}, {"athlete", answer["athlete"]}};
     answer.erase("athlete");
+    if (const auto scale = trials->front().capture.metresPerPixel)
+        answer["switches"]["scale"] = *scale;
     if (*bearing)
         answer["switches"]["bearing"] = asked.bearingDeg;
     answer["pack"] = pack.id;

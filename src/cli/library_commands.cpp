@@ -228,6 +228,10 @@ Json athleteJson(const std::vector<Trial>& trials, const AthleteFacts& facts) {
             own["bearing"] = *trial.capture.bearingDeg;
         if (trial.capture.bearingUDeg > 0)
             own["bearing_u"] = trial.capture.bearingUDeg;
+        if (trial.capture.place.heightM)
+            own["camera_height"] = *trial.capture.place.heightM;
+        if (trial.capture.place.distanceM)
+            own["camera_distance"] = *trial.capture.place.distanceM;
         if (!trial.variant.empty())
             own["variant"] = trial.variant;
         if (!trial.conditions.empty())

@@ -26,7 +26,8 @@ struct Command {
 
 constexpr const char* kSetWords =
     "--pack P --landmarks L --events E [--handedness left|right] [--facing left|right] "
-    "[--view V] [--scale M] [--slow-motion N] [--bearing DEG [--bearing-u DEG]] [--athlete A] [--cutoff HZ|auto]";
+    "[--view V] [--scale M] [--slow-motion N] [--bearing DEG [--bearing-u DEG]] [--camera-height M] "
+    "[--camera-distance M] [--athlete A] [--cutoff HZ|auto]";
 
 const std::vector<Command>& commands() {
     using namespace riflesso::cli;

@@ -140,6 +140,8 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
     const auto slowMotion = arguments.number(prefix + "slow-motion", 1e-3, kMaxSlowMotion);
     const auto bearing = arguments.number(prefix + "bearing", 0, kMostBearingDeg);
     const auto bearingU = arguments.number(prefix + "bearing-u", 0, kMostBearingDeg);
+    const auto height = arguments.number(prefix + "camera-height", 0, kMostCameraM);
+    const auto distance = arguments.number(prefix + "camera-distance", 0, kMostCameraM);
     if (!handedness)
         return handedness.error();
     if (!facing)
@@ -154,6 +156,10 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
         return bearing.error();
     if (!bearingU)
         return bearingU.error();
+    if (!height)
+        return height.error();
+    if (!distance)
+        return distance.error();
     defaults.handedness = *handedness;
     defaults.facing = *facing;
     defaults.view = *view;
@@ -161,6 +167,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
     defaults.slowMotion = *slowMotion;
     defaults.bearingDeg = *bearing;
     defaults.bearingUDeg = *bearingU;
+    defaults.place = {*height, *distance};
     auto read = readTrials({*landmarks, *landmarksPath, events, eventsPath, observations, observationsPath}, defaults,
                            out.facts, pack);
     if (!read)
@@ -175,7 +182,7 @@ Result<SetOfTrials> readSet(const Arguments& arguments, const std::string& prefi
 std::vector<std::string> setSwitches(const std::string& prefix) {
     std::vector<std::string> names;
     for (const char* name : {"landmarks", "events", "handedness", "facing", "view", "scale", "slow-motion", "bearing",
-                             "bearing-u", "athlete", "plane", "plane-of", "lens"})
+                             "bearing-u", "camera-height", "camera-distance", "athlete", "plane", "plane-of", "lens"})
         names.push_back(prefix + name);
     return names;
 }

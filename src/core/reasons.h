@@ -127,6 +127,13 @@ inline constexpr Phrase kBoth{"both", RIFLESSO_SAY("Sentence", "%1, %2")};
 inline constexpr Phrase kStressLevels{"stress_levels", RIFLESSO_SAY("Sentence", "stress levels")};
 inline constexpr Phrase kViews{"views", RIFLESSO_SAY("Sentence", "views")};
 inline constexpr Phrase kBearing{"bearing", RIFLESSO_SAY("Sentence", "the cameras stood in different places")};
+inline constexpr Phrase kBearingUnknown{
+    "bearing_unknown",
+    RIFLESSO_SAY("Sentence", "nobody said where the camera stood, so some of the change may be its place")};
+inline constexpr Phrase kCameraHeight{"camera_height",
+                                      RIFLESSO_SAY("Sentence", "the camera stood %1 m high, then %2 m")};
+inline constexpr Phrase kCameraDistance{"camera_distance",
+                                        RIFLESSO_SAY("Sentence", "the camera stood %1 m away, then %2 m")};
 inline constexpr Phrase kBearings{"bearings", RIFLESSO_SAY("Sentence", "bearings")};
 inline constexpr Phrase kVariants{"variants", RIFLESSO_SAY("Sentence", "variants")};
 inline constexpr Phrase kModelTooVariable{"model_too_variable", RIFLESSO_SAY("Sentence", "model too variable here")};

@@ -58,6 +58,9 @@ void addFilm(ProgressContent& out, const CaseData& data, const Assessment& asses
     const School school = schoolFrom(data.school.toStdString()).value_or(School::Root);
     for (const Stress stress : commonLevels(two, first.id, last.id)) {
         const Progress progress = progressOf(two, first.id, last.id, stress, school, today);
+        for (const Sentence& note : progress.retest.notes)
+            if (const QString said = Report::tr("Take care: %1.").arg(words::text(note)); !out.changed.contains(said))
+                out.changed << said;
         for (const Change& change : progress.retest.measures) {
             const MeasureDef* measure = data.pack.measure(change.measure);
             if (!measure || (change.verdict != ChangeVerdict::Better && change.verdict != ChangeVerdict::Worse))

@@ -331,7 +331,7 @@ Body buildBody(const Pose& pose, float turn) {
     using P = Proportions;
     Body body;
     Joints& j = body.joints;
-    const auto turned = [&](Vec3 v) { return turnedAboutY(v, turn); };
+    const auto turned = [&](Vec3 v) { return turnedAboutY(pose.prone ? Vec3{v.y, -v.x, v.z} : v, turn); };
     const auto turnedFrame = [&](const Frame& f) { return Frame{turned(f.forward), turned(f.up), turned(f.left)}; };
     const Frame pelvis = turnedFrame(frameOf(pose.pelvisYaw, pose.pelvisPitch, pose.pelvisRoll));
     const Frame chest = turnedFrame(frameOf(pose.chestYaw, pose.chestPitch, pose.chestRoll));

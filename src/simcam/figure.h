@@ -34,6 +34,7 @@ struct Pose {
     int weaponSide = kRight;
     float stick = 0;                         ///< length of Prop::Stick, from the wrist
     std::vector<std::pair<Vec3, Vec3>> rods; ///< what else there is to see: a cue, the edge of a table
+    bool prone = false;                      ///< told as if standing: its up is forward, its front faces down
     bool stringHeld = false;                 ///< of the bow: the fingers of the other hand hold the string
 };
 /// The pose of a left-hander: z reversed, sides exchanged.

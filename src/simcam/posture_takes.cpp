@@ -8,6 +8,7 @@
 #include <array>
 #include <cmath>
 #include <tuple>
+#include <utility>
 
 namespace riflesso::simcam {
 namespace {
@@ -38,6 +39,16 @@ public:
             else
                 entry.fault("two points of the pack", ends.dump());
         });
+        if (node_.has("on"))
+            for (const auto& entry : node_.at("on").json().items()) {
+                const Json& own = entry.value();
+                if (own.is_array() && own.size() == 3 && own[0].is_string() && own[1].is_string() && own[2].is_number())
+                    out_.on[entry.key()] = {own[0].get<std::string>(), own[1].get<std::string>(), own[2].get<float>()};
+                else
+                    node_.at("on").faultAt(entry.key(), "a joint, another, body heights from the one to the other",
+                                           own.dump());
+            }
+        out_.prone = node_.text("lies", false) == "prone";
         out_.variation = static_cast<float>(node_.number("variation", 1, 0, 5));
         const JsonNode takes = node_.at("takes");
         if (!takes.json().is_object() || !takes.has("model")) {
@@ -57,7 +68,7 @@ private:
     PostureTake take(const JsonNode& node, const std::string& name) {
         PostureTake out;
         if (!node.expectObject({"like", "rows", "set", "add", "delay", "drop", "events", "observations", "variant",
-                                "cannot", "parts"}))
+                                "cannot", "cycles", "parts"}))
             return out;
         const std::string like = node.has("rows") ? std::string() : node.has("like") ? node.text("like") : "model";
         if (name != "model" && !like.empty()) {
@@ -81,6 +92,10 @@ private:
             out.postures.push_back(
                 posture(JsonNode(rows[i], node.path() + ".rows[" + std::to_string(i) + "]", faultsOf(node))));
         note(node);
+        if (node.has("cycles"))
+            out.cycles = cyclesOf(node.at("cycles"));
+        if (out.cycles.count > 0)
+            out.postures = repeated(out.postures, out.cycles);
         for (std::size_t i = 1; i < out.postures.size(); ++i)
             if (out.postures[i].t <= out.postures[i - 1].t)
                 node.faultAt("rows", "times that rise, also at " + out.postures[i].id,
@@ -111,6 +126,19 @@ private:
         return out;
     }
 
+    Cycles cyclesOf(const JsonNode& node) {
+        Cycles out;
+        if (!node.expectObject({"count", "period", "lead", "travel"}))
+            return out;
+        out.count = static_cast<int>(node.requiredNumber("count", 1, 50));
+        out.periodS = static_cast<float>(node.requiredNumber("period", .1, 60));
+        out.leadS = static_cast<float>(node.number("lead", 0, 0, static_cast<double>(out.periodS)));
+        if (node.has("travel"))
+            out.travel = place(numbers(node, "travel", 3));
+        note(node);
+        return out;
+    }
+
     /// Each row with everything: what it does not say is as in the row before.
     static Json whole(const Json& rows) {
         Json out = Json::array();
@@ -124,11 +152,13 @@ private:
         }
         return out;
     }
+    static bool isCalled(const Json& row, const std::string& id) {
+        const auto own = row.find("id");
+        return own != row.end() && *own == Json(id);
+    }
     static std::size_t rowOf(const Json& rows, const std::string& id) {
-        for (std::size_t i = 0; i < rows.size(); ++i)
-            if (const auto own = rows[i].find("id"); own != rows[i].end() && *own == Json(id))
-                return i;
-        return rows.size();
+        return static_cast<std::size_t>(
+            std::find_if(rows.begin(), rows.end(), [&](const Json& row) { return isCalled(row, id); }) - rows.begin());
     }
     /// Numbers, also within lists, added one by one; false: of unlike shape.
     static bool added(Json& to, const Json& what) {
@@ -143,7 +173,8 @@ private:
                 return false;
         return true;
     }
-    /// `set` and `add`: {"contact": {…}, "contact..": {…} (from there on), "..": {…} (all)}; `delay`: {"load": 0.2}.
+    /// `set` and `add`: {"contact": {…} (each of that name), "contact..": {…} (from there on), "..": {…} (all)};
+    /// `delay`: {"load": 0.2}.
     void change(const JsonNode& node, Json& rows) {
         const auto each = [&](const char* key, const auto& work) {
             if (!node.has(key))
@@ -160,9 +191,9 @@ private:
                 const std::size_t first = id.empty() && onward ? 0 : rowOf(rows, id);
                 if (first == rows.size())
                     list.faultAt(name, "a posture of the take", name);
-                const std::size_t last = onward ? rows.size() : std::min(rows.size(), first + 1);
-                for (std::size_t i = first; i < last; ++i)
-                    work(rows[i], entry.value(), list, name);
+                for (std::size_t i = first; i < rows.size(); ++i)
+                    if (onward || isCalled(rows[i], id))
+                        work(rows[i], entry.value(), list, name);
             }
         };
         each("set", [](Json& row, const Json& value, const JsonNode&, const std::string&) {
@@ -179,9 +210,12 @@ private:
                 const std::size_t first = rowOf(rows, entry.key());
                 if (first == rows.size() || !entry.value().is_number())
                     node.faultAt("delay", "seconds by posture of the take", entry.key());
-                for (std::size_t i = first; i < rows.size() && entry.value().is_number(); ++i)
-                    if (!rows[i].contains("t") || !added(rows[i]["t"], entry.value()))
+                double late = 0; // once more at each of that name
+                for (std::size_t i = first; i < rows.size() && entry.value().is_number(); ++i) {
+                    late += isCalled(rows[i], entry.key()) ? entry.value().get<double>() : 0;
+                    if (!rows[i].contains("t") || !added(rows[i]["t"], Json(late)))
                         node.faultAt("delay", "a posture with a time", entry.key());
+                }
             }
         for (const std::string& id : node.texts("drop"))
             if (const std::size_t at = rowOf(rows, id); at < rows.size())
@@ -220,7 +254,7 @@ private:
     Posture posture(const JsonNode& row) {
         Posture out;
         if (!row.expectObject({"id", "t", "hips", "yaw", "lean", "head", "ankles", "wrists", "elbow", "free_elbow",
-                               "knees", "implement", "feet", "points", "arrives"}))
+                               "knees", "hands", "implement", "feet", "feet_yaw", "points", "arrives"}))
             return out;
         out.id = row.id("id");
         out.t = static_cast<float>(row.requiredNumber("t", 0, 600));
@@ -241,6 +275,13 @@ private:
             out.wrist = sides(row, "wrists");
         if (row.has("knees"))
             out.kneePole = sides(row, "knees");
+        if (row.has("hands"))
+            out.hand = sides(row, "hands");
+        if (row.has("feet_yaw")) {
+            const auto both = numbers(row, "feet_yaw", 2);
+            out.footYaw[kRight] = both[0];
+            out.footYaw[kLeft] = both[1];
+        }
         if (row.has("elbow"))
             out.elbowPole[kRight] = place(numbers(row, "elbow", 3));
         if (row.has("free_elbow"))
@@ -249,8 +290,12 @@ private:
             out.implement = place(numbers(row, "implement", 3));
         out.footPitch = static_cast<float>(row.number("feet", 0, -90, 90));
         if (row.has("points"))
-            for (const auto& entry : row.at("points").json().items())
-                out.points[entry.key()] = place(numbers(row.at("points"), entry.key(), 3));
+            for (const auto& entry : row.at("points").json().items()) {
+                if (entry.value().is_string())
+                    out.held[entry.key()] = entry.value().get<std::string>();
+                else
+                    out.points[entry.key()] = place(numbers(row.at("points"), entry.key(), 3));
+            }
         if (row.has("arrives"))
             for (const auto& entry : row.at("arrives").json().items()) {
                 const auto part = std::find(kPartNames.begin(), kPartNames.end(), entry.key());
@@ -320,22 +365,75 @@ private:
     std::vector<JsonFault> noted_;
 };
 
-/// Where everything is at a time, in the room.
-std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& postures, float t, bool leftHanded) {
-    const Posture now = postureAt(postures, t);
-    Pose pose = poseOf(now, takes.implementLength);
-    if (leftHanded)
-        pose = mirrored(pose);
+Pose poseIn(const PostureTakes& takes, const Posture& posture) {
+    Pose pose = poseOf(posture, takes.implementLength);
+    pose.prone = takes.prone;
+    return pose;
+}
+
+/// Joints of the body in the room, of a right-hander, and the middles of the hands.
+std::map<std::string, Vec3> jointsAt(const PostureTakes& takes, const Posture& posture) {
+    const Pose pose = poseIn(takes, posture);
     const Joints joints = buildBody(pose, 0).joints;
     std::map<std::string, Vec3> out = byName(joints);
     out["chin"] = joints.chin;
     for (const char* part : {"hip", "shoulder", "ankle"})
         out[std::string("mid_") + part] = mix(out[std::string("left_") + part], out[std::string("right_") + part], .5f);
+    constexpr float kPalm = .06f;
+    for (const std::size_t side : {kLeft, kRight}) {
+        const Vec3 told = pose.handDirection[side], way = pose.prone ? Vec3{told.y, -told.x, told.z} : told;
+        out[side == kLeft ? "left_hand" : "right_hand"] = joints.wrist[side] + unit(way) * kPalm;
+    }
     if (!takes.implement.empty())
         out[takes.implement] = joints.tip;
-    for (const auto& [name, at] : now.points)
-        out[name] = leftHanded ? Vec3{at.x, at.y, -at.z} : at;
     return out;
+}
+
+/// Where everything is at a time, in the room.
+std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& postures, float t, bool leftHanded) {
+    const Posture now = postureAt(postures, t);
+    std::map<std::string, Vec3> out = jointsAt(takes, now);
+    for (const auto& [name, own] : takes.on)
+        if (out.contains(own.from) && out.contains(own.towards))
+            out[name] = out[own.from] + unit(out[own.towards] - out[own.from]) * own.by;
+    for (const auto& [name, at] : now.points)
+        out[name] = at;
+    // What lies at a joint at both postures goes with it; what is caught or let go of is straight between.
+    std::size_t i = 0;
+    while (i + 2 < postures.size() && t >= postures[i + 1].t)
+        ++i;
+    const Posture &a = postures[i], &b = postures[i + 1];
+    for (const Posture* own : {&a, &b})
+        for (const auto& [name, joint] : own->held) {
+            const auto placeIn = [&, &name = name](const Posture& posture) -> std::optional<Vec3> {
+                if (const auto at = posture.points.find(name); at != posture.points.end())
+                    return at->second;
+                const auto held = posture.held.find(name);
+                if (held == posture.held.end())
+                    return {};
+                const auto there = jointsAt(takes, posture);
+                const auto at = there.find(held->second);
+                return at == there.end() ? std::nullopt : std::optional(at->second);
+            };
+            const auto from = a.held.find(name), to = b.held.find(name);
+            if (from != a.held.end() && to != b.held.end() && from->second == to->second && out.contains(joint)) {
+                out[name] = out[joint];
+            } else if (const auto first = placeIn(a), last = placeIn(b); first && last) {
+                out[name] = mix(*first, *last, std::clamp((t - a.t) / (b.t - a.t), 0.f, 1.f));
+            }
+        }
+    if (!leftHanded)
+        return out;
+    std::map<std::string, Vec3> mirror;
+    for (const auto& [name, at] : out) {
+        std::string other = name;
+        if (name.starts_with("left_"))
+            other.replace(0, 4, "right");
+        else if (name.starts_with("right_"))
+            other.replace(0, 5, "left");
+        mirror[isAnatomical(other) || other.ends_with("_hand") ? other : name] = {at.x, at.y, -at.z};
+    }
+    return mirror;
 }
 
 /// Whether an analyst marks it: what the pack asks for, on both sides, and its own points.
@@ -360,12 +458,18 @@ PixelPoint seen(Vec3 at, Vec3 centre, View view, double bearingDeg) {
     return {kMiddleX + static_cast<double>(scale * x), kMiddleY - static_cast<double>(scale * y)};
 }
 
-double eventTime(const PostureTakes& takes, const Postures& postures, const EventAt& at) {
+/// In the order of time; a posture that comes again has its event again.
+std::vector<double> eventTimes(const PostureTakes& takes, const Postures& postures, const EventAt& at) {
     const auto timeOf = [&](const std::string& id) {
         return std::find_if(postures.begin(), postures.end(), [&](const Posture& p) { return p.id == id; })->t;
     };
-    if (at.how == EventAt::How::At)
-        return static_cast<double>(timeOf(at.from) + at.afterS);
+    if (at.how == EventAt::How::At) {
+        std::vector<double> out;
+        for (const Posture& posture : postures)
+            if (posture.id == at.from)
+                out.push_back(static_cast<double>(posture.t + at.afterS));
+        return out;
+    }
     const float from = timeOf(at.from), to = timeOf(at.to);
     constexpr float kStep = .002f;
     double best = -1e9, bestAt = static_cast<double>(from);
@@ -380,7 +484,7 @@ double eventTime(const PostureTakes& takes, const Postures& postures, const Even
         if (value > best)
             best = value, bestAt = static_cast<double>(t);
     }
-    return bestAt;
+    return {bestAt};
 }
 
 } // namespace
@@ -408,17 +512,26 @@ std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, con
         trial.variant = take.variant;
         if (!whole.parts.empty())
             trial.stress = whole.parts[part].second;
+        trial.capture.metresPerPixel = static_cast<double>(kTakeTallM / kTakeTallPx);
         trial.capture.handedness = leftHanded ? Side::Left : Side::Right;
         std::vector<double> times;
         for (int frame = 0; frame < frames; ++frame)
             times.push_back(static_cast<double>(frame) / kTakeRate);
         trial.times = FrameTimes::ofClip(times);
         for (const EventDef& event : pack.events)
-            if (const auto at = take.events.find(event.id); at != take.events.end()) {
-                const double timeS = eventTime(takes, postures, at->second) + static_cast<double>(kBefore);
-                trial.events.push_back(
-                    {event.id, timeS * kTakeRate, timeS, eventUncertainty(1.0 / kTakeRate, kDefaultMarkingFrames)});
-            }
+            if (const auto at = take.events.find(event.id); at != take.events.end())
+                for (const double told : eventTimes(takes, postures, at->second)) {
+                    const double timeS = told + static_cast<double>(kBefore);
+                    trial.events.push_back(
+                        {event.id, timeS * kTakeRate, timeS, eventUncertainty(1.0 / kTakeRate, kDefaultMarkingFrames)});
+                }
+        // Of a repetition that is one cycle, the second start is its end (single_cycles.h).
+        if (!pack.cycleEnd.empty())
+            for (bool first = true; TrialEvent & event : trial.events)
+                if (event.event == pack.events.front().id && !std::exchange(first, false))
+                    event.event = pack.cycleEnd;
+        std::sort(trial.events.begin(), trial.events.end(),
+                  [](const TrialEvent& a, const TrialEvent& b) { return a.timeS < b.timeS; });
         std::vector<std::map<std::string, Vec3>> places;
         for (int frame = 0; frame < frames; ++frame)
             places.push_back(placesAt(takes, postures, static_cast<float>(frame) / kTakeRate - kBefore, leftHanded));
@@ -445,9 +558,9 @@ std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, con
 std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::string& name, const std::string& event,
                                       int width, int height) {
     const PostureTake& take = takes.takes.at(name);
-    const auto at = static_cast<float>(eventTime(takes, take.postures, take.events.at(event)));
+    const auto at = static_cast<float>(eventTimes(takes, take.postures, take.events.at(event)).front());
     const Posture posture = postureAt(take.postures, at);
-    Pose pose = poseOf(posture, takes.implementLength);
+    Pose pose = poseIn(takes, posture);
     for (const auto& [from, to] : takes.rods)
         if (posture.points.contains(from) && posture.points.contains(to))
             pose.rods.emplace_back(posture.points.at(from), posture.points.at(to));
@@ -457,9 +570,10 @@ std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::stri
     camera.width = width;
     camera.height = height;
     camera.focalPx = 2.75f * static_cast<float>(height);
-    const Vec3 middle = turnedAboutY(pose.pelvis, kTurn);
-    camera.at = {middle.x, .52f, middle.z};
-    camera.eye = {middle.x, .75f, middle.z + 3.1f};
+    const Vec3 middle = takes.prone ? mix(mix(body.joints.hip[0], body.joints.hip[1], .5f), body.headCentre, .4f)
+                                    : turnedAboutY(pose.pelvis, kTurn);
+    camera.at = {middle.x, takes.prone ? middle.y : .52f, middle.z};
+    camera.eye = {middle.x, camera.at.y + .23f, middle.z + 3.1f};
     return Renderer(camera).render(body, Outfit(), 1);
 }
 

@@ -14,11 +14,13 @@
 
 namespace riflesso::simcam {
 
-/// How every take is filmed: frames a second, the athlete's height in pixels, the camera's distance in body heights.
+/// How every take is filmed: frames a second, the athlete's height in pixels and in metres, the camera's distance in
+/// body heights.
 constexpr int kTakeRate = 60;
-constexpr float kTakeTallPx = 450, kTakeAway = 8;
+constexpr float kTakeTallPx = 450, kTakeTallM = 1.75F, kTakeAway = 8;
 
-/// When a key event happens: as long after a posture, or where a joint is fastest or lowest between two.
+/// When a key event happens: as long after a posture (after each of that name), or where a joint is fastest or lowest
+/// between two.
 struct EventAt {
     enum class How { At, Fastest, Lowest } how = How::At;
     std::string from, to; ///< postures; At: `from` alone
@@ -30,6 +32,7 @@ struct PostureTake {
     Postures postures;
     std::map<std::string, EventAt> events; ///< by event of the pack
     std::map<std::string, std::string> observations;
+    Cycles cycles; ///< count 0: told from beginning to end
     std::string variant;
     std::string cannot; ///< why the figure cannot show it; empty: it can
     /// Takes of which the set is made in equal parts, each at its level of stress; empty: this one alone.
@@ -41,7 +44,14 @@ struct PostureTakes {
     std::string implement; ///< the pack's point at its end; empty: none
     float implementLength = 0;
     std::vector<std::pair<std::string, std::string>> rods; ///< drawn from one of the pack's points to another
-    float variation = 1;                      ///< natural one of a repetition, as a share of a stroke's (postures.h)
+    /// Points of the pack that lie from one joint so far towards another ("right_hand": from the wrist along the hand).
+    struct On {
+        std::string from, towards;
+        float by = 0;
+    };
+    std::map<std::string, On> on;
+    bool prone = false;  ///< the rows are told as if standing (Pose::prone); points of the pack in the room
+    float variation = 1; ///< natural one of a repetition, as a share of a stroke's (postures.h)
     std::map<std::string, PostureTake> takes; ///< "model", a fault of the pack, or another form by a name of its own
 };
 

@@ -72,6 +72,27 @@ Vec3 directionAlong(const Postures& all, std::size_t i, float t, MovingPart part
 
 } // namespace
 
+Postures repeated(const Postures& once, const Cycles& cycles) {
+    Postures out;
+    for (int k = -1; k <= cycles.count; ++k)
+        for (const Posture& told : once) {
+            const float t = cycles.leadS + static_cast<float>(k) * cycles.periodS + told.t;
+            const bool after = k == cycles.count;
+            if (t < 0 || (after && told.t > cycles.leadS))
+                continue;
+            Posture p = told;
+            p.t = t;
+            if (k < 0 || (after && told.t > 0))
+                p.id.clear();
+            const Vec3 on = cycles.travel * static_cast<float>(k);
+            p.hips = p.hips + on;
+            for (Vec3& ankle : p.ankle)
+                ankle = ankle + on;
+            out.push_back(std::move(p));
+        }
+    return out;
+}
+
 Posture postureAt(const Postures& all, float t) {
     if (t <= all.front().t)
         return all.front();
@@ -101,6 +122,14 @@ Posture postureAt(const Postures& all, float t) {
         out.elbowPole[side] = directionAlong(all, i, t, arm, a.elbowPole[side], b.elbowPole[side]);
         out.kneePole[side] =
             placeAlong(all, i, t, MovingPart::Legs, [side](const Posture& p) { return p.kneePole[side]; });
+    }
+    for (std::size_t side = 0; side < 2; ++side) {
+        if (length(a.hand[side]) > 0 && length(b.hand[side]) > 0)
+            out.hand[side] = directionAlong(all, i, t, side == kRight ? MovingPart::Hand : MovingPart::FreeArm,
+                                            a.hand[side], b.hand[side]);
+        if (a.footYaw[side] && b.footYaw[side])
+            out.footYaw[side] = along(all, i, t, MovingPart::Legs,
+                                      [side](const Posture& p) { return p.footYaw[side].value_or(p.hipYaw); });
     }
     out.implement = directionAlong(all, i, t, MovingPart::Implement, a.implement, b.implement);
     for (auto& [name, at] : out.points)
@@ -137,9 +166,9 @@ Pose poseOf(const Posture& posture, float implementLength) {
         pose.wristFromShoulder[side] = posture.wrist[side];
         pose.elbowPole[side] = posture.elbowPole[side];
         pose.kneePole[side] = length(posture.kneePole[side]) > 0 ? posture.kneePole[side] : front;
-        pose.footYaw[side] = pose.pelvisYaw;
+        pose.footYaw[side] = posture.footYaw[side] ? *posture.footYaw[side] * kRadians : pose.pelvisYaw;
         pose.footPitch[side] = posture.footPitch * kRadians;
-        pose.handDirection[side] = posture.wrist[side];
+        pose.handDirection[side] = length(posture.hand[side]) > 0 ? posture.hand[side] : posture.wrist[side];
     }
     if (implementLength > 0)
         pose.handDirection[kRight] = posture.implement;

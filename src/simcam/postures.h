@@ -25,17 +25,31 @@ struct Posture {
     std::array<Vec3, 2> ankle{Vec3{0, .052f, -.1f}, Vec3{0, .052f, .1f}};
     std::array<Vec3, 2> wrist{Vec3{.15f, -.15f, 0}, Vec3{.15f, -.15f, 0}}; ///< from the shoulder of its side
     std::array<Vec3, 2> elbowPole{Vec3{0, -1, -.3f}, Vec3{0, -1, .3f}};
-    std::array<Vec3, 2> kneePole{};     ///< none: as the hips face
-    Vec3 implement{1, 0, 0};            ///< from the wrist of the hand that holds it
-    float footPitch = 0;                ///< toes up
-    std::map<std::string, Vec3> points; ///< of the pack, such as a ball
+    std::array<Vec3, 2> kneePole{};                ///< none: as the hips face
+    std::array<Vec3, 2> hand{};                    ///< directions of the hands; none: away from the shoulder
+    Vec3 implement{1, 0, 0};                       ///< from the wrist of the hand that holds it
+    float footPitch = 0;                           ///< toes up
+    std::array<std::optional<float>, 2> footYaw{}; ///< degrees, to the left; none: as the hips
+    std::map<std::string, Vec3> points;            ///< of the pack, such as a ball
+    std::map<std::string, std::string> held;       ///< points of the pack that lie at a joint, or in "right_hand"
     /// How each part comes to this posture from the one before: 0 eases out of that and into this, above 0 it is
     /// fastest as it arrives, below 0 as it leaves (-0.9 to 3). None: smoothly through both.
     std::array<std::optional<float>, kMovingParts> arrives{};
 };
 
-/// Postures in time; at least two.
+/// Postures in time; at least two. An id may come again: a movement that repeats itself.
 using Postures = std::vector<Posture>;
+
+/// A movement that repeats itself, told once.
+struct Cycles {
+    int count = 0;     ///< filmed whole
+    float periodS = 0; ///< the postures lie within it, from 0
+    float leadS = 0;   ///< of the cycle before and of the one after; < periodS
+    Vec3 travel;       ///< of hips and feet from one cycle to the next
+};
+/// The cycles one after another. The postures of the parts before and after have no name, but for the first of the one
+/// after, which closes the last cycle.
+[[nodiscard]] Postures repeated(const Postures& once, const Cycles& cycles);
 
 /// Between two postures each part goes by its own course; before the first and after the last it stands still.
 [[nodiscard]] Posture postureAt(const Postures& postures, float t);

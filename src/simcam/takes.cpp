@@ -171,7 +171,8 @@ Camera cameraFor(double bearingDeg) {
 namespace {
 
 void readTold(const JsonNode& node, const Pack& pack, SkillTakes& out) {
-    if (!node.expectObject({"about", "pack", "movement", "views", "implement", "rods", "variation", "takes"}))
+    if (!node.expectObject(
+            {"about", "pack", "movement", "views", "implement", "rods", "on", "lies", "variation", "takes"}))
         return;
     out.packId = node.text("pack");
     if (out.packId != pack.id)

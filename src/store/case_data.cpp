@@ -140,6 +140,7 @@ Trial asMarked(const CaseData& data, const RepetitionPlace& place, Look look = L
             *trial.capture.metresPerPixel *= square->metresPerPixel / asSeen->metresPerPixel;
     }
     trial.capture.slowMotion = section.slowMotion;
+    trial.capture.place = {section.cameraHeightM, section.cameraDistanceM};
     trial.times = FrameTimes::ofClip(place.clip->timesS, section.slowMotion);
     trial.marks = repetition.marks;
     for (auto& [landmark, marks] : trial.marks)

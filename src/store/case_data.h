@@ -146,6 +146,7 @@ struct Section {
     double scaleRelativeU = 0;
     std::vector<KnownLength> knownLengths; ///< what the scale comes from; empty: entered, or not known
     std::optional<double> bearingDeg;      ///< of the camera off the normal of the movement's plane; none: not known
+    std::optional<double> cameraHeightM, cameraDistanceM; ///< CameraPlace; none: not said
     PictureSetup picture;
     std::vector<Repetition> repetitions;
 };

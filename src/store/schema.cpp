@@ -233,7 +233,10 @@ CREATE TABLE own_cue (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCE
 CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFERENCES clip ON DELETE CASCADE,
     sound BLOB NOT NULL)
 )"),
-                                            lastingIdsAndLimits(), conditionsAndYardsticks(), practiceInBlocks()};
+                                            lastingIdsAndLimits(), conditionsAndYardsticks(), practiceInBlocks(),
+                                            // 12: where the camera stood.
+                                            addColumnSql<Section>("camera_height") + QStringLiteral(";\n\n") +
+                                                addColumnSql<Section>("camera_distance")};
     return kMigrations;
 }
 

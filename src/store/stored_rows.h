@@ -100,6 +100,8 @@ template <> struct Stored<Section> {
         field<Section>("metres_per_pixel", "metres_per_pixel", &Section::metresPerPixel, {1e-9, 1e3, true}),
         field<Section>("scale_u", "scale_u", &Section::scaleRelativeU, {0, 1}),
         field<Section>("bearing", "bearing", &Section::bearingDeg, {0, 90, true}),
+        field<Section>("camera_height", "camera_height", &Section::cameraHeightM, {0, kMostCameraM}),
+        field<Section>("camera_distance", "camera_distance", &Section::cameraDistanceM, {0, kMostCameraM}),
         frameField<Section>("known_lengths", "known_lengths", &Section::knownLengths),
         frameField<Section>("picture", "picture", &Section::picture));
 };

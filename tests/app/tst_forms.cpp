@@ -90,6 +90,20 @@ private slots:
         QTRY_VERIFY(app_->quiet());
         show("findings");
         QTRY_VERIFY(!said(QStringLiteral("Camera assumed square on")));
+        // Its height and distance are kept, one gesture each.
+        for (const auto& [name, metres] : {std::pair{"cameraHeight", 0.9}, {"cameraDistance", 5.0}}) {
+            auto* box = app_->find<QDoubleSpinBox>(name);
+            QCOMPARE(box->text(), QStringLiteral("not said"));
+            box->setValue(metres);
+            emit box->editingFinished();
+            QTRY_VERIFY(app_->quiet());
+        }
+        QCOMPARE(section().cameraHeightM, std::optional(0.9));
+        QCOMPARE(section().cameraDistanceM, std::optional(5.0));
+        app_->workspace.undo();
+        QTRY_VERIFY(!section().cameraDistanceM);
+        app_->workspace.undo();
+        QTRY_VERIFY(!section().cameraHeightM);
         // Steps back, one gesture each.
         app_->workspace.undo();
         QTRY_VERIFY(!section().bearingDeg);

@@ -101,6 +101,62 @@ private slots:
         QVERIFY(back);
         app_->window->showPage(QStringLiteral("mirror"));
     }
+    void facesAreHiddenWhereTheyAreAsked() {
+        auto* stage = app_->find<StageView>("athleteStage");
+        const QImage plain = pictureOf(*stage, {stage->width(), {}}),
+                     bare = pictureOf(*stage, {stage->width(), {}, true});
+        QCOMPARE(plain.size(), bare.size());
+        // One colour over the head, the rest as it was.
+        int changed = 0, same = 0;
+        QHash<QRgb, int> colours;
+        for (int x = 0; x < plain.width(); ++x)
+            for (int y = 0; y < plain.height(); ++y)
+                if (plain.pixel(x, y) != bare.pixel(x, y)) {
+                    ++changed;
+                    ++colours[bare.pixel(x, y)];
+                } else {
+                    ++same;
+                }
+        QVERIFY2(changed > 300 && changed < same / 10, qPrintable(QString::number(changed)));
+        QVERIFY2(colours.value(look::dark().athlete.rgb()) > changed * 8 / 10, "the disc is not one colour");
+        QCOMPARE(pictureOf(*stage, {stage->width(), {}}), plain); // as it was
+        // A drawing that keeps its layers does not keep the face below one.
+        const QString path = out_.filePath(QStringLiteral("bare_stage.svg"));
+        QVERIFY(writePicture(*stage, {stage->width(), {}, true}, path));
+        const QString svg = contentOf(path);
+        const QString mark = QStringLiteral("base64,");
+        const QString rest = svg.mid(svg.indexOf(mark) + mark.size());
+        const QImage kept =
+            QImage::fromData(QByteArray::fromBase64(rest.left(rest.indexOf(QLatin1Char('"'))).toLatin1()));
+        QVERIFY(!kept.isNull());
+        int disc = 0;
+        for (int x = 0; x < kept.width(); ++x)
+            for (int y = 0; y < kept.height(); ++y)
+                disc += kept.pixel(x, y) == look::dark().athlete.rgb();
+        QVERIFY(disc > 300);
+        // Where nothing is marked, nothing of the film is shown: not on Film, nor in its list and its strip.
+        app_->window->showPage(QStringLiteral("film"));
+        QTRY_VERIFY(app_->quiet());
+        auto* film = app_->find<StageView>("stage");
+        QTRY_VERIFY(!film->image().isNull());
+        const QImage page = pictureOf(*film, {film->width(), {}, true}), whole = pictureOf(*film, {film->width(), {}});
+        int alike = 0, all = 0;
+        for (int x = page.width() / 4; x < page.width() * 3 / 4; ++x)
+            for (int y = page.height() / 4; y < page.height() * 3 / 4; ++y, ++all)
+                alike += page.pixel(x, y) == whole.pixel(x, y);
+        QVERIFY2(alike < all / 20, qPrintable(QStringLiteral("%1 of %2").arg(alike).arg(all)));
+        app_->window->showPage(QStringLiteral("mirror"), QStringLiteral("wall"));
+        auto* wall = this->page()->findChild<Wall*>();
+        QTRY_VERIFY(wall && wall->isVisible());
+        QTRY_VERIFY_WITH_TIMEOUT(wall->fetched() > .99, 60000);
+        const QImage open = pictureOf(*wall, {wall->width(), {}}), hidden = pictureOf(*wall, {wall->width(), {}, true});
+        int discs = 0;
+        for (int x = 0; x < hidden.width(); ++x)
+            for (int y = 0; y < hidden.height(); ++y)
+                discs += hidden.pixel(x, y) == look::dark().athlete.rgb() && hidden.pixel(x, y) != open.pixel(x, y);
+        QVERIFY2(discs > 8 * 40, qPrintable(QString::number(discs)));
+        app_->window->showPage(QStringLiteral("mirror"));
+    }
     void whatCannotBeWrittenIsSaid() {
         auto* line = page()->findChild<Waterline*>();
         const auto other = writePicture(*line, {640, {}}, out_.filePath(QStringLiteral("line.gif")));

@@ -152,6 +152,28 @@ private slots:
             runCli({"retest", "--before", before, "--after", file("A.json", QByteArray::fromStdString(other.dump()))});
         QCOMPARE(turned.json["measures"][0]["verdict"].get<std::string>(), "not_comparable");
         QCOMPARE(turned.json["measures"][0]["reason"].get<std::string>(), "view");
+        // The camera's place goes with the answer, by a switch or by the trial, and a retest says where it changed.
+        const auto placed = [&](const QStringList& more) { return runCli(files + more); };
+        const Answer low = placed({"--camera-height", "0.9", "--camera-distance", "5"});
+        QCOMPARE(low.json["camera"]["height_m"].get<double>(), 0.9);
+        const QString trial = QString::fromStdString(low.json["measures"]["trials"][0]["trial"].get<std::string>());
+        const Answer high =
+            placed({"--camera-height", "0.9", "--athlete",
+                    file("place.json",
+                         QStringLiteral("{\"trials\": {\"%1\": {\"camera_height\": 1.5}}}").arg(trial).toUtf8())});
+        QVERIFY(high.json["camera"]["height_m"].get<double>() > 0.9);
+        const Answer moved = runCli({"retest", "--before", file("low.json", QByteArray::fromStdString(low.json.dump())),
+                                     "--after", file("high.json", QByteArray::fromStdString([&] {
+                                                         Json far = low.json;
+                                                         far["camera"] = {{"height_m", 1.5}, {"distance_m", 8}};
+                                                         return far.dump();
+                                                     }()))});
+        QCOMPARE(moved.json["notes"].size(), 2U);
+        QCOMPARE(moved.json["notes"][0]["note"].get<std::string>(), std::string("camera_height"));
+        QCOMPARE(moved.json["notes"][1]["text"].get<std::string>(),
+                 std::string("the camera stood 5.0 m away, then 8.0 m"));
+        for (const char* bad : {"-1", "101", "low"})
+            QCOMPARE(placed({"--camera-height", bad}).code, 2);
         QCOMPARE(runCli({"retest", "--before", before, "--after", file("A.json", "{}")}).code, 2);
         QCOMPARE(runCli({"retest", "--before", before}).code, 2);
     }

@@ -136,6 +136,30 @@ private slots:
         QCOMPARE(json["measures"][0]["verdict"].get<std::string>(), "no_clear_change");
         QVERIFY(json["measures"][0]["reason"].is_null());
     }
+    void theCamerasPlaceIsSaid() {
+        const auto noted = [](CameraPlace then, CameraPlace now) {
+            AssessedSet before = setOf(summary(20, State::Clear)), after = setOf(summary(4, State::Within));
+            before.cameraPlace = then;
+            after.cameraPlace = now;
+            std::string out;
+            for (const Sentence& note : compareSets(before, after).notes)
+                out += inEnglish(note) + ";";
+            return QString::fromStdString(out);
+        };
+        QCOMPARE(noted({0.9, 5.0}, {1.05, 5.5}), QString()); // as a tripod is set up again by eye
+        QCOMPARE(noted({0.9, 5.0}, {1.4, 5.0}), QStringLiteral("the camera stood 0.9 m high, then 1.4 m;"));
+        QCOMPARE(noted({0.9, 5.0}, {0.9, 8.0}), QStringLiteral("the camera stood 5.0 m away, then 8.0 m;"));
+        QCOMPARE(noted({0.9, {}}, {{}, 8.0}), QString()); // nothing to hold it against
+        // A bearing that nobody said is not a different one.
+        SetSummary first = summary(20, State::Clear, 2), second = summary(4, State::Within, 2);
+        first.viewU = second.viewU = 1;
+        QCOMPARE(std::string(changeBetween(first, second, {}).notes.at(0).code()), std::string("bearing_unknown"));
+        first.bearingDeg = 0;
+        second.bearingDeg = 20;
+        QCOMPARE(std::string(changeBetween(first, second, {}).notes.at(0).code()), std::string("bearing"));
+        second.bearingDeg = 3;
+        QVERIFY(changeBetween(first, second, {}).notes.empty());
+    }
     void readsAnAnswer() {
         const auto set = readAssessedSet(kAnswer, "B.json");
         QVERIFY2(set.ok(), set.ok() ? "" : set.error().sentence().c_str());

@@ -30,6 +30,12 @@ const std::map<std::string, QStringList> kMeets = {
     {"neck", {"neck", "whole_body"}},
     {"head", {"head", "whole_body"}},
     {"back", {"back", "upper_back", "lower_back", "trunk", "whole_body"}},
+    {"hand", {"hand", "arm", "whole_body"}},
+    {"arm", {"arm", "shoulder", "elbow", "forearm", "wrist", "hand", "finger", "whole_body"}},
+    {"rib", {"chest", "trunk", "whole_body"}},
+    {"heart", {"heart_and_breath", "whole_body"}},
+    {"lung", {"heart_and_breath", "whole_body"}},
+    {"dizziness", {"head", "whole_body"}},
 };
 
 /// Titles of the drills that are not for somebody with a limit there: by the words of the pack's file.
@@ -121,7 +127,7 @@ private slots:
                     ++kept;
                 }
             }
-        QVERIFY(kept > 12);
+        QVERIFY(kept > 12 || file["drills"].empty()); // "Any movement" has none
     }
     void howeverAKneeIsSaid_data() { nothingForbiddenIsSaid_data(); }
     void howeverAKneeIsSaid() {

@@ -4,8 +4,10 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/judge/assessment.h"
+#include "core/measure/single_cycles.h"
 #include "core/pack/pack_reader.h"
 #include "core/signal/propose_events.h"
+#include "core/uncertainty/stats.h"
 #include "simcam/takes.h"
 #include "support/files.h"
 
@@ -43,7 +45,7 @@ const std::map<std::string, Skill>& skills() {
                 continue;
             }
             if (takes->movement == simcam::SkillTakes::Movement::Postures)
-                out.emplace(name, Skill{std::move(*pack), std::move(*takes)});
+                out.emplace(name, Skill{ofSingleCycles(std::move(*pack)), std::move(*takes)});
         }
         return out;
     }();
@@ -79,12 +81,12 @@ Assessment assessed(const Skill& skill, std::vector<Trial> trials) {
     input.facts.handedness = input.trials.front().capture.handedness;
     return assess(input);
 }
-/// Names and degrees of what was found, best first.
+/// Names and degrees of what was found, best first; in brackets what is not present.
 std::string ranking(const Findings& findings) {
     std::string out;
     for (const Finding& finding : findings.ranked)
-        if (finding.present)
-            out += finding.fault + (finding.state == State::Clear ? "! " : " ");
+        out +=
+            finding.present ? finding.fault + (finding.state == State::Clear ? "! " : " ") : "(" + finding.fault + ") ";
     return out;
 }
 
@@ -171,7 +173,7 @@ private slots:
             ++shown;
         }
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u' ')));
-        QVERIFY(shown >= 3);
+        QVERIFY(shown >= 3 || skill.pack.faults.empty()); // "Any movement" has none
     }
     void eventsAreProposedWhereTheyAre_data() { rows(); }
     void eventsAreProposedWhereTheyAre() {
@@ -195,6 +197,7 @@ private slots:
                 truth[trial.id][event.event] = event.timeS;
         }
         std::map<std::string, std::pair<int, int>> byEvent;
+        std::map<std::string, std::vector<double>> offMs; // what was proposed, where anything was
         int near[2] = {0, 0}, all[2] = {0, 0};
         for (int example = 0; example < 3; ++example) {
             std::vector<Trial> targets;
@@ -214,6 +217,8 @@ private slots:
                     const auto own = std::find_if(proposal.events.begin(), proposal.events.end(),
                                                   [&](const EventProposal& one) { return one.event == event; });
                     const bool isNear = own != proposal.events.end() && std::abs(own->timeS - timeS) <= 2 / 60.0 + 1e-9;
+                    if (own != proposal.events.end())
+                        offMs[event].push_back(1000 * (own->timeS - timeS));
                     near[soft] += isNear;
                     ++all[soft];
                     byEvent[event].first += isNear;
@@ -221,7 +226,8 @@ private slots:
                 }
         }
         for (const auto& [event, counts] : byEvent)
-            qInfo("%s: %d of %d within two frames", event.c_str(), counts.first, counts.second);
+            qInfo("%s: %d of %d within two frames, of %zu the middle is off by %.0f ms", event.c_str(), counts.first,
+                  counts.second, offMs[event].size(), offMs[event].empty() ? 0 : median(offMs[event]));
         QVERIFY2(near[0] >= .95 * all[0], qPrintable(QStringLiteral("sharp: %1 of %2").arg(near[0]).arg(all[0])));
         QVERIFY2(near[1] >= .85 * all[1],
                  qPrintable(QStringLiteral("start and stop: %1 of %2").arg(near[1]).arg(all[1])));
@@ -230,7 +236,15 @@ private slots:
     void thePackIsDeep() {
         QFETCH(QString, name);
         const Pack& pack = skillOf(name).pack;
-        QVERIFY2(pack.measures.size() >= 12 && pack.measures.size() <= 27, "measures");
+        if (pack.faults.empty()) {
+            QVERIFY2(name == QLatin1String("any_movement") && pack.ladders.empty() && pack.drills.empty(), "no faults");
+            QVERIFY(pack.measures.size() >= 12);
+            return;
+        }
+        // Where nothing is marked, only times and counts are measured; the eye does the rest.
+        const std::size_t least = pack.marked.empty() ? 7 : 12;
+        QVERIFY2(pack.measures.size() >= least && pack.measures.size() <= 27, "measures");
+        QVERIFY2(pack.measures.size() + pack.observations.size() >= 12, "measures and observations");
         QVERIFY2(pack.faults.size() >= 7 && pack.faults.size() <= 12, "faults");
         std::set<std::vector<std::string>> ladders;
         std::set<std::string> reached;

@@ -101,6 +101,8 @@ private slots:
              {std::pair("to", "100"),
               {"from", "-1"},
               {"bearing", "91"},
+              {"camera_height", "-1"},
+              {"camera_distance", "101"},
               {"scale_u", "1.5"},
               {"slow_motion", "0"},
               {"view", "\"above\""},

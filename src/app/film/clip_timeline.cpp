@@ -108,7 +108,7 @@ void ClipTimeline::drawPictures(QPainter& painter) const {
         if (at == pictures_.end() ||
             (at != pictures_.begin() && at->first != frame && frame - std::prev(at)->first < at->first - frame))
             at = at == pictures_.begin() ? at : std::prev(at);
-        if (pictures_.empty()) {
+        if (pictures_.empty() || picturesHidden_) {
             painter.fillRect(box, p.course);
             continue;
         }

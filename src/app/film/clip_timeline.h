@@ -45,6 +45,9 @@ public:
     /// Frames in sight, the first and the last.
     [[nodiscard]] std::pair<double, double> shown() const { return {first_, last_}; }
 
+    /// While on, its small pictures are left out.
+    void setPicturesHidden(bool on) { picturesHidden_ = on; }
+
 signals:
     void frameAsked(int frame);
     void repetitionClicked(RepetitionId id);
@@ -83,6 +86,7 @@ private:
     ClipId clip_;
     std::vector<double> sounds_;
     std::vector<int> cuts_;
+    bool picturesHidden_ = false;
     std::map<int, QImage> pictures_;
     QTimer settled_;
 };

@@ -221,6 +221,23 @@ QFormLayout* SectionPanel::buildForm() {
         save();
     });
     form->addRow(QString(), squareOn_);
+    const auto metres = [&](const QString& title, const char* name, const QString& tip) {
+        auto* box = new QDoubleSpinBox;
+        box->setObjectName(QLatin1String(name));
+        box->setRange(0, kMostCameraM);
+        box->setDecimals(1);
+        box->setSingleStep(0.1);
+        box->setSpecialValueText(tr("not said"));
+        box->setSuffix(tr(" m"));
+        box->setToolTip(tip);
+        connect(box, &QDoubleSpinBox::editingFinished, this, &SectionPanel::save);
+        form->addRow(title, box);
+        return box;
+    };
+    cameraHeight_ = metres(tr("Camera height"), "cameraHeight",
+                           tr("Of the lens above the floor. A retest from another height says so."));
+    cameraDistance_ = metres(tr("Distance"), "cameraDistance",
+                             tr("Of the lens from the plane of movement. A retest from elsewhere says so."));
     handedness_ = combo(tr("Hand"), "sectionHand");
     handedness_->addItems({tr("the athlete's"), tr("left"), tr("right")});
     performer_ = new QLineEdit;
@@ -303,6 +320,15 @@ void SectionPanel::save() {
         changed.scaleRelativeU = 0;
     }
     changed.bearingDeg = bearing_->value() < 0 ? std::nullopt : std::optional(bearing_->value());
+    const auto said = [](const QDoubleSpinBox* box) {
+        return box->value() > 0 ? std::optional(box->value()) : std::nullopt;
+    };
+    changed.cameraHeightM = said(cameraHeight_);
+    changed.cameraDistanceM = said(cameraDistance_);
+    const auto alike = [](std::optional<double> a, std::optional<double> b) {
+        constexpr double kShown = .05;
+        return a.has_value() == b.has_value() && std::abs(a.value_or(0) - b.value_or(0)) < kShown;
+    };
     changed.handedness = handedness_->currentIndex() == 0
                              ? std::nullopt
                              : std::optional(handedness_->currentIndex() == 1 ? Side::Left : Side::Right);
@@ -310,6 +336,8 @@ void SectionPanel::save() {
     const bool same = changed.view == part->view && changed.facing == part->facing && changed.stress == part->stress &&
                       std::abs(changed.slowMotion - part->slowMotion) < 5e-4 &&
                       changed.handedness == part->handedness && changed.performer == part->performer &&
+                      alike(changed.cameraHeightM, part->cameraHeightM) &&
+                      alike(changed.cameraDistanceM, part->cameraDistanceM) &&
                       std::abs(changed.bearingDeg.value_or(-1) - part->bearingDeg.value_or(-1)) < .5 &&
                       std::abs(changed.metresPerPixel.value_or(0) - part->metresPerPixel.value_or(0)) < kSameScale;
     if (!same)
@@ -317,8 +345,9 @@ void SectionPanel::save() {
 }
 
 void SectionPanel::showForm(const Section* part) {
-    for (QWidget* control : std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, lengths_,
-                                                            bearing_, handedness_, performer_, split_})
+    for (QWidget* control :
+         std::initializer_list<QWidget*>{view_, facing_, stress_, slowMotion_, scale_, lengths_, bearing_,
+                                         cameraHeight_, cameraDistance_, handedness_, performer_, split_})
         control->setEnabled(part != nullptr);
     const Clip* shown = clip();
     const Section* before = sectionBefore();
@@ -339,6 +368,8 @@ void SectionPanel::showForm(const Section* part) {
     scale_->setValue(1000 * part->metresPerPixel.value_or(0));
     bearing_->setValue(part->bearingDeg.value_or(-1));
     squareOn_->setVisible(!part->bearingDeg);
+    cameraHeight_->setValue(part->cameraHeightM.value_or(0));
+    cameraDistance_->setValue(part->cameraDistanceM.value_or(0));
     handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);
     performer_->setText(part->performer);
 }

@@ -63,7 +63,7 @@ private:
     ClipId clip_;
     SectionId section_;
     QComboBox *view_, *facing_, *stress_, *handedness_;
-    QDoubleSpinBox *slowMotion_, *scale_, *bearing_;
+    QDoubleSpinBox *slowMotion_, *scale_, *bearing_, *cameraHeight_, *cameraDistance_;
     QPushButton* squareOn_;
     QPushButton *split_, *join_, *lengths_;
     QLabel *heading_, *scaleText_;

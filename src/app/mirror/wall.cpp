@@ -1,6 +1,7 @@
 #include "app/mirror/wall.h"
 
 #include "app/theme.h"
+#include "app/widgets/stage_view.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -17,6 +18,15 @@ constexpr double kGap = 6, kCaption = 36; ///< between tiles; height of the word
 /// The frame to draw at a phase, and all that will be needed.
 int frameAt(const WallTile& tile, double percent) {
     return tile.frames[static_cast<std::size_t>(std::clamp(static_cast<int>(std::lround(percent)), 0, 100))];
+}
+
+/// A box of the picture, widened to the tiles' shape (width over height); what lies beyond the picture stays dark.
+QRectF widened(QRectF box, double shape) {
+    const QPointF centre = box.center();
+    box.setSize(box.width() / box.height() < shape ? QSizeF(box.height() * shape, box.height())
+                                                   : QSizeF(box.width(), box.width() / shape));
+    box.moveCenter(centre);
+    return box;
 }
 
 } // namespace
@@ -98,13 +108,8 @@ void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
     const auto pictures = pictures_.find(trial);
     if (tile == tiles_.end() || pictures == pictures_.end())
         return;
-    // The box, widened to the tiles' shape; what lies beyond the picture stays dark.
     const double shape = aspect();
-    QRectF box = tile->box.isEmpty() ? QRectF(whole.rect()) : tile->box;
-    const QPointF centre = box.center();
-    box.setSize(box.width() / box.height() < shape ? QSizeF(box.height() * shape, box.height())
-                                                   : QSizeF(box.width(), box.width() / shape));
-    box.moveCenter(centre);
+    const QRectF box = widened(tile->box.isEmpty() ? QRectF(whole.rect()) : tile->box, shape);
     QImage small(kPictureWidth, std::max(1, static_cast<int>(std::lround(kPictureWidth / shape))),
                  QImage::Format_RGB16); // half the memory of 32 bits, and as good at this size
     small.fill(theme::colours().stage);
@@ -183,9 +188,23 @@ void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect)
     const look::Palette& p = look::dark();
     const QColor colour = tile.isModel ? p.model : p.athlete;
     const QRectF picture(rect.topLeft(), QSizeF(rect.width(), rect.height() - kCaption));
-    if (const auto shown = shownFrame(tile))
-        painter.drawImage(picture, pictures_.at(tile.trial).byFrame.at(*shown));
-    else
+    const auto shown = shownFrame(tile);
+    const auto head = shown ? tile.heads.find(*shown) : tile.heads.end();
+    if (shown && !(facesCovered_ && (head == tile.heads.end() || tile.box.isEmpty()))) {
+        QImage small = pictures_.at(tile.trial).byFrame.at(*shown);
+        if (facesCovered_) { // made one before it is drawn: a drawing that keeps its layers would keep the face
+            const QRectF box = widened(tile.box, static_cast<double>(small.width()) / small.height());
+            QPainter own(&small);
+            if (tile.mirrored) {
+                own.translate(small.width(), 0);
+                own.scale(-1, 1);
+            }
+            own.scale(small.width() / box.width(), small.height() / box.height());
+            own.translate(-box.topLeft());
+            drawHeadCover(own, head->second, colour);
+        }
+        painter.drawImage(picture, small);
+    } else
         painter.fillRect(picture, QColor(0x1D, 0x2B, 0x30));
     const bool isChosen = tile.trial == chosen_;
     painter.setPen(QPen(isChosen ? colour : QColor(255, 255, 255, 40), isChosen ? 3 : 1));

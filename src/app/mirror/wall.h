@@ -38,6 +38,8 @@ public:
 
     /// Titles go through it before they are drawn; none: as they are. For pictures without names.
     void setSaying(std::function<QString(const QString&)> saying) { saying_ = std::move(saying); }
+    /// While on, heads are hidden; a picture whose head is not known is left out.
+    void setFacesCovered(bool on) { facesCovered_ = on; }
 
 signals:
     void clicked(const QString& trial);
@@ -75,6 +77,7 @@ private:
     double phase_ = 0;
     bool blind_ = false;
     std::function<QString(const QString&)> saying_;
+    bool facesCovered_ = false;
 };
 
 } // namespace riflesso

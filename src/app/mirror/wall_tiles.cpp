@@ -43,6 +43,14 @@ std::optional<Entry> entryOf(const CaseData& data, const PhaseAnchors& anchors, 
     for (int percent = 0; percent <= 100; ++percent)
         entry.tile.frames.push_back(std::clamp(static_cast<int>(std::lround(trial.times.frameOf(map->timeAt(percent)))),
                                                0, place.clip->frames() - 1));
+    for (const int frame : entry.tile.frames) {
+        std::map<std::string, PixelPoint> marks;
+        for (const auto& [landmark, track] : place.repetition->marks)
+            if (const auto mark = track.find(frame); mark != track.end())
+                marks[landmark] = mark->second.at;
+        if (const auto head = headCover(marks))
+            entry.tile.heads[frame] = *head;
+    }
     entry.number = place.repetition->number;
     entry.resultRank = rankOf(data.pack, place.repetition->result);
     entry.stressRank = static_cast<int>(place.section->stress);

@@ -2,6 +2,7 @@
 // The wall's contents as values: which repetitions stand on it, in which order, with which words.
 
 #include "core/judge/assessment.h"
+#include "core/points/head_cover.h"
 #include "core/signal/phase_map.h"
 #include "report/look.h"
 #include "store/case_data.h"
@@ -22,9 +23,10 @@ struct WallTile {
     std::string felt;               ///< the athlete's own verdict: "right", "off" or empty
     bool isModel = false, mirrored = false;
     QString clipPath;
-    std::vector<int> frames; ///< of the clip, at 0, 1, … 100 % of the movement
-    QRectF box;              ///< of the clip's picture, pixels
-    double durationS = 0;    ///< of the whole movement, real time
+    std::vector<int> frames;        ///< of the clip, at 0, 1, … 100 % of the movement
+    QRectF box;                     ///< of the clip's picture, pixels
+    double durationS = 0;           ///< of the whole movement, real time
+    std::map<int, HeadCover> heads; ///< by frame, where it is known
 };
 
 struct WallWish {

@@ -5,6 +5,7 @@
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/sign_label.h"
+#include "core/listed.h"
 #include "report/goal_words.h"
 #include "report/words.h"
 
@@ -447,6 +448,21 @@ void ProgressPage::showSide() {
             }
     if (progress_->retest.faults.empty())
         side_->addWidget(label(tr("None in either."), theme::kQuiet));
+    // The camera's place, once for all measures.
+    std::vector<Sentence> places = progress_->retest.notes;
+    for (const Change& change : progress_->retest.measures)
+        for (const Sentence& note : change.notes)
+            if (!holds(places, note))
+                places.push_back(note);
+    if (!places.empty()) {
+        side_->addSpacing(8);
+        side_->addWidget(label(tr("FILMED FROM ELSEWHERE"), theme::kHeading));
+        for (const Sentence& place : places) {
+            QLabel* line = label(words::text(place).toHtmlEscaped());
+            line->setObjectName(QStringLiteral("placeNote"));
+            side_->addWidget(line);
+        }
+    }
     if (!progress_->conditions.empty()) {
         side_->addSpacing(8);
         side_->addWidget(label(tr("FROM EASY TO HARD"), theme::kHeading));

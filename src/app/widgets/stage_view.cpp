@@ -21,6 +21,14 @@ constexpr double kLoupeZoom = 5;
 constexpr int kLoupeWidth = 190, kLoupeHeight = 150;
 } // namespace
 
+void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour) {
+    painter.setPen(Qt::NoPen);
+    QColor opaque = colour;
+    opaque.setAlpha(255);
+    painter.setBrush(opaque);
+    painter.drawEllipse(QPointF(head.centre.x + .5, head.centre.y + .5), head.radiusPx, head.radiusPx);
+}
+
 QPointF StageTransform::toWidget(QPointF pixel) const {
     const double x = mirrored ? pictureWidth - 1 - pixel.x() : pixel.x();
     return {offset.x() + (x + .5) * scale, offset.y() + (pixel.y() + .5) * scale};
@@ -212,7 +220,7 @@ void StageView::paintEvent(QPaintEvent*) {
     }
     if (!area_.isEmpty())
         painter.setClipRect(area_.translated(.5, .5));
-    painter.drawImage(0, 0, viewed_);
+    drawPicture(painter);
     painter.restore();
     if (boxFrom_ && boxTo_) {
         painter.setPen(QPen(look::dark().stageText, 1.5, Qt::DashLine));
@@ -287,8 +295,36 @@ void StageView::paintEvent(QPaintEvent*) {
         painter.setPen(look::dark().stageText);
         painter.drawText(box.topLeft() + QPointF(8, 4 + strongMetrics.height() + quietMetrics.ascent()), quiet);
     }
-    if (loupe_)
+    if (loupe_ && !facesCovered_)
         drawLoupe(painter);
+}
+
+void StageView::drawPicture(QPainter& painter) const {
+    if (!facesCovered_) {
+        painter.drawImage(0, 0, viewed_);
+        return;
+    }
+    std::map<std::string, PixelPoint> marks;
+    QColor colour;
+    for (const StageFigure& figure : figures_)
+        if (figure.dots && marks.empty()) {
+            colour = figure.colour;
+            for (const auto& [landmark, at] : figure.marks)
+                marks[landmark] = {at.x(), at.y()};
+        }
+    const auto head = headCover(marks);
+    if (!head)
+        return;
+    // Made one before it is drawn: in a drawing that keeps its layers the disc could be taken off again.
+    QImage covered(viewed_.size(), QImage::Format_RGB32);
+    covered.fill(theme::colours().stage);
+    QPainter own(&covered);
+    if (!area_.isEmpty())
+        own.setClipRect(area_.translated(.5, .5));
+    own.drawImage(0, 0, viewed_);
+    drawHeadCover(own, *head, colour);
+    own.end();
+    painter.drawImage(0, 0, covered);
 }
 
 QRectF StageView::captionBox(const QSizeF& size) {

@@ -4,6 +4,7 @@
 
 #include "app/widgets/drawn_notes.h"
 #include "core/measure/measured_shape.h"
+#include "core/points/head_cover.h"
 
 #include <QColor>
 #include <QImage>
@@ -32,6 +33,9 @@ struct StageTransform {
     [[nodiscard]] StageTransform zoomed(double factor, QPointF fixed) const;
 };
 
+/// The disc that hides a head: painter in pixels of the picture, pixel centres at halves.
+void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour);
+
 struct StageFigure {
     std::map<std::string, QPointF> marks;
     std::vector<std::pair<std::string, std::string>> lines;
@@ -49,6 +53,8 @@ public:
 
     void setImage(const QImage& image);
     [[nodiscard]] const QImage& image() const { return image_; }
+    /// While on, a disc hides the head of who is marked; where it is not known in this frame, the picture is left out.
+    void setFacesCovered(bool on) { facesCovered_ = on; }
     void setFigures(std::vector<StageFigure> figures);
     /// Lines drawn by hand, over everything else.
     void setDrawings(std::vector<StageDrawing> drawings) {
@@ -109,13 +115,15 @@ private:
     [[nodiscard]] QRectF captionBox(const QSizeF& size);
     void drawLoupe(QPainter& painter);
     void drawProposed(QPainter& painter, const StageFigure& figure) const;
+    /// The picture alone, in its own pixels.
+    void drawPicture(QPainter& painter) const;
 
     [[nodiscard]] QImage asViewed() const;
 
     QImage image_, viewed_; ///< as given; as it is shown
     QRectF area_;
     double brighter_ = 0;
-    bool sharper_ = false, boxing_ = false, stroking_ = false;
+    bool sharper_ = false, boxing_ = false, stroking_ = false, facesCovered_ = false;
     QList<QPointF> stroke_;                  ///< being drawn, pixels of the picture
     std::optional<QPointF> boxFrom_, boxTo_; ///< pixels of the picture
     std::vector<StageFigure> figures_;

@@ -29,6 +29,21 @@ const std::string& Assessment::seenIn(const std::string& trial, std::string_view
 
 namespace {
 
+/// Median of what was said of each.
+CameraPlace middlePlace(const std::vector<Trial>& trials) {
+    std::vector<double> heights, distances;
+    for (const Trial& trial : trials) {
+        if (trial.capture.place.heightM)
+            heights.push_back(*trial.capture.place.heightM);
+        if (trial.capture.place.distanceM)
+            distances.push_back(*trial.capture.place.distanceM);
+    }
+    const auto middle = [](const std::vector<double>& of) {
+        return of.empty() ? std::nullopt : std::optional(median(of));
+    };
+    return {middle(heights), middle(distances)};
+}
+
 /// What is alike in a set, or its result says that it is not.
 Sentence mixedNote(const std::vector<Trial>& trials) {
     Sentence unlikes;
@@ -251,6 +266,7 @@ Assessment assess(const AssessmentInput& input) {
     }
     if (!trials.empty())
         out.view = trials.front().capture.view;
+    out.cameraPlace = middlePlace(trials);
     const bool fromFile = input.modelFile && best.empty();
     if (input.cutoffHz)
         out.cutoff = {*input.cutoffHz, false};

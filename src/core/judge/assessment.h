@@ -53,6 +53,7 @@ struct Assessment {
     std::vector<std::string> assumed;
     std::string packId, packEdition;
     View view = View::Side;
+    CameraPlace cameraPlace; ///< the middle of what was said of the set's repetitions
 
     [[nodiscard]] const SetDeviation* deviation(std::string_view measure) const;
     /// The trial whose camera gave a movement its value of a measure: most often the movement's own.

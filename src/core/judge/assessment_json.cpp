@@ -187,6 +187,10 @@ Json assessmentJson(const Assessment& assessment) {
     out["cutoff_by_default"] = assessment.cutoff.byDefault;
     out["pack"] = {{"id", assessment.packId}, {"edition", assessment.packEdition}};
     out["view"] = toString(assessment.view);
+    for (const auto& [key, metres] :
+         {std::pair{"height_m", assessment.cameraPlace.heightM}, {"distance_m", assessment.cameraPlace.distanceM}})
+        if (metres)
+            out["camera"][key] = *metres;
     out["stress"] = assessment.stress;
     out["assumed"] = assessment.assumed;
     return out;

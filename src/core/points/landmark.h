@@ -55,6 +55,12 @@ struct RoleRule {
     std::string event;
 };
 
+/// Where a camera stood, as far as somebody said, metres: the lens above the floor; from the plane of movement.
+struct CameraPlace {
+    std::optional<double> heightM, distanceM;
+};
+constexpr double kMostCameraM = 100; ///< of either
+
 /// What is known of the athlete in one picture; each assumed value is said in the answer.
 struct Capture {
     View view = View::Side;
@@ -68,7 +74,8 @@ struct Capture {
     double bearingUDeg = 0;     ///< standard uncertainty of it, degrees
     bool movementPlane = false; ///< the marks lie in the calibrated plane of movement: foreshortening is out of them
     double slowMotion = 1;      ///< capture rate / stored rate; > 0
-    bool cameraMoves = false;   ///< and its movement is not taken out: nothing over time can be measured in lengths
+    CameraPlace place = {};
+    bool cameraMoves = false; ///< and its movement is not taken out: nothing over time can be measured in lengths
 };
 
 /// Standard uncertainty of a bearing that somebody set by hand, and of one that nobody told and that is taken for 0,

@@ -113,6 +113,7 @@ struct AthleteFacts {
     struct TrialFacts {
         std::optional<Side> facing;
         std::optional<double> bearingDeg, bearingUDeg;
+        CameraPlace place;
         std::optional<Stress> stress;
         std::string performer;
         std::optional<std::string> variant;

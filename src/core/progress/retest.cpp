@@ -7,7 +7,9 @@
 #include "core/uncertainty/stats.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <cstdio>
 #include <numbers>
 
 namespace riflesso {
@@ -102,6 +104,13 @@ Result<AssessedSet> readAssessedSet(std::string_view text, std::string_view name
     }
     if (json->contains("cutoff_hz") && (*json)["cutoff_hz"].is_number())
         out.cutoffHz = (*json)["cutoff_hz"];
+    if (json->contains("camera") && (*json)["camera"].is_object()) {
+        const Json& camera = (*json)["camera"];
+        for (const auto& [key, into] :
+             {std::pair{"height_m", &out.cameraPlace.heightM}, {"distance_m", &out.cameraPlace.distanceM}})
+            if (camera.contains(key) && camera[key].is_number())
+                *into = camera[key].get<double>();
+    }
     std::map<std::string, Values> values;
     const Json& measures = (*json)["measures"];
     if (measures.contains("trials") && measures["trials"].is_array())
@@ -208,7 +217,7 @@ Change changeBetween(const SetSummary& first, const SetSummary& second, Reason o
                                  std::abs(*first.bearingDeg - *second.bearingDeg) / std::numbers::sqrt3;
             change.u = std::sqrt(own(first) + own(second) + moved * moved);
         } else {
-            change.notes.emplace_back(notes::kBearing);
+            change.notes.emplace_back(first.bearingDeg && second.bearingDeg ? notes::kBearing : notes::kBearingUnknown);
         }
     }
     change.detectable = 1.96 * change.u;
@@ -232,6 +241,19 @@ Change changeBetween(const SetSummary& first, const SetSummary& second, Reason o
 
 Retest compareSets(const AssessedSet& before, const AssessedSet& after) {
     Retest out;
+    // A hand's breadth at arm's length, and a step at five: what a tripod set up again by eye is off by (own choice).
+    constexpr double kHeightM = .2, kDistanceShare = .2;
+    const CameraPlace &then = before.cameraPlace, &now = after.cameraPlace;
+    const auto tenths = [](double metres) {
+        std::array<char, 32> text{};
+        std::snprintf(text.data(), text.size(), "%.1f", metres);
+        return std::string(text.data());
+    };
+    if (then.heightM && now.heightM && exceeds(std::abs(*now.heightM - *then.heightM), kHeightM))
+        out.notes.emplace_back(notes::kCameraHeight(tenths(*then.heightM), tenths(*now.heightM)));
+    if (then.distanceM && now.distanceM &&
+        exceeds(std::abs(*now.distanceM - *then.distanceM), kDistanceShare * std::max(*then.distanceM, *now.distanceM)))
+        out.notes.emplace_back(notes::kCameraDistance(tenths(*then.distanceM), tenths(*now.distanceM)));
     for (const SetSummary& first : before.measures) {
         const SetSummary* second = after.find(first.measure);
         if (!second)
@@ -263,6 +285,8 @@ Json retestJson(const Retest& retest) {
         for (const Sentence& note : change.notes)
             out["measures"].back()["notes"].push_back(note.code());
     }
+    for (const Sentence& note : retest.notes)
+        out["notes"].push_back({{"note", note.code()}, {"text", inEnglish(note)}});
     out["faults"] = Json::array();
     for (const FaultChange& change : retest.faults)
         out["faults"].push_back({{"fault", change.fault}, {"verdict", change.verdict}});

@@ -25,6 +25,7 @@ struct AssessedSet {
     std::string view, packId, packEdition;
     std::vector<std::string> stress;
     double cutoffHz = 0;
+    CameraPlace cameraPlace;
     std::vector<SetSummary> measures;
     std::vector<std::string> presentFaults;
     std::vector<std::string> earlierFaults; ///< of the history, any date
@@ -51,6 +52,7 @@ struct FaultChange {
     std::string fault, verdict; ///< gone, stayed, new, returned
 };
 struct Retest {
+    std::vector<Sentence> notes; ///< of all measures: the camera was higher, lower, nearer or farther
     std::vector<Change> measures;
     std::vector<FaultChange> faults;
 };

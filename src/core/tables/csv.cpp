@@ -359,6 +359,9 @@ Result<ReadTrials> readTrials(const TrialTables& tables, const TrialDefaults& de
         trial.capture.bearingDeg = pick(ownBearing, defaults.bearingDeg);
         const auto bearingU = pick(ownU, defaults.bearingUDeg);
         trial.capture.bearingUDeg = bearingU.value_or(trial.capture.bearingDeg ? kBearingUDeg : 0);
+        const CameraPlace ownPlace = own == facts.trials.end() ? CameraPlace() : own->second.place;
+        trial.capture.place = {pick(ownPlace.heightM, defaults.place.heightM),
+                               pick(ownPlace.distanceM, defaults.place.distanceM)};
         bearingAssumed = bearingAssumed || (!trial.capture.bearingDeg && trial.capture.view != View::Top);
         if (own != facts.trials.end()) {
             trial.stress = own->second.stress;
@@ -496,8 +499,8 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                 const JsonNode trials = node.at("trials");
                 for (const auto& [id, value] : trials.json().items()) {
                     const JsonNode entry = trials.at(id);
-                    if (!entry.expectObject({"facing", "bearing", "bearing_u", "stress", "performer", "variant",
-                                             "conditions", "results"}))
+                    if (!entry.expectObject({"facing", "bearing", "bearing_u", "camera_height", "camera_distance",
+                                             "stress", "performer", "variant", "conditions", "results"}))
                         continue;
                     AthleteFacts::TrialFacts& own = facts.trials[id];
                     own.facing = entry.optionalWord<Side>("facing", "left right", sideFrom);
@@ -505,6 +508,10 @@ Result<AthleteFacts> readAthleteFacts(std::string_view text, std::string_view na
                         own.bearingDeg = entry.number("bearing", 0, 0, kMostBearingDeg);
                     if (entry.has("bearing_u"))
                         own.bearingUDeg = entry.number("bearing_u", 0, 0, kMostBearingDeg);
+                    if (entry.has("camera_height"))
+                        own.place.heightM = entry.number("camera_height", 0, 0, kMostCameraM);
+                    if (entry.has("camera_distance"))
+                        own.place.distanceM = entry.number("camera_distance", 0, 0, kMostCameraM);
                     own.stress = entry.optionalWord<Stress>("stress", kStressWords, stressFrom);
                     own.performer = entry.text("performer", false);
                     if (entry.has("variant"))

@@ -54,6 +54,7 @@ struct TrialDefaults {
     std::optional<Side> handedness, facing;
     std::optional<View> view;
     std::optional<double> scale, slowMotion, bearingDeg, bearingUDeg;
+    CameraPlace place;
     int pictureHeight = 0; ///< 0: unknown; marks without sigma_px get 2 px
     double markingFrames = kDefaultMarkingFrames;
 };
