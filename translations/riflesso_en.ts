@@ -1269,6 +1269,10 @@
         <source>the step before it is passed again</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Take care: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1778,6 +1782,18 @@
     </message>
     <message>
         <source>what is divided by cannot be told from 0: mark more exactly, or film closer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody said where the camera stood, so some of the change may be its place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the camera stood %1 m high, then %2 m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the camera stood %1 m away, then %2 m</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6892,15 +6908,7 @@
 <context>
     <name>riflesso::PictureMenu</name>
     <message>
-        <source> without names…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Copy this view as a picture</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Copy this view without names</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6909,10 +6917,6 @@
     </message>
     <message>
         <source>Copy the page as a picture</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Copy the page without names</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6940,7 +6944,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Written: %1</source>
+        <source> without names and faces…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy this view without names and faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy the page without names and faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The face of who is marked is hidden: see whether others are in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7922,6 +7942,10 @@
         <source>take the next step on</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>FILMED FROM ELSEWHERE</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::RepetitionFinder</name>
@@ -8592,6 +8616,30 @@
     </message>
     <message>
         <source>Within some 5°: the numbers of this section allow for no more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the lens above the floor. A retest from another height says so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the lens from the plane of movement. A retest from elsewhere says so.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

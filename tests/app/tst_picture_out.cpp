@@ -137,7 +137,7 @@ private slots:
         // Where nothing is marked, nothing of the film is shown: not on Film, nor in its list and its strip.
         app_->window->showPage(QStringLiteral("film"));
         QTRY_VERIFY(app_->quiet());
-        auto* film = app_->find<StageView>("stage");
+        auto* film = app_->find<StageView>("filmStage");
         QTRY_VERIFY(!film->image().isNull());
         const QImage page = pictureOf(*film, {film->width(), {}, true}), whole = pictureOf(*film, {film->width(), {}});
         int alike = 0, all = 0;

@@ -359,15 +359,17 @@ void SectionPanel::showForm(const Section* part) {
     const QString words = part && shown ? scaleWords(part->knownLengths, shown->height) : QString();
     scaleText_->setText(words);
     scaleText_->setVisible(!words.isEmpty());
-    if (!part)
+    squareOn_->setVisible(part && !part->bearingDeg);
+    if (!part) {
+        slowMotion_->setValue(1);
         return;
+    }
     view_->setCurrentIndex(static_cast<int>(part->view));
     facing_->setCurrentIndex(part->facing == Side::Left ? 0 : 1);
     stress_->setCurrentIndex(static_cast<int>(part->stress));
     slowMotion_->setValue(part->slowMotion);
     scale_->setValue(1000 * part->metresPerPixel.value_or(0));
     bearing_->setValue(part->bearingDeg.value_or(-1));
-    squareOn_->setVisible(!part->bearingDeg);
     cameraHeight_->setValue(part->cameraHeightM.value_or(0));
     cameraDistance_->setValue(part->cameraDistanceM.value_or(0));
     handedness_->setCurrentIndex(!part->handedness ? 0 : *part->handedness == Side::Left ? 1 : 2);

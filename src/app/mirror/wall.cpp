@@ -194,6 +194,7 @@ void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect)
         QImage small = pictures_.at(tile.trial).byFrame.at(*shown);
         if (facesCovered_) { // made one before it is drawn: a drawing that keeps its layers would keep the face
             const QRectF box = widened(tile.box, static_cast<double>(small.width()) / small.height());
+            small = small.convertToFormat(QImage::Format_RGB32);
             QPainter own(&small);
             if (tile.mirrored) {
                 own.translate(small.width(), 0);

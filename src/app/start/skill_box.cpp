@@ -17,7 +17,7 @@
 namespace riflesso {
 namespace {
 
-enum Role { TextRole = Qt::UserRole, LineRole, PictureRole, SearchRole };
+enum Role { TextRole = Qt::UserRole, LineRole, PictureRole, SearchRole, WordsRole };
 constexpr int kPictureWide = 72, kPictureHigh = 54, kMargin = 6, kMostRows = 7;
 
 /// A picture, the name, and a line under it.
@@ -113,6 +113,7 @@ void SkillBox::fill(const QStringList& lastUsed) {
                       LineRole);
         item->setData(pack.picture, PictureRole);
         item->setData(QStringLiteral("%1 %2 %3").arg(pack.title, pack.group, pack.words), SearchRole);
+        item->setData(pack.words, WordsRole);
         item->setToolTip(pack.line);
         model->appendRow(item);
     }
@@ -122,18 +123,27 @@ void SkillBox::fill(const QStringList& lastUsed) {
     setCurrentIndex(std::max(0, findText(chosen)));
 }
 
-/// What was typed and chosen from no list: the only skill that it fits, else the one that was chosen before.
+/// What was typed and chosen from no list: the skill that it fits best, by its title, else by how early it stands among
+/// the words of a skill; where it fits none, the one that was chosen before.
 void SkillBox::search(const QString& typed) {
     if (typed == itemText(currentIndex()))
         return;
-    int only = -1, fits = 0;
-    for (int i = 0; i < count(); ++i)
-        if (itemData(i, SearchRole).toString().contains(typed.trimmed(), Qt::CaseInsensitive)) {
-            only = i;
-            ++fits;
+    const QString sought = typed.trimmed();
+    int best = -1;
+    qsizetype bestAt = 0;
+    for (int i = 0; i < count(); ++i) {
+        if (sought.isEmpty() || !itemData(i, SearchRole).toString().contains(sought, Qt::CaseInsensitive))
+            continue;
+        constexpr qsizetype kByGroup = 1 << 20;
+        const qsizetype among = itemData(i, WordsRole).toString().indexOf(sought, 0, Qt::CaseInsensitive);
+        const qsizetype at = itemText(i).contains(sought, Qt::CaseInsensitive) ? -1 : among < 0 ? kByGroup : among;
+        if (best < 0 || at < bestAt) {
+            best = i;
+            bestAt = at;
         }
-    if (fits == 1)
-        setCurrentIndex(only);
+    }
+    if (best >= 0)
+        setCurrentIndex(best);
     else
         setEditText(itemText(currentIndex()));
 }

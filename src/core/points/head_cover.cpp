@@ -8,8 +8,8 @@
 namespace riflesso {
 namespace {
 
-// Shares of body height. The head from chin to crown is 0.13 of it; half of that, a tenth wider, and hair.
-constexpr double kHeadRadius = .08, kNoseAhead = .062, kEarAside = .047, kMarkSlack = .02;
+// Shares of body height. The head from chin to crown is 0.13 of it; half of that, a seventh wider: hair.
+constexpr double kHeadRadius = .075, kNoseAhead = .062, kEarAside = .047, kMarkSlack = .014;
 constexpr double kNeckToHead = .113; // from the middle of the shoulders to that of the head, upright
 
 struct Segment {
