@@ -8,8 +8,10 @@
 #include "media/clip_writer.h"
 #include "simcam/odd_clips.h"
 #include "simcam/takes.h"
+#include "simcam/told_clip.h"
 
 #include <QDir>
+#include <QFileInfo>
 #include <QImage>
 
 #include <cstdio>
@@ -219,6 +221,22 @@ Result<Json> simulate(const Words& words) {
         return Json{
             {"clip", *out + "/" + name + ".mp4"}, {"truth", *out + "/" + name + ".truth.json"}, {"frames", frames}};
     };
+    if (name.ends_with(".clip.json")) { // told by data alone
+        const auto text = readFile(name);
+        if (!text)
+            return text.error();
+        const QString base = QFileInfo(QString::fromStdString(name)).completeBaseName().section(u'.', 0, 0);
+        const auto clip = simcam::readToldClip(*text, base.toStdString());
+        if (!clip)
+            return clip.error();
+        const auto skill = skillNamed(clip->skill);
+        if (!skill)
+            return skill.error();
+        std::fprintf(stderr, "\n");
+        if (const auto done = simcam::renderToldClip(*clip, skill->first, skill->second, *out, shown); !done)
+            return done.error();
+        return Json{{"clip", *out + "/" + clip->name + ".mp4"}, {"truth", *out + "/" + clip->name + ".truth.json"}};
+    }
     std::string names;
     for (const simcam::SimulatedClip& clip : simcam::demoClips()) {
         names += (names.empty() ? "" : " ") + clip.name;

@@ -152,7 +152,7 @@ private:
                 sides[role] = *side;
         for (const PointRef& ref : pack_.marked) {
             const std::string name = resolvePoint(ref, sides);
-            if (unseen.contains(name))
+            if (unseen.contains(name) || !truth["landmarks_px"].contains(name))
                 continue;
             const Json& path = truth["landmarks_px"][name];
             for (int frame = repetition.from; frame <= repetition.to; ++frame) {
@@ -215,7 +215,7 @@ private:
             out.from = from;
             out.to = to;
             out.facing = sideIn(take, "facing");
-            out.view = prepared.truth.value("view", "side") == "rear" ? View::Rear : View::Side;
+            out.view = viewFrom(prepared.truth.value("view", "side")).value_or(View::Side);
             out.stress = filmed.stress.value_or(Stress::Calm);
             out.bearingDeg = 0; // the cameras of the demo stand square on
             if (model) {

@@ -93,9 +93,11 @@ Decision decisionIn(const JsonNode& node, const QDate& baseline) {
 }
 
 StoryNotes notesIn(const JsonNode& node) {
-    node.expectObject({"variant", "variant_fits", "result", "felt", "observations"});
+    node.expectObject({"variant", "variants", "variant_fits", "result", "felt", "observations"});
     StoryNotes out;
-    out.variant = node.text("variant", false);
+    out.variants = node.texts("variants");
+    if (const std::string one = node.text("variant", false); !one.empty())
+        out.variants = {one};
     if (node.has("variant_fits"))
         out.variantFits = node.boolean("variant_fits", true);
     out.results = node.texts("result");
@@ -143,7 +145,7 @@ void StoryNotes::noteIn(Repetition& r, std::size_t index) const {
     const auto turn = [index](const std::vector<std::string>& list) {
         return list.empty() ? std::string() : list[index % list.size()];
     };
-    r.variant = variant;
+    r.variant = turn(variants);
     r.variantFits = variantFits;
     r.result = turn(results);
     r.felt = turn(felt);

@@ -15,7 +15,7 @@ namespace riflesso {
 
 /// What the analyst notes beside the marks, repetition after repetition; a list that ends begins again.
 struct StoryNotes {
-    std::string variant;
+    std::vector<std::string> variants;
     std::optional<bool> variantFits;
     std::vector<std::string> results, felt;
     std::map<std::string, std::vector<std::string>> observations;

@@ -379,6 +379,8 @@ Body buildBody(const Pose& pose, float turn) {
         buildRowingMachine(
             b, j, hand, [&](Vec3 v) { return turned(v); }, pose);
 
+    for (const auto& [middle, half] : pose.boxes)
+        b.box(turned(middle), {turned({1, 0, 0}), {0, 1, 0}, turned({0, 0, -1})}, half, .008f, Material::Cloth, .001f);
     for (const auto& [from, to] : pose.rods)
         b.cone(turned(from), turned(to), .009f, .006f, Material::Rail, .001f);
 

@@ -47,7 +47,28 @@ constexpr std::size_t kShadowList = 160;
 
 // --- the hall ----------------------------------------------------------------------------------------------
 
-Vec3 floorColour(Vec3 p) {
+Vec3 tiles(float u, float v, float size) {
+    const float a = u / size, b = v / size;
+    const int i = static_cast<int>(std::floor(a)), j = static_cast<int>(std::floor(b));
+    const float x = a - static_cast<float>(i), y = b - static_cast<float>(j);
+    const bool joint = x < .06f || y < .06f;
+    return joint ? linear(206, 222, 226) : linear(120, 178, 196) * (.92f + .12f * lattice(i, j, 11));
+}
+
+/// A racket court: one colour, white lines.
+Vec3 courtColour(Vec3 p) {
+    Vec3 c = linear(62, 116, 92) * (.93f + .14f * octaves({p.x * 5, p.z * 5, 2}));
+    const auto line = [](float at, float where) { return std::fabs(at - where) < .016f; };
+    if (line(std::fabs(p.x), 1.5f) || line(p.z, -1.2f) || line(p.z, 1.35f) || (line(p.x, 0) && p.z < -1.2f))
+        c = linear(236, 238, 234);
+    return c;
+}
+
+Vec3 floorColour(Vec3 p, Corner corner) {
+    if (corner == Corner::Court)
+        return courtColour(p);
+    if (corner == Corner::Pool)
+        return std::fabs(p.z) < .12f ? linear(34, 60, 92) : tiles(p.x, p.z, .11f);
     Vec3 c = linear(196, 150, 98);
     const float plank = p.z * 14;
     const int i = static_cast<int>(std::floor(plank));
@@ -65,6 +86,8 @@ Vec3 floorColour(Vec3 p) {
 }
 
 Vec3 wallColour(float x, float y, Corner corner) {
+    if (corner == Corner::Pool)
+        return tiles(x, y, .11f) * .8f;
     Vec3 c;
     if (y < .085f) {
         c = linear(90, 70, 52);
@@ -114,7 +137,7 @@ class FrameScene {
 public:
     FrameScene(const Camera& camera, const Body& body, const Outfit& outfit)
         : camera_(camera), body_(body), outfit_{linear(outfit.jacket), linear(outfit.breeches), linear(outfit.skin),
-                                                linear(outfit.hair), linear(outfit.shoe)} {
+                                                linear(outfit.hair), linear(outfit.shoe), linear(outfit.sock), linear(outfit.glove)} {
         for (std::size_t i = 0; i < body.shapes.size(); ++i)
             if (body.shapes[i].centre.y - body.shapes[i].reach < .17f)
                 low_.push_back(static_cast<int>(i));
@@ -139,9 +162,11 @@ public:
                 if (near < pixel * t * .12f) {
                     if (d.y < -1e-4f && -camera_.eye.y / d.y < t)
                         break; // below the floor
+                    if (isPool() && p.y > kPoolDeep)
+                        break; // above the water, which from below is a mirror
                     hit.material = static_cast<int>(material);
                     hit.t = t;
-                    hit.light = shade(p, d, material, list);
+                    hit.light = throughWater(shade(p, d, material, list), t);
                     return hit;
                 }
                 t += near * .92f;
@@ -155,12 +180,20 @@ public:
         const float toFloor = d.y < -1e-4f ? -camera_.eye.y / d.y : 1e9f;
         const float toWall = d.z < -1e-4f ? (kWallZ - camera_.eye.z) / d.z : 1e9f;
         t = std::min(toFloor, toWall);
+        if (const float toWater = (kPoolDeep - camera_.eye.y) / d.y; isPool() && d.y > 1e-4f && toWater < t) {
+            t = toWater;
+            const Vec3 p = camera_.eye + d * t;
+            const float ripple = octaves({p.x * 7, p.z * 16, 5});
+            return throughWater(linear(150, 214, 226) * (.55f + .9f * ripple * ripple), t);
+        }
         const Vec3 p = camera_.eye + d * t;
         if (toFloor >= toWall)
-            return wallColour(p.x, p.y, camera_.corner);
+            return throughWater(wallColour(p.x, p.y, camera_.corner), t);
         const float lit = withBody ? shadow(p, .005f) : 1, open = withBody ? floorOpenness(p) : 1;
         const float window = .55f + .45f * smoothStep(.3f, .8f, octaves({p.x * .7f + 3, p.z * .7f, 2}));
-        const Vec3 r = floorColour(p) * (Vec3{.50f, .52f, .56f} * open + Vec3{.62f, .57f, .48f} * (lit * window));
+        const Vec3 r = floorColour(p, camera_.corner) * (Vec3{.50f, .52f, .56f} * open + Vec3{.62f, .57f, .48f} * (lit * window));
+        if (isPool())
+            return throughWater(r, t);
         return r + Vec3{.5f, .52f, .55f} * (std::pow(1 - std::fabs(d.y), 4.f) * .22f);
     }
 
@@ -180,6 +213,15 @@ public:
     }
 
 private:
+    [[nodiscard]] bool isPool() const { return camera_.corner == Corner::Pool; }
+    /// What the water takes of the light on its way, red first, and what it brings of its own.
+    [[nodiscard]] Vec3 throughWater(Vec3 light, float t) const {
+        if (!isPool())
+            return light;
+        constexpr float kClear = .10f;
+        const float kept = std::exp(-kClear * t);
+        return light * Vec3{kept * kept, kept, kept} + linear(60, 140, 172) * (1 - kept);
+    }
     [[nodiscard]] const Shape& shape(int i) const { return body_.shapes[static_cast<std::size_t>(i)]; }
 
     float distance(const Indices& list, Vec3 p, Material* material = nullptr) const {
@@ -328,17 +370,19 @@ private:
         case Material::Shoe:
             return outfit_.shoe * weave;
         case Material::Sole:
-            return linear(240, 240, 240) * weave;
+            return outfit_.sock * weave;
         case Material::Glove:
-            return linear(230, 228, 220) * weave;
+            return outfit_.glove * weave;
         case Material::Blade:
             return linear(66, 68, 72);
         case Material::Machine:
             return linear(52, 56, 62) * weave;
         case Material::Rail:
             return linear(176, 180, 184);
+        case Material::Cloth:
+            return linear(36, 112, 78) * weave;
         default:
-            return linear(240, 240, 240) * weave;
+            return outfit_.sock * weave;
         }
     }
 
@@ -396,7 +440,7 @@ private:
     const Camera& camera_;
     const Body& body_;
     struct {
-        Vec3 jacket, breeches, skin, hair, shoe;
+        Vec3 jacket, breeches, skin, hair, shoe, sock, glove;
     } outfit_;
     Indices low_; ///< shapes near the floor
 };

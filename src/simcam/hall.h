@@ -13,7 +13,9 @@ struct PixelPosition {
 };
 
 /// Which part of the hall the camera sees behind the athlete.
-enum class Corner { Fencing, Rowing, Archery };
+enum class Corner { Fencing, Rowing, Archery, Court, Table, Pool };
+/// Height of the water in the pool, body heights above its floor. The camera stands under it.
+constexpr float kPoolDeep = .85f;
 
 /// Pinhole camera.
 struct Camera {
@@ -35,7 +37,7 @@ private:
 
 /// Colours in sRGB 0..255.
 struct Outfit {
-    Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50};
+    Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50}, sock{240, 240, 240}, glove{230, 228, 220};
 };
 
 /// Renders frames of one camera; the empty hall is computed once.

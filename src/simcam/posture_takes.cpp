@@ -19,6 +19,8 @@ constexpr std::array<std::string_view, kMovingParts> kPartNames{"legs", "hips", 
 // Numbers of the file are forward, left, up.
 Vec3 place(const std::vector<float>& v) { return {v[0], v[2], -v[1]}; }
 
+Vec3 halfSizes(const std::vector<float>& v) { return {v[0], v[2], v[1]}; }
+
 class PostureReader {
 public:
     PostureReader(const JsonNode& node, const Pack& pack) : node_(node), pack_(pack) {}
@@ -48,6 +50,10 @@ public:
                     node_.at("on").faultAt(entry.key(), "a joint, another, body heights from the one to the other",
                                            own.dump());
             }
+        node_.list("boxes", false, [&](const JsonNode& entry) {
+            if (entry.expectObject({"middle", "half"}))
+                out_.boxes.emplace_back(place(numbers(entry, "middle", 3)), halfSizes(numbers(entry, "half", 3)));
+        });
         out_.prone = node_.text("lies", false) == "prone";
         out_.variation = static_cast<float>(node_.number("variation", 1, 0, 5));
         const JsonNode takes = node_.at("takes");
@@ -94,8 +100,9 @@ private:
         note(node);
         if (node.has("cycles"))
             out.cycles = cyclesOf(node.at("cycles"));
+        out.once = out.postures;
         if (out.cycles.count > 0)
-            out.postures = repeated(out.postures, out.cycles);
+            out.postures = repeated(out.once, out.cycles);
         for (std::size_t i = 1; i < out.postures.size(); ++i)
             if (out.postures[i].t <= out.postures[i - 1].t)
                 node.faultAt("rows", "times that rise, also at " + out.postures[i].id,
@@ -365,11 +372,25 @@ private:
     std::vector<JsonFault> noted_;
 };
 
+} // namespace
+
+void afloat(Pose& pose) {
+    pose.pelvis.x -= kPoolDeep; // told as if standing: what it faces is down
+    for (Vec3& ankle : pose.ankle)
+        ankle.x -= kPoolDeep;
+}
+
 Pose poseIn(const PostureTakes& takes, const Posture& posture) {
     Pose pose = poseOf(posture, takes.implementLength);
     pose.prone = takes.prone;
+    pose.boxes = takes.boxes;
+    for (const auto& [from, to] : takes.rods)
+        if (posture.points.contains(from) && posture.points.contains(to))
+            pose.rods.emplace_back(posture.points.at(from), posture.points.at(to));
     return pose;
 }
+
+namespace {
 
 /// Joints of the body in the room, of a right-hander, and the middles of the hands.
 std::map<std::string, Vec3> jointsAt(const PostureTakes& takes, const Posture& posture) {
@@ -389,7 +410,8 @@ std::map<std::string, Vec3> jointsAt(const PostureTakes& takes, const Posture& p
     return out;
 }
 
-/// Where everything is at a time, in the room.
+} // namespace
+
 std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& postures, float t, bool leftHanded) {
     const Posture now = postureAt(postures, t);
     std::map<std::string, Vec3> out = jointsAt(takes, now);
@@ -436,7 +458,6 @@ std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& 
     return mirror;
 }
 
-/// Whether an analyst marks it: what the pack asks for, on both sides, and its own points.
 bool isMarked(const Pack& pack, const std::string& landmark) {
     const std::string part = landmark.substr(std::min(landmark.size(), landmark.find('_') + 1));
     return std::any_of(pack.points.begin(), pack.points.end(),
@@ -445,6 +466,8 @@ bool isMarked(const Pack& pack, const std::string& landmark) {
                 return ref.part == landmark || (!ref.role.empty() && ref.part == part);
             }));
 }
+
+namespace {
 
 /// A long lens, level, before the middle of the movement; above it for the view from the top.
 PixelPoint seen(Vec3 at, Vec3 centre, View view, double bearingDeg) {
@@ -458,7 +481,8 @@ PixelPoint seen(Vec3 at, Vec3 centre, View view, double bearingDeg) {
     return {kMiddleX + static_cast<double>(scale * x), kMiddleY - static_cast<double>(scale * y)};
 }
 
-/// In the order of time; a posture that comes again has its event again.
+} // namespace
+
 std::vector<double> eventTimes(const PostureTakes& takes, const Postures& postures, const EventAt& at) {
     const auto timeOf = [&](const std::string& id) {
         return std::find_if(postures.begin(), postures.end(), [&](const Posture& p) { return p.id == id; })->t;
@@ -486,8 +510,6 @@ std::vector<double> eventTimes(const PostureTakes& takes, const Postures& postur
     }
     return {bestAt};
 }
-
-} // namespace
 
 PostureTakes readPostureTakes(const JsonNode& node, const Pack& pack) { return PostureReader(node, pack).read(); }
 
@@ -561,9 +583,8 @@ std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::stri
     const auto at = static_cast<float>(eventTimes(takes, take.postures, take.events.at(event)).front());
     const Posture posture = postureAt(take.postures, at);
     Pose pose = poseIn(takes, posture);
-    for (const auto& [from, to] : takes.rods)
-        if (posture.points.contains(from) && posture.points.contains(to))
-            pose.rods.emplace_back(posture.points.at(from), posture.points.at(to));
+    if (takes.prone)
+        afloat(pose);
     constexpr float kTurn = -.6f; // radians: neither the front nor the side alone
     const Body body = buildBody(pose, kTurn);
     Camera camera;
@@ -572,8 +593,13 @@ std::vector<std::uint8_t> drawPosture(const PostureTakes& takes, const std::stri
     camera.focalPx = 2.75f * static_cast<float>(height);
     const Vec3 middle = takes.prone ? mix(mix(body.joints.hip[0], body.joints.hip[1], .5f), body.headCentre, .4f)
                                     : turnedAboutY(pose.pelvis, kTurn);
-    camera.at = {middle.x, takes.prone ? middle.y : .52f, middle.z};
-    camera.eye = {middle.x, camera.at.y + .23f, middle.z + 3.1f};
+    camera.at = {middle.x, .52f, middle.z};
+    camera.eye = {middle.x, .75f, middle.z + 3.1f};
+    if (takes.prone) {
+        camera.at.y = .68f;
+        camera.eye.y = .5f;
+        camera.corner = Corner::Pool;
+    }
     return Renderer(camera).render(body, Outfit(), 1);
 }
 

@@ -32,6 +32,7 @@ struct PostureTake {
     Postures postures;
     std::map<std::string, EventAt> events; ///< by event of the pack
     std::map<std::string, std::string> observations;
+    Postures once; ///< of one cycle, where it repeats itself
     Cycles cycles; ///< count 0: told from beginning to end
     std::string variant;
     std::string cannot; ///< why the figure cannot show it; empty: it can
@@ -51,6 +52,7 @@ struct PostureTakes {
     };
     std::map<std::string, On> on;
     bool prone = false;  ///< the rows are told as if standing (Pose::prone); points of the pack in the room
+    std::vector<std::pair<Vec3, Vec3>> boxes; ///< of furniture: middle, and half its sizes
     float variation = 1; ///< natural one of a repetition, as a share of a stroke's (postures.h)
     std::map<std::string, PostureTake> takes; ///< "model", a fault of the pack, or another form by a name of its own
 };
@@ -63,6 +65,18 @@ struct PostureTakes {
 [[nodiscard]] std::vector<Trial> filmPostures(const PostureTakes& takes, const Pack& pack, const std::string& take,
                                               const std::vector<View>& views, int repetitions, std::uint32_t seed,
                                               double bearingDeg, bool leftHanded);
+
+/// The pose of a posture with all that these takes have beside the body; rods and boxes where their points are then.
+[[nodiscard]] Pose poseIn(const PostureTakes& takes, const Posture& posture);
+/// Who swims by rows that count from the water, lifted to where the pool of the hall has it.
+void afloat(Pose& pose);
+/// Where everything is at a time, in the room: joints, the points of the pack, the hands.
+[[nodiscard]] std::map<std::string, Vec3> placesAt(const PostureTakes& takes, const Postures& postures, float t,
+                                                   bool leftHanded);
+/// Times of an event, s from the postures' zero, in order; a posture that comes again has its event again.
+[[nodiscard]] std::vector<double> eventTimes(const PostureTakes& takes, const Postures& postures, const EventAt& at);
+/// Whether an analyst marks it: what the pack asks for, on both sides, and its own points.
+[[nodiscard]] bool isMarked(const Pack& pack, const std::string& landmark);
 
 /// The figure of a take at one of its events, from three quarters, before a wall; RGB rows. Precondition: the take has
 /// the event, and can be shown.

@@ -172,7 +172,7 @@ namespace {
 
 void readTold(const JsonNode& node, const Pack& pack, SkillTakes& out) {
     if (!node.expectObject(
-            {"about", "pack", "movement", "views", "implement", "rods", "on", "lies", "variation", "takes"}))
+            {"about", "pack", "movement", "views", "implement", "rods", "boxes", "on", "lies", "variation", "takes"}))
         return;
     out.packId = node.text("pack");
     if (out.packId != pack.id)

@@ -110,6 +110,13 @@ private slots:
         app_->workspace.undo();
         QTRY_COMPARE(section().bearingDeg, std::optional(30.0));
     }
+    void aFaultIsTellingWhichKnee() {
+        show("findings");
+        for (int i = 0; i < 6 && !said(QStringLiteral("At the lowest point the")); ++i)
+            QTest::keyClick(app_->window->page(app_->window->currentPage()), Qt::Key_Down);
+        QTRY_VERIFY(said(QStringLiteral("At the lowest point the right knee is bent"))); // Ilka fences with the left hand
+        QVERIFY(!said(QStringLiteral("@")));
+    }
     void anotherFormIsJudgedByItself() {
         // Two of the repetitions are said to be the other form.
         show("film");

@@ -115,8 +115,10 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
                         .arg(words::text(def.title).toHtmlEscaped(), theme::colours().deviation.name(),
                              look::wordOf(look::signOf(finding.state)),
                              tr("shown in %1").arg(words::ofText(finding.shown, finding.judged))));
-    explain_->setText(words::text(def.explain) + (def.see.empty() ? QString() : u' ' + words::text(def.see)));
-    notThis_->setText(tr("Only looks like it: %1").arg(words::text(def.notThis)));
+    const auto sides = rolesByHand(data.pack, data.athlete.handedness);
+    const auto said = [&](const std::string& text) { return words::text(withSides(text, sides)); };
+    explain_->setText(said(def.explain) + (def.see.empty() ? QString() : u' ' + said(def.see)));
+    notThis_->setText(tr("Only looks like it: %1").arg(said(def.notThis)));
     notThis_->setVisible(!def.notThis.empty());
     safety_->setText(words::text(def.safetyText));
     safety_->setVisible(!def.safetyText.empty());
