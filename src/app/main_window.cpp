@@ -8,6 +8,7 @@
 #include "app/handover/handover_page.h"
 #include "app/mark/mark_page.h"
 #include "app/mirror/mirror_page.h"
+#include "app/packs/shipped_packs.h"
 #include "app/packs/packs_page.h"
 #include "app/plan/plan_page.h"
 #include "app/practice/practice_page.h"
@@ -38,6 +39,7 @@ bool worksWithoutCase(const QString& page) {
 } // namespace
 
 MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
+    readShippedPacks(); // in a thread of its own, while the rest is put together
     setObjectName(QStringLiteral("window"));
     setAttribute(Qt::WA_StyledBackground);
     setWindowTitle(QStringLiteral("Riflesso"));

@@ -5,6 +5,7 @@
 #include "app/mirror/ghost.h"
 #include "app/mirror/mirror_page.h"
 #include "app/mirror/wall.h"
+#include "app/picture_out.h"
 #include "app/widgets/deviation_ruler.h"
 #include "report/words.h"
 
@@ -387,6 +388,28 @@ private slots:
             const QSize grid = wallGrid(n, {700, 450}, 1.6, 40);
             QVERIFY(grid.width() * grid.height() >= n && grid.width() * (grid.height() - 1) < n);
         }
+    }
+    void whereNoModelIsFilmedTheSkillsOwnFigureMoves() {
+        const Session* model = nullptr;
+        for (const Session& session : app_->data().sessions)
+            model = session.isModel ? &session : model;
+        QVERIFY(model);
+        const SessionId id = model->id;
+        QVERIFY(app_->workspace.eraseSession(id)); // for good: the last of these tests
+        QTRY_VERIFY(app_->quiet());
+        auto* lower = app_->find<QComboBox>("modelRepetition");
+        QTRY_COMPARE(lower->currentText(), QStringLiteral("Drawn from the skill"));
+        QTRY_VERIFY2(said("modelStage").contains(QStringLiteral("not filmed")), qPrintable(said("modelStage")));
+        // It moves with the athlete, and nothing is measured from it.
+        const auto shown = [this] {
+            return pictureOf(*app_->find<StageView>("modelStage"), {400, {}});
+        };
+        const QImage first = shown();
+        app_->key(Qt::Key_Right);
+        app_->key(Qt::Key_Right);
+        app_->key(Qt::Key_Right);
+        QTRY_VERIFY(shown() != first);
+        QVERIFY(app_->workspace.assessment()->modelMeasures.empty());
     }
 };
 

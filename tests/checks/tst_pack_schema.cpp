@@ -44,7 +44,18 @@ private slots:
         for (const DrillDef& drill : pack->drills)
             QVERIFY2(!drill.why.empty() && !drill.wrong.empty() && !drill.feels.empty() && !drill.feeding.empty(),
                      drill.id.c_str());
-        QVERIFY((pack->faults.size() >= 7 && pack->drills.size() >= 10) || file == QLatin1String("any_movement.json"));
+        if (file == QLatin1String("any_movement.json")) {
+            QVERIFY(pack->faults.empty() && pack->ladders.empty());
+            return;
+        }
+        QVERIFY(pack->faults.size() >= 7 && pack->faults.size() <= 12 && pack->drills.size() >= 10);
+        QVERIFY(pack->observations.size() >= 3);
+        for (const FaultDef& fault : pack->faults)
+            QVERIFY2(pack->ladder(fault.id), (fault.id + " is on no ladder").c_str());
+        for (const LadderDef& ladder : pack->ladders) {
+            QVERIFY2(ladder.rungs.size() >= 4 && ladder.rungs.size() <= 6, ladder.fault.c_str());
+            QVERIFY2(!pack->drill(ladder.rungs.front())->partner, (ladder.fault + " cannot be begun alone").c_str());
+        }
     }
     void sameVerdicts() {
         const Json data = readJson(TEST_DATA "/spoiled_packs.json");

@@ -35,8 +35,6 @@ SkillsBox::SkillsBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     skill_->setObjectName(QStringLiteral("anotherSkill"));
     skill_->setAccessibleName(tr("Another skill of this athlete"));
     skill_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    for (const ShippedPack& pack : shippedPacks())
-        skill_->addItem(pack.title, pack.text);
     auto* add = new QPushButton(tr("Add this skill"));
     add->setObjectName(QStringLiteral("addSkill"));
     auto* row = new QHBoxLayout;
@@ -47,6 +45,9 @@ SkillsBox::SkillsBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
 }
 
 void SkillsBox::refresh() {
+    if (skill_->count() == 0)
+        for (const ShippedPack& pack : shippedPacks())
+            skill_->addItem(pack.title, pack.text);
     clearLayout(list_);
     const CaseData& data = workspace_.data();
     list_->addWidget(label(tr("<b>%1</b>, open here").arg(data.title.toHtmlEscaped())));

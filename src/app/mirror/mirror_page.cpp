@@ -460,29 +460,6 @@ void MirrorPage::showSets() {
     }
 }
 
-void MirrorPage::showChooser() {
-    const auto assessment = workspace().assessment();
-    if (assessment == shownAssessment_ && !opposites_.empty())
-        return;
-    opposites_ =
-        oppositesOf(workspace().data(), workspace().session(), workspace().choice(), anchors_, assessment.get());
-    const QString chosen = lower_->currentData().toString(), name = lower_->currentText();
-    lower_->clear();
-    bool amongModels = false;
-    for (const Opposite& opposite : opposites_) {
-        if (amongModels && !opposite.isModel)
-            lower_->insertSeparator(lower_->count());
-        amongModels = opposite.isModel;
-        lower_->addItem(opposite.name, QString::fromStdString(opposite.trial.id));
-    }
-    // Under another condition the same one stands below: the own best is another repetition, a session keeps its name.
-    int index = lower_->findData(chosen);
-    if (index < 0 && !name.isEmpty())
-        index = lower_->findText(name.section(u':', 0, 0), Qt::MatchStartsWith);
-    lower_->setCurrentIndex(std::max(0, index));
-    lower_->setToolTip(lower_->currentText()); // the whole name, where the field is too narrow for it
-}
-
 void MirrorPage::showCurve() {
     const CaseData& data = workspace().data();
     const MeasureDef* def = data.pack.measure(curveMeasure_);

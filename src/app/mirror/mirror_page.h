@@ -2,6 +2,7 @@
 // Mirror: athlete and model at the same phase, joined by the waterline, or the wall of all repetitions; every measure
 // as a ruler, the chosen one drawn on the pictures; one curve.
 
+#include "app/mirror/drawn_model.h"
 #include "app/mirror/opposite_side.h"
 #include "app/page.h"
 #include "app/widgets/curve_plot.h"
@@ -83,7 +84,9 @@ private:
     void showGhostOn();
     void arrange(); ///< pictures over or beside each other, whichever shows them larger
     void showCompared();
-    void placeDrawn(Side& side, const QColor& colour); ///< of the mean: a figure without a picture
+    void placeDrawn(Side& side, const QColor& colour); ///< of the mean, and of the skill's own: figures without a picture
+    /// The figure that stands below where no model is filmed; null: the skill has none.
+    [[nodiscard]] const Trial* drawnBelow();
     void fainterGhost();
     void place();
     void placeSide(Side& side, bool lower);
@@ -124,6 +127,15 @@ private:
     Side own_, other_;
     std::vector<Opposite> opposites_;
     QString otherName_;
+    /// What the drawn figure was made for: it is made once.
+    struct DrawnFor {
+        std::string pack, edition, form;
+        View view = View::Side;
+        riflesso::Side hand = riflesso::Side::Right;
+        bool operator==(const DrawnFor&) const = default;
+    };
+    DrawnFor drawnFor_;
+    std::optional<Trial> drawn_;
     bool otherIsModel_ = true;
     std::shared_ptr<const Assessment> shownAssessment_; ///< held: another must not lie where it lay
     RepetitionId shownRepetition_;

@@ -15,6 +15,7 @@
 
 #include <QBoxLayout>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QPushButton>
 
 #include <algorithm>
@@ -127,7 +128,10 @@ std::map<std::string, QPointF> MirrorPage::marksOf(const Side& side) const {
 void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     const CaseData& data = workspace().data();
     const Trial& trial = *side.trial;
-    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, 100);
+    const bool mean = trial.id == kMeanTrial;
+    const int last = trial.marks.empty() || trial.marks.begin()->second.empty() ? 0
+                                                                                : trial.marks.begin()->second.rbegin()->first;
+    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, last);
     side.stage->setMirrored(own_.trial && own_.trial->capture.view == View::Side &&
                             own_.trial->capture.facing != trial.capture.facing);
     const QRectF box = wholeMovement(trial);
@@ -136,7 +140,9 @@ void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     side.stage->setImage(empty);
     side.stage->showBox(box);
     side.stage->setCaption(tr("%1 · %2 s").arg(otherName_, words::number(side.timeS, 3)),
-                           tr("a figure, not a film: lengths in trunks"), colour);
+                           mean ? tr("a figure, not a film: lengths in trunks")
+                                : tr("drawn from the skill's ranges, not filmed"),
+                           colour);
     side.stage->setFigures({{marksOf(side), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
 }
 
@@ -222,7 +228,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     const QColor colour = lower ? look::dark().model : look::dark().athlete;
     const RepetitionPlace at = side.trial ? placeOf(data, repetitionId(side.trial->id)) : RepetitionPlace();
     side.stage->setShape({});
-    if (side.trial && side.map && side.trial->id == kMeanTrial) {
+    if (side.trial && side.map && (side.trial->id == kMeanTrial || side.trial->id == kDrawnTrial)) {
         placeDrawn(side, colour);
         return;
     }
@@ -463,6 +469,47 @@ void MirrorPage::chooseNumbered(std::size_t index) {
     const Workspace::Trials chosen = workspace().chosenTrials();
     if (index < chosen->size())
         goToRepetition(QString::fromStdString((*chosen)[index].id));
+}
+
+const Trial* MirrorPage::drawnBelow() {
+    const Workspace::Trials chosen = workspace().chosenTrials();
+    if (chosen->empty())
+        return nullptr;
+    const Trial& own = chosen->front();
+    const Pack& pack = workspace().data().pack;
+    const DrawnFor now{pack.id, pack.edition, own.variant, own.capture.view, own.capture.handedness};
+    if (!(drawnFor_ == now)) {
+        drawnFor_ = now;
+        drawn_ = drawnModel(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/takes"), pack,
+                            own.variant, own.capture.view, own.capture.handedness);
+    }
+    return drawn_ ? &*drawn_ : nullptr;
+}
+
+void MirrorPage::showChooser() {
+    const auto assessment = workspace().assessment();
+    if (assessment == shownAssessment_ && !opposites_.empty())
+        return;
+    opposites_ =
+        oppositesOf(workspace().data(), workspace().session(), workspace().choice(), anchors_, assessment.get());
+    if (std::none_of(opposites_.begin(), opposites_.end(), [](const Opposite& each) { return each.isModel; }))
+        if (const Trial* drawn = drawnBelow())
+            opposites_.insert(opposites_.begin(), {*drawn, tr("Drawn from the skill"), tr("The skill's figure"), true});
+    const QString chosen = lower_->currentData().toString(), name = lower_->currentText();
+    lower_->clear();
+    bool amongModels = false;
+    for (const Opposite& opposite : opposites_) {
+        if (amongModels && !opposite.isModel)
+            lower_->insertSeparator(lower_->count());
+        amongModels = opposite.isModel;
+        lower_->addItem(opposite.name, QString::fromStdString(opposite.trial.id));
+    }
+    // Under another condition the same one stands below: the own best is another repetition, a session keeps its name.
+    int index = lower_->findData(chosen);
+    if (index < 0 && !name.isEmpty())
+        index = lower_->findText(name.section(u':', 0, 0), Qt::MatchStartsWith);
+    lower_->setCurrentIndex(std::max(0, index));
+    lower_->setToolTip(lower_->currentText()); // the whole name, where the field is too narrow for it
 }
 
 } // namespace riflesso

@@ -9,9 +9,13 @@
 #include <QFile>
 #include <QFileInfo>
 
+#include <future>
+
 namespace riflesso {
 
-std::vector<ShippedPack> shippedPacks() {
+namespace {
+
+std::vector<ShippedPack> readAll() {
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
     std::vector<ShippedPack> out;
     for (const QString& file : QDir(sources.packs).entryList({QStringLiteral("*.json")}, QDir::Files)) {
@@ -35,5 +39,16 @@ std::vector<ShippedPack> shippedPacks() {
     }
     return out;
 }
+
+const std::shared_future<std::vector<ShippedPack>>& reading() {
+    static const std::shared_future<std::vector<ShippedPack>> kReading = std::async(std::launch::async, readAll).share();
+    return kReading;
+}
+
+} // namespace
+
+void readShippedPacks() { static_cast<void>(reading()); }
+
+const std::vector<ShippedPack>& shippedPacks() { return reading().get(); }
 
 } // namespace riflesso

@@ -14,7 +14,9 @@ struct ShippedPack {
     QString words;       ///< by which it is found beside title and group
     QString picture;     ///< file; empty: none lies beside it
 };
-/// Those that can be read, by file name.
-[[nodiscard]] std::vector<ShippedPack> shippedPacks();
+/// Those that can be read, by file name. Read once, in a thread of its own; who asks before it is done waits for it.
+[[nodiscard]] const std::vector<ShippedPack>& shippedPacks();
+/// Begins to read them.
+void readShippedPacks();
 
 } // namespace riflesso

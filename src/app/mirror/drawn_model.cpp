@@ -1,0 +1,61 @@
+#include "app/mirror/drawn_model.h"
+
+#include "simcam/takes.h"
+
+#include <QDir>
+#include <QFile>
+
+namespace riflesso {
+
+std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const std::string& form, View view,
+                                Side handedness) {
+    const QDir folder(takes);
+    const QByteArray named = QByteArrayLiteral("\"") + QByteArray::fromStdString(pack.id) + '"';
+    for (const QString& name : folder.entryList({QStringLiteral("*.takes.json")}, QDir::Files)) {
+        QFile file(folder.filePath(name));
+        if (!file.open(QIODevice::ReadOnly))
+            continue;
+        const QByteArray text = file.readAll();
+        if (!text.contains(named))
+            continue;
+        const auto read = simcam::readTakes(text.toStdString(), name.toStdString(), pack);
+        if (!read)
+            return {}; // of a skill that was changed since: its own faults have no takes
+        simcam::SkillTakes own = *read;
+        own.told.variation = 0;
+        simcam::TakeAsked asked;
+        asked.repetitions = 1;
+        asked.leftHanded = handedness == Side::Left;
+        const bool told = own.movement == simcam::SkillTakes::Movement::Postures;
+        if (told)
+            asked.views = {view};
+        else if (view != own.view)
+            return {};
+        // The form that is asked for, where the skill has a take of it.
+        for (const auto& [take, how] : own.told.takes)
+            if (!form.empty() && how.variant == form && how.cannot.empty() && !pack.fault(take))
+                asked.take = take;
+        if (const auto model = own.told.takes.find("model"); model != own.told.takes.end() && model->second.variant == form)
+            asked.take = "model";
+        auto made = makeTake(own, pack, asked);
+        if (!made || made->empty())
+            return {};
+        made->front().id = std::string(kDrawnTrial);
+        made->front().sameAs.clear();
+        if (!told && asked.leftHanded) { // square to the movement a left-hander is the other side's name alone
+            std::map<std::string, MarksByFrame> mirrored;
+            for (auto& [landmark, marks] : made->front().marks) {
+                const std::string part = landmark.substr(std::min(landmark.size(), landmark.find('_') + 1));
+                mirrored[landmark.starts_with("left_")    ? "right_" + part
+                         : landmark.starts_with("right_") ? "left_" + part
+                                                          : landmark] = std::move(marks);
+            }
+            made->front().marks = std::move(mirrored);
+            made->front().capture.handedness = Side::Left;
+        }
+        return std::move(made->front());
+    }
+    return {};
+}
+
+} // namespace riflesso
