@@ -3,22 +3,23 @@
 // as an analyst's marks would.
 //   build/bin/bench-proposals CLIPS [FRAMES_EACH]
 
+#include "core/points/landmark.h"
 #include "core/uncertainty/stats.h"
 #include "media/proposed_marks.h"
 #include "simcam/simulated_clip.h"
+#include "simcam/told_clip.h"
 
 #include <cmath>
 #include <cstdio>
 #include <cstdlib>
+#include <fstream>
+#include <iterator>
+#include <memory>
+#include <nlohmann/json.hpp>
 
 namespace {
 
 using namespace riflesso;
-
-/// Nearer to the camera: the right side of who faces right, and both from behind.
-bool isNear(const simcam::SimulatedClip& clip, const simcam::Take& take, const std::string& landmark) {
-    return clip.fromBehind || landmark == "nose" || landmark.starts_with(take.facesLeft ? "left_" : "right_");
-}
 
 double includedDeg(PixelPoint a, PixelPoint b, PixelPoint c) {
     const double ux = a.x - b.x, uy = a.y - b.y, vx = c.x - b.x, vy = c.y - b.y;
@@ -31,22 +32,79 @@ struct Found {
     int covered = 0, doubtful = 0;
 };
 
-void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::string& folder, int frames) {
+/// What was filmed, and where everything truly was.
+struct Filmed {
+    std::string name;
+    int from = 0, to = 0; ///< of the repetition looked at
+    double heightPx = 1;  ///< of the body
+    std::string nearSide; ///< "left_" or "right_": nearer to the camera; empty: both are seen as well
+    std::function<std::map<std::string, PixelPoint>(int frame)> truthAt;
+};
+
+Filmed filmedOf(const simcam::SimulatedClip& clip) {
+    const simcam::Take& take = clip.takes.front();
+    const simcam::Camera camera = simcam::cameraOf(clip, take.facesLeft);
+    Filmed out{clip.name,
+               take.repetitions.front().from,
+               take.repetitions.front().to,
+               static_cast<double>(camera.focalPx) / static_cast<double>(camera.depth({0, 0.5f, 0})),
+               clip.fromBehind  ? std::string()
+               : take.facesLeft ? "left_"
+                                : "right_",
+               {}};
+    out.truthAt = [&clip](int frame) {
+        std::map<std::string, PixelPoint> at;
+        for (const auto& [name, place] : simcam::frameTruth(clip, frame))
+            at[name] = {static_cast<double>(place.x), static_cast<double>(place.y)};
+        return at;
+    };
+    return out;
+}
+
+/// Of a clip that is told by data: what its file and its truth say.
+Filmed filmedOf(const std::string& folder, const std::string& name) {
+    const auto text = [&](const char* ending) {
+        std::ifstream file(folder + "/" + name + ending);
+        return std::string(std::istreambuf_iterator<char>(file), {});
+    };
+    const auto told = simcam::readToldClip(text(".clip.json"), name);
+    if (!told) {
+        std::fprintf(stderr, "%s\n", told.error().sentence().c_str());
+        std::exit(2);
+    }
+    const auto truth = std::make_shared<const Json>(Json::parse(text(".truth.json")));
+    const Json& take = (*truth)["takes"][0];
+    const Json& repetition = take["repetitions"][0];
+    Filmed out{name,
+               repetition["from"],
+               repetition["to"],
+               static_cast<double>(told->camera.focalPx) / static_cast<double>(told->camera.depth({0, 0.5f, 0})),
+               told->view != View::Side    ? std::string()
+               : take["facing"] == "right" ? "right_"
+                                           : "left_",
+               {}};
+    out.truthAt = [truth](int frame) {
+        std::map<std::string, PixelPoint> at;
+        for (const auto& [landmark, places] : (*truth)["landmarks_px"].items())
+            if (isAnatomical(landmark) && static_cast<std::size_t>(frame) < places.size())
+                if (const Json& place = places[static_cast<std::size_t>(frame)]; place.is_array())
+                    at[landmark] = {place[0], place[1]};
+        return at;
+    };
+    return out;
+}
+
+void report(PoseNetwork& network, const Filmed& clip, const std::string& folder, int frames) {
     auto reader = ClipReader::open(folder + "/" + clip.name + ".mp4");
     if (!reader) {
         std::fprintf(stderr, "%s\n", reader.error().sentence().c_str());
         std::exit(2);
     }
-    const simcam::Take& take = clip.takes.front();
-    const simcam::SimulatedRepetition& rep = take.repetitions.front();
-    const int from = rep.from, to = std::min(rep.to, from + frames - 1);
-    const simcam::Camera camera = simcam::cameraOf(clip, take.facesLeft);
-    const double height = static_cast<double>(camera.focalPx) / static_cast<double>(camera.depth({0, 0.5f, 0}));
-    const auto truthAt = [&](int frame) {
-        std::map<std::string, PixelPoint> out;
-        for (const auto& [name, at] : simcam::frameTruth(clip, frame))
-            out[name] = {static_cast<double>(at.x), static_cast<double>(at.y)};
-        return out;
+    const int from = clip.from, to = std::min(clip.to, from + frames - 1);
+    const double height = clip.heightPx;
+    const auto& truthAt = clip.truthAt;
+    const auto isNear = [&](const std::string& landmark) {
+        return clip.nearSide.empty() || landmark == "nose" || landmark.starts_with(clip.nearSide);
     };
     std::map<std::string, MarksByFrame> set;
     for (const auto& [name, at] : truthAt(from))
@@ -77,7 +135,7 @@ void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::
             if (mark == track.end() || there == truth.end() || name.ends_with("_eye") || name.ends_with("_ear"))
                 continue;
             const double dx = mark->second.mark.at.x - there->second.x, dy = mark->second.mark.at.y - there->second.y;
-            const bool isNearSide = isNear(clip, take, name);
+            const bool isNearSide = isNear(name);
             Found& found = (isNearSide ? near : far)[name.substr(name.find('_') + 1)];
             found.px.push_back(std::hypot(dx, dy));
             found.share.push_back(100 * std::hypot(dx, dy) / height);
@@ -105,7 +163,7 @@ void report(PoseNetwork& network, const simcam::SimulatedClip& clip, const std::
                 const std::string names[] = {side + std::string(parts[0]), side + std::string(parts[1]),
                                              side + std::string(parts[2])};
                 const auto a = at(names[0]), b = at(names[1]), c = at(names[2]);
-                if (a && b && c && isNear(clip, take, names[1]))
+                if (a && b && c && isNear(names[1]))
                     angles[angle].push_back(
                         std::abs(includedDeg(*a, *b, *c) -
                                  includedDeg(truth.at(names[0]), truth.at(names[1]), truth.at(names[2]))));
@@ -147,6 +205,8 @@ int main(int argc, char** argv) {
     for (const simcam::SimulatedClip& clip : simcam::demoClips())
         for (const char* name : {"ilka_baseline", "instructors", "davor_steady", "mirelle_side", "mirelle_rear"})
             if (clip.name == name)
-                report(**network, clip, argv[1], frames);
+                report(**network, filmedOf(clip), argv[1], frames);
+    for (const char* name : {"joris_known", "nerea_side", "nerea_front", "anselm_baseline"})
+        report(**network, filmedOf(argv[1], name), argv[1], frames);
     return 0;
 }

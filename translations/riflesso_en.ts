@@ -1118,10 +1118,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>nothing of it was practised yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 good in the last block</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1271,6 +1267,10 @@
     </message>
     <message>
         <source>Take care: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this drill was not practised yet</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2373,10 +2373,6 @@
     </message>
     <message>
         <source>, model</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, %2 repetitions</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3932,15 +3928,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, %2 repetitions, %3 with a result. %4&lt;b&gt;Next: mark the key positions.&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>clip not found</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 repetitions</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4193,6 +4181,18 @@
     </message>
     <message>
         <source>No repetition further that way.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 with a result. %4&lt;b&gt;Next: mark the key positions.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5420,10 +5420,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, %2 repetitions</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Go to Athlete</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5505,6 +5501,14 @@
     </message>
     <message>
         <source>Nothing is called &quot;%1&quot; here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6046,6 +6050,18 @@
         <source>to set, if it happens</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Repetition %1 is watched, not marked. %2&lt;b&gt;Next: %3.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WATCHED, NOT MARKED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of this skill nothing is marked: set the key events, and answer what is asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -6351,10 +6367,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 repetitions against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7&lt;b&gt;Next: decide in Findings.&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the pack&apos;s ranges</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6544,6 +6556,33 @@
     </message>
     <message>
         <source>by %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7&lt;b&gt;Next: decide in Findings.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawn from the skill&apos;s ranges, not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drawn from the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skill&apos;s figure</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::MovingFigure</name>
+    <message>
+        <source>The skill&apos;s figure in motion</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8642,6 +8681,10 @@
         <source>Of the lens from the plane of movement. A retest from elsewhere says so.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>T %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SectionPicture</name>
@@ -9377,10 +9420,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Three cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three club rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. Walk along the course from Athlete to Hand-over and change what you like: the demo is your own copy and can be put back to its first state in Settings.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Take the ten-minute tour</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9422,6 +9461,10 @@
     </message>
     <message>
         <source>Baseline</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Six cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three club rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. Joris Halvane plays overhead strokes, known and by surprise; Nerea Valcourt swims before a window under water; Anselm Rusk plays with the cue. Walk along the course from Athlete to Hand-over and change what you like: the demo is your own copy and can be put back to its first state in Settings.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -8,8 +8,8 @@
 #include "app/handover/handover_page.h"
 #include "app/mark/mark_page.h"
 #include "app/mirror/mirror_page.h"
-#include "app/packs/shipped_packs.h"
 #include "app/packs/packs_page.h"
+#include "app/packs/shipped_packs.h"
 #include "app/plan/plan_page.h"
 #include "app/practice/practice_page.h"
 #include "app/progress/progress_page.h"
@@ -243,9 +243,9 @@ void MainWindow::refreshAll() {
     if (session)
         parts << QStringLiteral("%1, %2").arg(session->title.toHtmlEscaped(), words::date(session->date));
     if (workspace_.stress())
-        parts << tr("%1, %2 repetitions")
-                     .arg(words::choiceName(data.pack, workspace_.choice()))
-                     .arg(countMovements(*workspace_.chosenTrials()));
+        parts << QStringLiteral("%1, %2").arg(
+            words::choiceName(data.pack, workspace_.choice()),
+            words::counted(countMovements(*workspace_.chosenTrials()), tr("repetition"), tr("repetitions")));
     caseLine_->setText(
         parts.join(QStringLiteral("<span style='color:%1'> &nbsp;/&nbsp; </span>").arg(theme::colours().slate.name())));
     for (const auto& [id, page] : pages_)

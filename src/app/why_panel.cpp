@@ -75,13 +75,14 @@ void WhyPanel::fill(const std::string& measure, const std::string& trial) {
     if (!workspace_.hasCase())
         return;
     const Pack& pack = workspace_.data().pack;
-    const MeasureDef* def = pack.measure(measure);
+    const std::optional<MeasureDef> def = pack.judgedAs(measure);
     if (!def)
         return;
     body_->addWidget(label(words::text(def->title), theme::kBig));
-    body_->addWidget(label(words::definition(pack, *def)));
-    if (!def->about.empty())
-        body_->addWidget(label(words::text(def->about), theme::kQuiet));
+    const MeasureDef& defined = *pack.measure(measure); // a lag is one number of it
+    body_->addWidget(label(words::definition(pack, defined)));
+    if (!defined.about.empty())
+        body_->addWidget(label(words::text(defined.about), theme::kQuiet));
     const SetDeviation* set = assessment ? assessment->deviation(measure) : nullptr;
     if (set) {
         body_->addWidget(hairline());

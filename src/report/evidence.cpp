@@ -54,6 +54,26 @@ const Condition* heaviestJudged(const ConditionTree& node, const Assessment& ass
     return best;
 }
 
+/// Whether two links of the body tell of the same limb: legs and hips, trunk, arms with what they hold, head.
+bool sameLimb(Level a, Level b) {
+    const auto limb = [](Level level) {
+        switch (level) {
+        case Level::Foot:
+        case Level::Ankle:
+        case Level::Knee:
+        case Level::Hip:
+            return 0;
+        case Level::Trunk:
+            return 1;
+        case Level::Head:
+            return 2;
+        default:
+            return 3;
+        }
+    };
+    return a == Level::Whole || b == Level::Whole || limb(a) == limb(b);
+}
+
 /// What is measured at an event, drawn on a picture of it with the repetition's own value: `wanted` where that can be
 /// drawn, else the measure there that deviates most, with its name.
 void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& assessment, RepetitionId id,
@@ -63,7 +83,7 @@ void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& asses
     for (const SetDeviation& set : assessment.deviations) {
         const MeasureDef* def = data.pack.measure(set.measure);
         // What is wanted once a set is shown by two of its repetitions: another measure would say something else.
-        const bool fits = def == wanted || !wanted || !onlyWanted;
+        const bool fits = def == wanted || !wanted || (!onlyWanted && sameLimb(def->level, wanted->level));
         if (def && fits && def->at == event && set.tolerance > 0)
             candidates.emplace_back(def == wanted ? 1e9 : std::abs(set.deviation) / set.tolerance, def);
     }
@@ -77,9 +97,8 @@ void drawMeasured(PictureRef& ref, const CaseData& data, const Assessment& asses
             for (const TrialMeasures& measured : *trials)
                 if (measured.trial == trial.id)
                     if (const MeasureValue* value = measured.find(def->id); value && value->valid())
-                        ref.value =
-                            (wanted && def != wanted ? text(def->title).section(u',', 0, 0) + u' ' : QString()) +
-                            words::withU(*def, *value->value, 2 * value->u);
+                        ref.value = (wanted && def != wanted ? words::shortTitle(data.pack, *def) + u' ' : QString()) +
+                                    words::withU(*def, *value->value, 2 * value->u);
         ref.shape = std::move(shape);
         return;
     }

@@ -8,7 +8,7 @@
 namespace riflesso {
 
 QString goalState(const CaseData& data, const Assessment* assessment, const QDate& today) {
-    const MeasureDef* def = data.goal ? data.pack.measure(data.goal->measure) : nullptr;
+    const std::optional<MeasureDef> def = data.goal ? data.pack.judgedAs(data.goal->measure) : std::nullopt;
     if (!def)
         return {};
     QString out = QStringLiteral("%1: %2").arg(words::text(def->title), words::named(*def, data.goal->value));

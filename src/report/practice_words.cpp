@@ -159,7 +159,7 @@ QString nextBecause(const Pack& pack, const NextStep& step) {
     const QString of = ofText(step.good, step.all);
     switch (step.because) {
     case Because::NothingLogged:
-        return Report::tr("nothing of it was practised yet");
+        return Report::tr("this drill was not practised yet");
     case Because::Advance:
         return Report::tr("%1 good in the last block").arg(of);
     case Because::Confirm:

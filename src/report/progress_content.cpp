@@ -62,7 +62,7 @@ void addFilm(ProgressContent& out, const CaseData& data, const Assessment& asses
             if (const QString said = Report::tr("Take care: %1.").arg(words::text(note)); !out.changed.contains(said))
                 out.changed << said;
         for (const Change& change : progress.retest.measures) {
-            const MeasureDef* measure = data.pack.measure(change.measure);
+            const std::optional<MeasureDef> measure = data.pack.judgedAs(change.measure);
             if (!measure || (change.verdict != ChangeVerdict::Better && change.verdict != ChangeVerdict::Worse))
                 continue;
             out.changed << Report::tr("%1, %2: %3, then %4; now %5")

@@ -90,7 +90,7 @@ QStringList chosenWays(const CaseData& data) {
                     out << words::text(dispute.question) + u' ' + words::text(each.title) + u'.' +
                                because(position.reason);
     for (const OwnTarget& target : data.targets)
-        if (const MeasureDef* def = data.pack.measure(target.measure)) {
+        if (const std::optional<MeasureDef> def = data.pack.judgedAs(target.measure)) {
             Reference range;
             range.low = target.low;
             range.high = target.high;
@@ -133,7 +133,7 @@ ReportContent composeReport(const ReportSubject& subject) {
                     : Report::tr("%1, %2 repetitions").arg(names.join(Report::tr(" and "))).arg(a.modelMeasures.size());
 
     for (const SetDeviation& set : a.deviations) {
-        const MeasureDef& def = *pack.measure(set.measure);
+        const MeasureDef def = *pack.judgedAs(set.measure);
         const QString sign = set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state));
         out.measures.push_back({text(def.title), words::withU(def, set.median, set.expandedU),
                                 words::referenceText(def, set), sign, text(set.note)});
@@ -152,7 +152,7 @@ ReportContent composeReport(const ReportSubject& subject) {
         if (finding.safety != Caution::None)
             entry.safety = text(fault.safetyText);
         if (const std::string id = leadingMeasure(pack, a, fault); !id.empty()) {
-            const MeasureDef& def = *pack.measure(id);
+            const MeasureDef def = *pack.judgedAs(id);
             const SetDeviation& set = *a.deviation(id);
             entry.value = text(def.title) + QStringLiteral(": ") + words::withU(def, set.median, set.expandedU);
             entry.reference = words::referenceText(def, set);
@@ -193,7 +193,7 @@ ReportContent composeReport(const ReportSubject& subject) {
         ReportContent::Position row{text(pack.event(position.event)->title), position.own, position.model, {}};
         for (const MeasureDef* def : position.measures) {
             const SetDeviation& set = *a.deviation(def->id);
-            row.measures.push_back({text(def->title).section(u',', 0, 0),
+            row.measures.push_back({words::shortTitle(data.pack, *def),
                                     words::withU(*def, set.median, set.expandedU),
                                     words::referenceText(*def, set),
                                     set.strength ? QStringLiteral("strength") : look::wordOf(look::signOf(set.state)),
@@ -223,7 +223,7 @@ ReportContent composeReport(const ReportSubject& subject) {
         out.lesson << Report::tr("%1 min: %2").arg(line.minutes).arg(line.what);
     out.ways = chosenWays(data);
     for (const Belief& belief : data.beliefs) {
-        const MeasureDef* def = pack.measure(belief.measure);
+        const std::optional<MeasureDef> def = pack.judgedAs(belief.measure);
         const SetDeviation* set = a.deviation(belief.measure);
         if (!def || !belief.locked)
             continue;

@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <QLocale>
 
+#include <algorithm>
 #include <cmath>
 
 namespace riflesso::words {
@@ -218,6 +219,14 @@ QString referenceText(const MeasureDef& def, const Reference& reference) {
 QString resultText(const Pack& pack, const std::string& result) {
     const QString unit = pack.results.empty() ? QString() : text(pack.results.front().unit);
     return text(result) + (unit.isEmpty() || result.empty() ? QString() : u' ' + unit);
+}
+
+QString shortTitle(const Pack& pack, const MeasureDef& def) {
+    const auto beginning = [](const MeasureDef& each) { return text(each.title).section(u',', 0, 0); };
+    const bool alone = std::none_of(pack.measures.begin(), pack.measures.end(), [&](const MeasureDef& other) {
+        return other.id != def.id && other.at == def.at && beginning(other) == beginning(def);
+    });
+    return alone ? beginning(def) : text(def.title);
 }
 
 QString definition(const Pack& pack, const MeasureDef& def) {

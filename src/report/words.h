@@ -41,6 +41,9 @@ namespace riflesso::words {
 [[nodiscard]] QString referenceText(const MeasureDef& def, const SetDeviation& set);
 /// A result as said of a repetition: its word, or its number with the unit.
 [[nodiscard]] QString resultText(const Pack& pack, const std::string& result);
+/// A measure's title up to its comma, where that tells it from the others at its event: "Knee bend" of "Knee bend,
+/// lowest".
+[[nodiscard]] QString shortTitle(const Pack& pack, const MeasureDef& def);
 /// Definition in one sentence: kind, points, when.
 [[nodiscard]] QString definition(const Pack& pack, const MeasureDef& def);
 [[nodiscard]] QString schoolName(School school);

@@ -32,16 +32,31 @@ struct Pose {
     float grip = .9f;
     Prop prop = Prop::Weapon;
     int weaponSide = kRight;
-    float stick = 0;                         ///< length of Prop::Stick, from the wrist
+    float stick = 0;                          ///< length of Prop::Stick, from the wrist
     std::vector<std::pair<Vec3, Vec3>> boxes; ///< of furniture: middle, and half its sizes
-    std::vector<std::pair<Vec3, Vec3>> rods; ///< what else there is to see: a cue, the edge of a table
-    bool prone = false;                      ///< told as if standing: its up is forward, its front faces down
-    bool stringHeld = false;                 ///< of the bow: the fingers of the other hand hold the string
+    std::vector<std::pair<Vec3, Vec3>> rods;  ///< what else there is to see: a cue, the edge of a table
+    bool prone = false;                       ///< told as if standing: its up is forward, its front faces down
+    bool stringHeld = false;                  ///< of the bow: the fingers of the other hand hold the string
 };
 /// The pose of a left-hander: z reversed, sides exchanged.
 [[nodiscard]] Pose mirrored(const Pose& pose);
 
-enum class Material { Skin, Jacket, Breeches, Shoe, Hair, Sock, Sole, Blade, Head, Glove, Sleeve, Machine, Rail, Cloth };
+enum class Material {
+    Skin,
+    Jacket,
+    Breeches,
+    Shoe,
+    Hair,
+    Sock,
+    Sole,
+    Blade,
+    Head,
+    Glove,
+    Sleeve,
+    Machine,
+    Rail,
+    Cloth
+};
 
 struct Shape {
     enum class Kind { Cone, Ellipsoid, Box } kind = Kind::Cone;

@@ -37,7 +37,8 @@ private:
 
 /// Colours in sRGB 0..255.
 struct Outfit {
-    Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50}, sock{240, 240, 240}, glove{230, 228, 220};
+    Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50},
+        sock{240, 240, 240}, glove{230, 228, 220};
 };
 
 /// Renders frames of one camera; the empty hall is computed once.

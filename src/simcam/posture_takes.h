@@ -51,9 +51,9 @@ struct PostureTakes {
         float by = 0;
     };
     std::map<std::string, On> on;
-    bool prone = false;  ///< the rows are told as if standing (Pose::prone); points of the pack in the room
+    bool prone = false; ///< the rows are told as if standing (Pose::prone); points of the pack in the room
     std::vector<std::pair<Vec3, Vec3>> boxes; ///< of furniture: middle, and half its sizes
-    float variation = 1; ///< natural one of a repetition, as a share of a stroke's (postures.h)
+    float variation = 1;                      ///< natural one of a repetition, as a share of a stroke's (postures.h)
     std::map<std::string, PostureTake> takes; ///< "model", a fault of the pack, or another form by a name of its own
 };
 

@@ -99,7 +99,8 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
     const auto json = parseJson(text, kMost, faults);
     if (json) {
         const JsonNode node(*json, "$", faults);
-        if (node.expectObject({"about", "skill", "view", "scene", "camera", "frame_rate", "cycles", "flume", "pause", "sections"})) {
+        if (node.expectObject(
+                {"about", "skill", "view", "scene", "camera", "frame_rate", "cycles", "flume", "pause", "sections"})) {
             out.skill = node.text("skill");
             out.view = viewFrom(node.text("view")).value_or(View::Top);
             if (out.view == View::Top)
@@ -168,7 +169,8 @@ Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillT
     const float turn = turnFor(clip.view);
     const auto sectionOf = [&](int frame) {
         const auto end = std::upper_bound(film.sectionEnds.begin(), film.sectionEnds.end(), frame);
-        return std::min<std::size_t>(static_cast<std::size_t>(end - film.sectionEnds.begin()), clip.sections.size() - 1);
+        return std::min<std::size_t>(static_cast<std::size_t>(end - film.sectionEnds.begin()),
+                                     clip.sections.size() - 1);
     };
     const auto timeOf = [&](int frame) { return static_cast<float>(frame) / static_cast<float>(clip.frameRate); };
     auto writer = ClipWriter::create(folder + "/" + clip.name + ".mp4",

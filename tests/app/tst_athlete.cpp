@@ -137,7 +137,7 @@ private slots:
         QVERIFY(others);
         QCOMPARE(others->size(), std::size_t(2));
         QVERIFY((*others)[0].shared.empty() && (*others)[1].shared.empty());
-        QCOMPARE(d.workspace.library()->cases()->size(), std::size_t(5));
+        QCOMPARE(d.workspace.library()->cases()->size(), std::size_t(8));
     }
     void eachSessionSaysWhatWasFound() {
         QTemporaryDir folder;

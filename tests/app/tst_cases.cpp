@@ -37,7 +37,7 @@ private slots:
         QCOMPARE(app_->window->currentPage(), QStringLiteral("start"));
     }
     void aSecondCaseBesideTheFirst() {
-        QCOMPARE(listed().size(), 3);
+        QCOMPARE(listed().size(), 6);
         QVERIFY(listed()[0].contains(QStringLiteral("Ilka Sandrey")) && listed()[0].contains(QStringLiteral("(open)")));
         if (app_->find<QComboBox>("newSkill")->count() == 0)
             QSKIP("packs are not beside the test program");
@@ -46,7 +46,7 @@ private slots:
         QCOMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
         QCOMPARE(app_->data().athlete.name, QStringLiteral("Someone Else"));
         app_->step("start");
-        QCOMPARE(listed().size(), 4);
+        QCOMPARE(listed().size(), 7);
     }
     void aSkillIsFoundAmongMany() {
         auto* skill = app_->find<QComboBox>("newSkill");
@@ -102,11 +102,11 @@ private slots:
         QVERIFY(question.contains(QStringLiteral("already")));
         QCOMPARE(app_->data().id, before);
         app_->click("shelfNo"); // left alone, nothing changes
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(4));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(7));
         shelf()->readArchive(zip);
         QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
         app_->click("shelfYes");
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(5));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(8));
         QVERIFY(app_->data().id != before);
         QTRY_VERIFY(app_->quiet());
         QVERIFY(!app_->workspace.assessment()->findings.ranked.empty());
@@ -127,7 +127,7 @@ private slots:
         app_->click("deleteAthlete");
         QVERIFY(app_->find<QLabel>("shelfQuestion")->text().contains(QStringLiteral("cannot be undone")));
         app_->click("shelfNo");
-        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(5));
+        QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(8));
         app_->click("deleteAthlete");
         app_->click("shelfYes");
         const auto left = *app_->workspace.library()->cases();
@@ -145,7 +145,7 @@ private slots:
         kept.sort();
         there.sort();
         QCOMPARE(there, kept);
-        QCOMPARE(kept.size(), 10);
+        QCOMPARE(kept.size(), 21);
         QVERIFY(app_->errors.isEmpty());
         QCOMPARE(listed().size(), static_cast<int>(left.size()));
     }

@@ -401,9 +401,7 @@ private slots:
         QTRY_COMPARE(lower->currentText(), QStringLiteral("Drawn from the skill"));
         QTRY_VERIFY2(said("modelStage").contains(QStringLiteral("not filmed")), qPrintable(said("modelStage")));
         // It moves with the athlete, and nothing is measured from it.
-        const auto shown = [this] {
-            return pictureOf(*app_->find<StageView>("modelStage"), {400, {}});
-        };
+        const auto shown = [this] { return pictureOf(*app_->find<StageView>("modelStage"), {400, {}}); };
         const QImage first = shown();
         app_->key(Qt::Key_Right);
         app_->key(Qt::Key_Right);

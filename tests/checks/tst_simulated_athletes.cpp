@@ -28,10 +28,9 @@ namespace {
 /// Standard uncertainty of a proposed mark, hundredths of body height (docs/measures.md, *Marks that are proposed*);
 /// an own point is set by hand.
 double networkNoise(const std::string& landmark) {
-    static const std::map<std::string, double> kOf = {{"nose", 1.0},     {"eye", 1.1},   {"ear", 1.0},   {"shoulder", 1.0},
-                                                      {"elbow", .8},    {"wrist", 1.0}, {"hip", 1.8},   {"knee", .8},
-                                                      {"ankle", .9},     {"heel", 1.8},  {"toe", 2.6},   {"chin", 1.2},
-                                                      {"neck", 1.2}};
+    static const std::map<std::string, double> kOf = {
+        {"nose", 1.0}, {"eye", 1.1},  {"ear", 1.0},  {"shoulder", 1.0}, {"elbow", .8}, {"wrist", 1.0}, {"hip", 1.8},
+        {"knee", .8},  {"ankle", .9}, {"heel", 1.8}, {"toe", 2.6},      {"chin", 1.2}, {"neck", 1.2}};
     const std::string part = landmark.substr(landmark.starts_with("left_")    ? 5
                                              : landmark.starts_with("right_") ? 6
                                                                               : 0);
@@ -43,7 +42,7 @@ double networkNoise(const std::string& landmark) {
 struct Skill {
     std::string name;
     Pack pack;
-    std::map<std::string, double> u;     ///< by measure, of one repetition
+    std::map<std::string, double> u;         ///< by measure, of one repetition
     std::map<std::string, std::string> seen; ///< observations of the model
     std::string variant;
 };
@@ -176,7 +175,8 @@ private slots:
                     if (leaf.subject != Condition::Subject::Observation)
                         return false;
                     const ObservationDef* seen = skill.pack.observation(leaf.id);
-                    return seen && (seen->type == ObservationType::YesPartlyNo || seen->type == ObservationType::Choice);
+                    return seen &&
+                           (seen->type == ObservationType::YesPartlyNo || seen->type == ObservationType::Choice);
                 };
                 // One to three faults, none the cause of another: the first found may be any of them.
                 std::map<std::string, double> shift; ///< in tolerances beyond the range, signed
@@ -198,13 +198,14 @@ private slots:
                     for (const Condition* leaf : leaves) {
                         if (leaf->subject == Condition::Subject::Measure) {
                             const Reference& own = references[leaf->id];
-                            const bool below = leaf->direction == Direction::Below ||
-                                               (leaf->direction == Direction::Either && (!own.high || uniform(random) < .5));
+                            const bool below =
+                                leaf->direction == Direction::Below ||
+                                (leaf->direction == Direction::Either && (!own.high || uniform(random) < .5));
                             shift[leaf->id] = (below && own.low ? -1 : own.high ? 1 : -1) * (2 + 2 * uniform(random));
                         } else {
-                            seen[leaf->id] = !leaf->values.empty()                  ? leaf->values.front()
+                            seen[leaf->id] = !leaf->values.empty()                 ? leaf->values.front()
                                              : leaf->direction == Direction::Above ? "yes"
-                                                                                    : "no";
+                                                                                   : "no";
                         }
                     }
                 }
@@ -252,8 +253,9 @@ private slots:
                 if (healthy) {
                     ++without;
                     ++counts[2];
-                    const bool found = std::any_of(findings.ranked.begin(), findings.ranked.end(),
-                                                   [](const Finding& f) { return f.present && f.state == State::Clear; });
+                    const bool found =
+                        std::any_of(findings.ranked.begin(), findings.ranked.end(),
+                                    [](const Finding& f) { return f.present && f.state == State::Clear; });
                     falsely += found;
                     counts[3] += found;
                     continue;
@@ -265,12 +267,12 @@ private slots:
                     if (finding.present && !first)
                         first = &finding;
                 const bool good =
-                    first && (put.contains(first->fault) || std::any_of(put.begin(), put.end(), [&](const std::string& id) {
-                                  return findings.followsFrom(id, first->fault) ||
-                                         std::any_of(skill.pack.fault(id)->causes.begin(),
-                                                     skill.pack.fault(id)->causes.end(),
-                                                     [&](const CauseDef& cause) { return cause.fault == first->fault; });
-                              }));
+                    first &&
+                    (put.contains(first->fault) || std::any_of(put.begin(), put.end(), [&](const std::string& id) {
+                         return findings.followsFrom(id, first->fault) ||
+                                std::any_of(skill.pack.fault(id)->causes.begin(), skill.pack.fault(id)->causes.end(),
+                                            [&](const CauseDef& cause) { return cause.fault == first->fault; });
+                     }));
                 right += good;
                 counts[1] += good;
                 if (!good) {

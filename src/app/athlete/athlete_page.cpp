@@ -370,12 +370,12 @@ void AthletePage::showSessions() {
         for (const Clip& clip : session.clips)
             for (const Section& section : clip.sections)
                 repetitions += static_cast<int>(section.repetitions.size());
-        auto* text = label(QStringLiteral("<b>%1</b>%2<br>%3<br>%4")
-                               .arg(session.title.toHtmlEscaped(), session.isModel ? tr(", model") : QString(),
-                                    words::date(session.date),
-                                    tr("%1, %2 repetitions")
-                                        .arg(words::counted(session.clips.size(), tr("clip"), tr("clips")))
-                                        .arg(repetitions)));
+        auto* text = label(
+            QStringLiteral("<b>%1</b>%2<br>%3<br>%4")
+                .arg(session.title.toHtmlEscaped(), session.isModel ? tr(", model") : QString(),
+                     words::date(session.date),
+                     words::counted(session.clips.size(), tr("clip"), tr("clips")) + QStringLiteral(", ") +
+                         words::counted(static_cast<std::size_t>(repetitions), tr("repetition"), tr("repetitions"))));
         auto* found = label({}, theme::kQuiet);
         found->setObjectName(QStringLiteral("sessionFound-%1").arg(session.id.value));
         found->setVisible(false);

@@ -115,7 +115,7 @@ void BeliefBox::refresh() {
     const Pack& pack = workspace_.data().pack;
     bool anyOpen = false;
     for (const Belief& belief : workspace_.data().beliefs) {
-        const MeasureDef* def = pack.measure(belief.measure);
+        const std::optional<MeasureDef> def = pack.judgedAs(belief.measure);
         auto* row = new QHBoxLayout;
         QString text = QStringLiteral("<b>%1</b><br>%2: \"%3\"")
                            .arg(def ? words::text(def->title) : words::text(belief.measure), guessName(belief.whose),

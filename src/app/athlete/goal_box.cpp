@@ -75,9 +75,9 @@ void GoalBox::refresh() {
         if (data.goal && data.goal->measure == def.id)
             measure_->setCurrentIndex(measure_->count() - 1);
     }
-    const MeasureDef* def = data.goal ? data.pack.measure(data.goal->measure) : nullptr;
-    value_->setEnabled(def != nullptr);
-    dated_->setEnabled(def != nullptr);
+    const std::optional<MeasureDef> def = data.goal ? data.pack.judgedAs(data.goal->measure) : std::nullopt;
+    value_->setEnabled(def.has_value());
+    dated_->setEnabled(def.has_value());
     value_->setSuffix(def ? words::unitAfter(*def) : QString());
     if (def)
         value_->setValue(data.goal->value);

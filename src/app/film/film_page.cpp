@@ -203,9 +203,9 @@ QString FilmPage::headline() const {
                             : results < repetitions && !workspace().data().pack.results.empty()
                                 ? tr("Missing: the result of %1. ").arg(repetitions - results)
                                 : QString();
-    return tr("%1, %2 repetitions, %3 with a result. %4<b>Next: mark the key positions.</b>")
-        .arg(words::counted(session->clips.size(), tr("clip"), tr("clips")))
-        .arg(repetitions)
+    return tr("%1, %2, %3 with a result. %4<b>Next: mark the key positions.</b>")
+        .arg(words::counted(session->clips.size(), tr("clip"), tr("clips")),
+             words::counted(static_cast<std::size_t>(repetitions), tr("repetition"), tr("repetitions")))
         .arg(results)
         .arg(missing);
 }
@@ -221,7 +221,8 @@ StepState FilmPage::state() const {
     if (missing)
         return {StepState::Kind::Attention, tr("clip not found")};
     const std::size_t repetitions = countMovements(*workspace().trialsOf(session->id, {}));
-    return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork, tr("%1 repetitions").arg(repetitions)};
+    return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork,
+            words::counted(repetitions, tr("repetition"), tr("repetitions"))};
 }
 
 std::vector<PageKey> FilmPage::keyTable() {

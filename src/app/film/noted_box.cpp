@@ -46,14 +46,29 @@ void NotedBox::build(const Pack& pack) {
     builtFor_ = now;
     while (form_->rowCount() > 0)
         form_->removeRow(0);
+    const auto addRow = [this](const QString& name, QWidget* field) {
+        constexpr int kBeside = 14; // letters that leave the field its width
+        if (name.size() <= kBeside) {
+            form_->addRow(name, field);
+            return;
+        }
+        auto* above = new QLabel(name);
+        above->setWordWrap(true);
+        above->setBuddy(field);
+        form_->addRow(above);
+        form_->addRow(field);
+    };
     const auto choice = [&](const QString& name, const QString& object, const std::vector<std::string>& values) {
         auto* box = new ChoiceBox;
         box->setObjectName(object);
         box->setAccessibleName(name);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        constexpr int kWide = 9; // letters: "not noted"
+        box->setMinimumContentsLength(kWide);
         box->addItem(tr("not noted"), QString());
         for (const std::string& value : values)
             box->addItem(words::text(value), words::text(value));
-        form_->addRow(name, box);
+        addRow(name, box);
         return box;
     };
     for (const auto& [id, values] : pack.conditions) {
@@ -76,7 +91,7 @@ void NotedBox::build(const Pack& pack) {
         edit->setObjectName(object);
         edit->setAccessibleName(name);
         edit->setPlaceholderText(words::text(def.unit));
-        form_->addRow(def.unit.empty() ? name : QStringLiteral("%1, %2").arg(name, words::text(def.unit)), edit);
+        addRow(def.unit.empty() ? name : QStringLiteral("%1, %2").arg(name, words::text(def.unit)), edit);
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, id = def.id] {
             bool isNumber = false; // typed in the chosen language, kept with a decimal point
             const double value = QLocale().toDouble(edit->text().trimmed(), &isNumber);

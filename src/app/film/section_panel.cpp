@@ -16,6 +16,7 @@
 #include <QDoubleSpinBox>
 #include <QDoubleValidator>
 #include <QFormLayout>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -63,7 +64,7 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     repetitionText_ = label({});
     repetitionText_->setObjectName(QStringLiteral("repetitionText"));
     layout->addWidget(repetitionText_);
-    results_ = new QHBoxLayout;
+    results_ = new QGridLayout;
     layout->addLayout(results_);
     auto* numbered = new QHBoxLayout;
     numberText_ = label({});
@@ -86,6 +87,7 @@ SectionPanel::SectionPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     variant_ = new QPushButton;
     variant_->setObjectName(QStringLiteral("variant"));
     variant_->setFocusPolicy(Qt::TabFocus);
+    variant_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed); // a long title does not widen the panel
     layout->addWidget(variant_);
     connect(variant_, &QPushButton::clicked, this, &SectionPanel::nextVariant);
     auto* felt = new QHBoxLayout;
@@ -458,7 +460,11 @@ void SectionPanel::showRepetition() {
     if (variants.size() > 1) {
         const auto now = std::find_if(variants.begin(), variants.end(),
                                       [&](const auto& v) { return shown && v.id == shown->variant; });
-        variant_->setText(now == variants.end() ? tr("T Which variant?") : tr("T %1").arg(words::text(now->title)));
+        const QString title = now == variants.end() ? QString() : words::text(now->title);
+        constexpr qsizetype kLetters = 30; // that fit; the whole title stands in the tip
+        variant_->setText(title.isEmpty()            ? tr("T Which variant?")
+                          : title.size() <= kLetters ? tr("T %1").arg(title)
+                                                     : tr("T %1…").arg(title.left(kLetters - 1)));
         QStringList all;
         for (const auto& variant : variants)
             all << QStringLiteral("%1: %2").arg(words::text(variant.title), words::text(variant.fitsWhen));
@@ -485,7 +491,13 @@ void SectionPanel::showRepetition() {
             button->setCheckable(true);
             button->setFocusPolicy(Qt::TabFocus);
             connect(button, &QPushButton::clicked, this, [this, i] { setResult(static_cast<int>(i)); });
-            results_->addWidget(button);
+            // Three short ones in a row; more, or longer ones, in two columns.
+            const bool isWide = values.size() > 3 || std::any_of(values.begin(), values.end(), [](const auto& value) {
+                                    constexpr std::size_t kShort = 9;
+                                    return value.size() > kShort;
+                                });
+            const int columns = isWide ? 2 : 3;
+            results_->addWidget(button, static_cast<int>(i) / columns, static_cast<int>(i) % columns);
         }
     }
     for (std::size_t i = 0; i < values.size(); ++i) {

@@ -9,7 +9,7 @@
 class QComboBox;
 class QDoubleSpinBox;
 class QFormLayout;
-class QHBoxLayout;
+class QGridLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -77,7 +77,7 @@ private:
     QLineEdit* performer_;
     QLabel* repetitionText_;
     void keepResult(const QString& text);
-    QHBoxLayout* results_;
+    QGridLayout* results_;
     QLabel* numberText_;
     QLineEdit* number_;
     QPushButton *feltRight_, *feltOff_, *remove_, *variant_;

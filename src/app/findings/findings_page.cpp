@@ -134,7 +134,7 @@ void FindingsPage::showStrengths() {
     const auto assessment = workspace().assessment();
     QStringList lines;
     for (const std::string& id : assessment->strengths) {
-        const MeasureDef& def = *workspace().data().pack.measure(id);
+        const MeasureDef def = *workspace().data().pack.judgedAs(id);
         const SetDeviation& set = *assessment->deviation(id);
         lines << QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
                      .arg(words::text(def.praise.empty() ? def.title : def.praise).toHtmlEscaped(),
@@ -188,10 +188,12 @@ void FindingsPage::showList() {
         if (const Decision* decision = decisionOn(finding.fault))
             notes << tr("decided: %1").arg(decisionWords(*decision));
         const QString title = safety ? words::text(def.title) : tr("%1  %2").arg(++number).arg(words::text(def.title));
-        auto* item = new QListWidgetItem(
-            QStringLiteral("%1   %2\n%3")
-                .arg(title, words::ofText(finding.shown, finding.judged), notes.join(QStringLiteral(" · "))),
-            list_);
+        QString share = words::ofText(finding.shown, finding.judged);
+        share.replace(u' ', QChar::Nbsp); // one thing to read, at the end of a line too
+        QStringList lines{QStringLiteral("%1   %2").arg(title, share)};
+        if (!notes.isEmpty())
+            lines << notes.join(QStringLiteral(" · "));
+        auto* item = new QListWidgetItem(lines.join(u'\n'), list_);
         QPixmap icon(32, 32);
         icon.fill(Qt::transparent);
         QPainter painter(&icon);

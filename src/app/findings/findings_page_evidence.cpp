@@ -128,7 +128,7 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
     std::string firstRuled;
     const std::function<void(const std::string&)> addRuler = [&](const std::string& id) {
         const SetDeviation* set = assessment->deviation(id);
-        const MeasureDef* measure = data.pack.measure(id);
+        const std::optional<MeasureDef> measure = data.pack.judgedAs(id);
         if (set && measure) {
             if (firstRuled.empty())
                 firstRuled = id;
@@ -212,11 +212,11 @@ void FindingsPage::showConditions(const FaultDef& def) {
     std::vector<GroupDeviation> groups;
     if (set && workspace().stressLevels().size() > 1)
         groups =
-            deviationsOfGroups(data.pack, *data.pack.measure(id), set->reference,
+            deviationsOfGroups(data.pack, *data.pack.judgedAs(id), set->reference,
                                groupsOf(data, workspace().session(), {}, GroupBy::Condition), assessment->cutoff.hz);
     conditions_->setVisible(groups.size() > 1);
     if (groups.size() > 1)
-        conditions_->show(*data.pack.measure(id), groups, tr("BY CONDITION"));
+        conditions_->show(*data.pack.judgedAs(id), groups, tr("BY CONDITION"));
 }
 
 } // namespace riflesso

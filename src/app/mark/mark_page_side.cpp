@@ -202,6 +202,14 @@ QString MarkPage::headline() const {
         next = tr("click the %1").arg(words::text(inWords(nextLandmark())));
     else
         next = missing ? tr("set the other key events") : tr("see the next repetition, or Mirror");
+    if (all == 0)
+        return tr("Repetition %1 is watched, not marked. %2<b>Next: %3.</b>")
+            .arg(place.repetition->number)
+            .arg(missing
+                     ? tr("Missing: %1. ")
+                           .arg(words::counted(static_cast<std::size_t>(missing), tr("key event"), tr("key events")))
+                     : QString(),
+                 next);
     return tr("Repetition %1: %2 of %3 marks set%4. %5<b>Next: %6.</b>")
         .arg(place.repetition->number)
         .arg(static_cast<int>(all) - open)
@@ -314,9 +322,11 @@ void MarkPage::showFigure() {
         place && event ? modelAt(pack, *workspace().modelTrials(), place, event_, order) : FigureCard::standing();
     card_->setFigure(positions, figureLines(pack, sides()));
     card_->setStates(states);
-    cardTitle_->setText(tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));
-    next_->setText(next.empty() ? tr("All landmarks of this frame are set.")
-                                : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
+    cardTitle_->setText(order.empty() ? tr("WATCHED, NOT MARKED")
+                                      : tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));
+    next_->setText(order.empty()  ? tr("Of this skill nothing is marked: set the key events, and answer what is asked.")
+                   : next.empty() ? tr("All landmarks of this frame are set.")
+                                  : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
     hidden_->setEnabled(!next.empty());
     hiddenWhy_->setVisible(!next.empty());
     stage_->setLoupeText(words::text(inWords(selected_.empty() ? next : selected_)));

@@ -281,8 +281,7 @@ void MarkStrip::measureTraces() {
                 if (!control.goOn(0))
                     return cancelled();
                 const Series series = measureSeries(data->pack, *def, trial, cutoff);
-                StripTrace trace{
-                    words::text(def->title).section(u',', 0, 0), words::unitAfter(*def), {}, series.values};
+                StripTrace trace{words::shortTitle(data->pack, *def), words::unitAfter(*def), {}, series.values};
                 for (const double t : series.timesS)
                     trace.frames.push_back(trial.times.frameOf(t));
                 trace.expandedU = bandOf(data->pack, *def, trial, trace.frames, cutoff);

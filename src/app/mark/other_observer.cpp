@@ -90,7 +90,7 @@ void OtherObserver::take(const QString& observer, const CaseData& theirs) {
     }
     std::vector<std::pair<double, QString>> apart;
     for (const auto& [id, error] : agreement.measures) {
-        const MeasureDef* def = mine.pack.measure(id);
+        const std::optional<MeasureDef> def = mine.pack.judgedAs(id);
         if (!def || error.pairs < 2)
             continue;
         const double limit = std::abs(error.shift) + 1.96 * std::sqrt(2.0) * error.error;

@@ -18,6 +18,7 @@
 #include "report/report_content.h"
 #include "report/words.h"
 
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <QScrollArea>
@@ -199,7 +200,7 @@ QWidget* MirrorPage::buildRight() {
     layout->addLayout(forms_);
     auto* row = new QHBoxLayout;
     row->addWidget(label(tr("Repetition"), theme::kQuiet));
-    repetitions_ = new QHBoxLayout;
+    repetitions_ = new QGridLayout;
     repetitions_->setSpacing(3);
     row->addLayout(repetitions_);
     row->addStretch();
@@ -262,9 +263,9 @@ QString MirrorPage::headline() const {
     const auto& measures = workspace().data().pack.measures;
     const auto missing = static_cast<std::size_t>(std::count_if(
         measures.begin(), measures.end(), [&](const MeasureDef& def) { return !assessment->deviation(def.id); }));
-    return tr("%1 repetitions against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7<b>Next: decide in "
+    return tr("%1 against %2, at %3: %4 clear deviations, %5 possible, %6 strengths. %7<b>Next: decide in "
               "Findings.</b>")
-        .arg(assessment->judged.size())
+        .arg(words::counted(assessment->judged.size(), tr("repetition"), tr("repetitions")))
         .arg(assessment->modelMeasures.empty() ? tr("the pack's ranges")
                                                : tr("%1 of the model").arg(assessment->modelMeasures.size()))
         .arg(equalTime() ? tr("equal time") : tr("equal phase"))
@@ -456,7 +457,9 @@ void MirrorPage::showSets() {
         button->setStyleSheet(QStringLiteral("padding: 0;"));
         connect(button, &QPushButton::clicked, this,
                 [this, id = trial.id] { goToRepetition(QString::fromStdString(id)); });
-        repetitions_->addWidget(button);
+        constexpr int kInARow = 6; // what the panel of the smallest window holds beside "Below"
+        const int place = repetitions_->count();
+        repetitions_->addWidget(button, place / kInARow, place % kInARow);
     }
 }
 

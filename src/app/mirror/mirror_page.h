@@ -2,10 +2,10 @@
 // Mirror: athlete and model at the same phase, joined by the waterline, or the wall of all repetitions; every measure
 // as a ruler, the chosen one drawn on the pictures; one curve.
 
-#include "app/mirror/drawn_model.h"
 #include "app/mirror/opposite_side.h"
 #include "app/page.h"
 #include "app/widgets/curve_plot.h"
+#include "app/widgets/drawn_model.h"
 #include "app/widgets/stage_view.h"
 #include "app/widgets/waterline.h"
 #include "core/signal/phase_map.h"
@@ -15,6 +15,7 @@
 
 class QComboBox;
 class QBoxLayout;
+class QGridLayout;
 class QHBoxLayout;
 class QPushButton;
 
@@ -84,7 +85,8 @@ private:
     void showGhostOn();
     void arrange(); ///< pictures over or beside each other, whichever shows them larger
     void showCompared();
-    void placeDrawn(Side& side, const QColor& colour); ///< of the mean, and of the skill's own: figures without a picture
+    void placeDrawn(Side& side,
+                    const QColor& colour); ///< of the mean, and of the skill's own: figures without a picture
     /// The figure that stands below where no model is filmed; null: the skill has none.
     [[nodiscard]] const Trial* drawnBelow();
     void fainterGhost();
@@ -121,7 +123,8 @@ private:
     QComboBox *lower_, *speed_, *timing_, *order_, *ghostBy_;
     int ghostPercent_ = 100; ///< how strongly the ghost is drawn
     QString noGhost_;        ///< why none is shown; empty: one is, or none is asked for
-    QHBoxLayout *sets_, *forms_, *repetitions_;
+    QHBoxLayout *sets_, *forms_;
+    QGridLayout* repetitions_;
 
     PhaseAnchors anchors_;
     Side own_, other_;

@@ -129,8 +129,8 @@ void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     const CaseData& data = workspace().data();
     const Trial& trial = *side.trial;
     const bool mean = trial.id == kMeanTrial;
-    const int last = trial.marks.empty() || trial.marks.begin()->second.empty() ? 0
-                                                                                : trial.marks.begin()->second.rbegin()->first;
+    const int last =
+        trial.marks.empty() || trial.marks.begin()->second.empty() ? 0 : trial.marks.begin()->second.rbegin()->first;
     side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, last);
     side.stage->setMirrored(own_.trial && own_.trial->capture.view == View::Side &&
                             own_.trial->capture.facing != trial.capture.facing);
@@ -139,10 +139,9 @@ void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     empty.fill(look::dark().stage);
     side.stage->setImage(empty);
     side.stage->showBox(box);
-    side.stage->setCaption(tr("%1 · %2 s").arg(otherName_, words::number(side.timeS, 3)),
-                           mean ? tr("a figure, not a film: lengths in trunks")
-                                : tr("drawn from the skill's ranges, not filmed"),
-                           colour);
+    side.stage->setCaption(
+        tr("%1 · %2 s").arg(otherName_, words::number(side.timeS, 3)),
+        mean ? tr("a figure, not a film: lengths in trunks") : tr("drawn from the skill's ranges, not filmed"), colour);
     side.stage->setFigures({{marksOf(side), figureLines(data.pack, resolveRoles(data.pack, trial)), colour, true}});
 }
 
@@ -196,7 +195,7 @@ void MirrorPage::showCompared() {
     const auto assessment = workspace().assessment();
     const MeasureDef* def = measureDef();
     const SetDeviation* set = assessment ? assessment->deviation(measure_) : nullptr;
-    comparedMeasure_->setText(def ? words::text(def->title).section(u',', 0, 0) : tr("choose a measure above"));
+    comparedMeasure_->setText(def ? words::shortTitle(data.pack, *def) : tr("choose a measure above"));
     if (groupedFor_ != data.pack.id)
         showGroupings();
     const QVariantList by = groupBy_->currentData().toList();
@@ -210,7 +209,7 @@ void MirrorPage::showCompared() {
         compared_->show(*def, groups, {});
     comparedArea_->setVisible(def && !groups.empty() && !blind_->isChecked());
     if (def && groups.size() < 2)
-        comparedMeasure_->setText(tr("%1: only one group here").arg(words::text(def->title).section(u',', 0, 0)));
+        comparedMeasure_->setText(tr("%1: only one group here").arg(words::shortTitle(data.pack, *def)));
 }
 
 void MirrorPage::fainterGhost() {

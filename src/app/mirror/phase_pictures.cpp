@@ -98,7 +98,7 @@ CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnc
                          const std::vector<Trial>& trials, const std::string& chosen, const std::vector<Trial>& models,
                          double cutoffHz) {
     CurveContent content;
-    content.title = words::text(def.title).section(u',', 0, 0);
+    content.title = words::shortTitle(pack, def);
     content.unit = words::unitOf(def);
     content.bandHalf = def.tolerance;
     for (const Trial& trial : trials)
@@ -114,7 +114,7 @@ CurveContent phaseCurves(const Pack& pack, const MeasureDef& def, const PhaseAnc
 CurveContent peakCurves(const Pack& pack, const MeasureDef& def, const Trial& trial, const PhaseMap& map,
                         const TrialMeasures* values, double cutoffHz) {
     CurveContent content;
-    content.title = words::text(def.title).section(u',', 0, 0);
+    content.title = words::shortTitle(pack, def);
     content.unit = CurvePlot::tr("of its largest");
     const std::vector<PeakTrace> traces = peakTraces(pack, def, trial, cutoffHz);
     for (std::size_t i = 0; i < traces.size(); ++i) {
@@ -142,15 +142,28 @@ CurveContent peakCurves(const Pack& pack, const MeasureDef& def, const Trial& tr
 
 QRectF wholeMovement(const Trial& trial) {
     double left = 1e9, right = -1e9, top = 1e9, bottom = -1e9;
+    const auto take = [&](const PixelPoint& at) {
+        left = std::min(left, at.x);
+        right = std::max(right, at.x);
+        top = std::min(top, at.y);
+        bottom = std::max(bottom, at.y);
+    };
+    const bool hasBody = std::any_of(trial.marks.begin(), trial.marks.end(),
+                                     [](const auto& entry) { return isAnatomical(entry.first); });
     for (const auto& [landmark, marks] : trial.marks)
-        for (const auto& [frame, mark] : marks) {
-            left = std::min(left, mark.at.x);
-            right = std::max(right, mark.at.x);
-            top = std::min(top, mark.at.y);
-            bottom = std::max(bottom, mark.at.y);
-        }
+        if (!hasBody || isAnatomical(landmark))
+            for (const auto& [frame, mark] : marks)
+                take(mark.at);
     if (right < left)
         return {};
+    // What is held or hit belongs to it; a lane, a water line, a ball that is still far away would make the body small.
+    const double beside = .6 * std::max(right - left, bottom - top);
+    const QRectF near(QPointF(left - beside, top - beside), QPointF(right + beside, bottom + beside));
+    for (const auto& [landmark, marks] : trial.marks)
+        if (hasBody && !isAnatomical(landmark))
+            for (const auto& [frame, mark] : marks)
+                if (near.contains(QPointF(mark.at.x, mark.at.y)))
+                    take(mark.at);
     const double margin = .08 * std::max(right - left, bottom - top);
     return QRectF(QPointF(left, top), QPointF(right, bottom)).adjusted(-margin, -margin * 1.3, margin, margin);
 }

@@ -191,7 +191,7 @@ QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) co
         parts << QStringLiteral("%1, T %2").arg(words::referenceText(def, *set), words::figures(set->tolerance, 3));
     if (const MeasureDef* partner = def.tradeWith.empty() ? nullptr : pack_.measure(def.tradeWith)) {
         const SetDeviation* other = assessment_->deviation(partner->id);
-        const QString title = words::text(partner->title).section(u',', 0, 0).toLower();
+        const QString title = words::shortTitle(pack_, *partner).toLower();
         parts << (other ? tr("trades with %1, %2").arg(title, words::withU(*partner, other->median, other->expandedU))
                         : tr("trades with %1").arg(title));
     }
@@ -224,8 +224,8 @@ void RulerList::addRow(const MeasureDef& def) {
     line->setSpacing(6);
     const SetDeviation* set = assessment.deviation(def.id);
     auto* text = label(QStringLiteral("%1<br><span style='color:%2; font-size:8.5pt'>%3</span>")
-                           .arg(words::text(def.title).section(u',', 0, 0).toHtmlEscaped(),
-                                theme::colours().slate.name(), smallWords(def, set).toHtmlEscaped()));
+                           .arg(words::shortTitle(pack_, def).toHtmlEscaped(), theme::colours().slate.name(),
+                                smallWords(def, set).toHtmlEscaped()));
     constexpr int kWords = 160;
     text->setFixedSize(kWords, text->heightForWidth(kWords)); // known once: a layout would ask over and over
     text->setToolTip(tr("%1. Click: drawn on the pictures.").arg(words::text(def.title)));

@@ -1,5 +1,6 @@
 #include "app/packs/packs_page.h"
 
+#include "app/packs/moving_figure.h"
 #include "app/theme.h"
 #include "report/words.h"
 
@@ -12,8 +13,13 @@ namespace riflesso {
 PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
+    auto* top = new QHBoxLayout;
     about_ = label({});
-    layout->addWidget(about_);
+    figure_ = new MovingFigure;
+    figure_->setObjectName(QStringLiteral("skillFigure"));
+    top->addWidget(about_, 1, Qt::AlignTop);
+    top->addWidget(figure_, 0, Qt::AlignTop);
+    layout->addLayout(top);
     tree_ = new QTreeWidget;
     tree_->setObjectName(QStringLiteral("packTree"));
     tree_->setAccessibleName(tr("The pack: events, measures, faults, drills"));
@@ -43,6 +49,7 @@ QString PacksPage::headline() const {
 void PacksPage::refresh() {
     if (!workspace().hasCase()) {
         tree_->clear();
+        figure_->hide();
         shown_.clear();
         return;
     }
@@ -52,6 +59,7 @@ void PacksPage::refresh() {
     shown_ = pack.id + pack.edition;
     about_->setText(QStringLiteral("<b>%1</b>, edition %2. %3")
                         .arg(words::text(pack.title), words::text(pack.edition), words::text(pack.about)));
+    figure_->show(pack, workspace().data().athlete.handedness);
     tree_->clear();
     const auto group = [&](const QString& title, std::size_t count) {
         auto* item = new QTreeWidgetItem(tree_, {title, tr("%1 entries").arg(count)});

@@ -7,6 +7,8 @@ class QTreeWidget;
 
 namespace riflesso {
 
+class MovingFigure;
+
 class PacksPage : public Page {
     Q_OBJECT
 public:
@@ -21,6 +23,7 @@ public slots:
 private:
     QTreeWidget* tree_;
     QLabel* about_;
+    MovingFigure* figure_;
     std::string shown_;
 };
 

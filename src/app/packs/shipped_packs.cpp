@@ -41,7 +41,8 @@ std::vector<ShippedPack> readAll() {
 }
 
 const std::shared_future<std::vector<ShippedPack>>& reading() {
-    static const std::shared_future<std::vector<ShippedPack>> kReading = std::async(std::launch::async, readAll).share();
+    static const std::shared_future<std::vector<ShippedPack>> kReading =
+        std::async(std::launch::async, readAll).share();
     return kReading;
 }
 

@@ -78,7 +78,7 @@ void ForecastBox::suggest() {
     }
     // From what is measured now: half the way to the reference is no forecast, only a place to start from.
     const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
-    const MeasureDef* def = workspace_.data().pack.measure(id);
+    const std::optional<MeasureDef> def = workspace_.data().pack.judgedAs(id);
     if (!set || !def)
         return;
     value_->setSuffix(words::unitAfter(*def));
@@ -93,7 +93,7 @@ void ForecastBox::show() {
     if (!assessment)
         return;
     for (const Belief& belief : data.beliefs) {
-        const MeasureDef* def = data.pack.measure(belief.measure);
+        const std::optional<MeasureDef> def = data.pack.judgedAs(belief.measure);
         const ResultDef* result = resultOf(belief.measure);
         if (belief.whose != Guesser::Forecast || !belief.value || (!def && !result))
             continue;
@@ -115,7 +115,7 @@ void ForecastBox::show() {
         if (data.pack.measure(set.measure) && std::find(offered.begin(), offered.end(), set.measure) == offered.end())
             offered.push_back(set.measure);
     for (const std::string& id : offered)
-        measure_->addItem(words::text(data.pack.measure(id)->title), words::text(id));
+        measure_->addItem(words::text(data.pack.measureTitle(id)), words::text(id));
     for (const ResultDef& def : data.pack.results)
         measure_->addItem(tr("Result: %1").arg(words::text(def.title)),
                           QString::fromStdString(std::string(Belief::kOfResult) + def.id));
@@ -128,7 +128,7 @@ void ForecastBox::keep() {
     const CaseData& data = workspace_.data();
     const std::string id = measure_->currentData().toString().toStdString();
     const SetDeviation* set = assessment ? assessment->deviation(id) : nullptr;
-    const MeasureDef* def = data.pack.measure(id);
+    const std::optional<MeasureDef> def = data.pack.judgedAs(id);
     const ResultDef* result = resultOf(id);
     if (!result && (!set || !def))
         return;

@@ -493,7 +493,7 @@ void ProgressPage::showSide() {
         }
     }
     const auto& goalSet = comparedData_->goal;
-    if (const MeasureDef* def = goalSet ? pack.measure(goalSet->measure) : nullptr) {
+    if (const std::optional<MeasureDef> def = goalSet ? pack.judgedAs(goalSet->measure) : std::nullopt) {
         side_->addSpacing(8);
         side_->addWidget(label(tr("THE GOAL"), theme::kHeading));
         const SetSummary *then = progress_->first.find(def->id), *now = progress_->second.find(def->id);
@@ -520,7 +520,7 @@ void ProgressPage::showSide() {
         side_->addSpacing(8);
         side_->addWidget(label(tr("BELIEVED, GUESSED, FORECAST AND MEASURED"), theme::kHeading));
         for (const GuessScore& score : progress_->guesses) {
-            const MeasureDef* def = pack.measure(score.guess.measure);
+            const std::optional<MeasureDef> def = pack.judgedAs(score.guess.measure);
             if (!def)
                 continue;
             const int decimals = words::decimalsFor(std::max(2 * score.u, 1e-9));
@@ -577,7 +577,7 @@ void ProgressPage::showSide() {
             line->setObjectName(QStringLiteral("record-") + words::text(toString(record.whose)));
             QStringList each;
             for (const ScoredGuess& guess : record.guesses)
-                if (const MeasureDef* def = pack.measure(guess.score.guess.measure))
+                if (const std::optional<MeasureDef> def = pack.judgedAs(guess.score.guess.measure))
                     each << QStringLiteral("%1, %2: %3 → %4")
                                 .arg(words::date(QDate(1970, 1, 1).addDays(guess.said.time_since_epoch().count())),
                                      words::text(def->title), words::named(*def, guess.score.guess.value),

@@ -51,11 +51,12 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     right->addSpacing(20);
     right->addWidget(label(tr("Open the demo"), theme::kBig));
     right->addWidget(label(
-        tr("Three cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and "
-           "compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three "
-           "club rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. "
-           "Walk along the course from Athlete to Hand-over and change what you like: the demo is "
-           "your own copy and can be put back to its first state in Settings."),
+        tr("Six cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and "
+           "compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three club "
+           "rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. Joris "
+           "Halvane plays overhead strokes, known and by surprise; Nerea Valcourt swims before a window under water; "
+           "Anselm Rusk plays with the cue. Walk along the course from Athlete to Hand-over and change what you like: "
+           "the demo is your own copy and can be put back to its first state in Settings."),
         theme::kQuiet));
     auto* demo = new QPushButton(tr("Open the demo"));
     demo->setObjectName(QStringLiteral("openDemo"));

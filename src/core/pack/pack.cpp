@@ -111,20 +111,28 @@ std::vector<MeasureDef> Pack::judged() const {
     std::vector<MeasureDef> out;
     for (const MeasureDef& def : measures) {
         out.push_back(def);
-        for (std::size_t lag = 1; def.kind == Kind::PeakOrder && def.lagTolerance > 0 && lag < def.of.size(); ++lag) {
-            MeasureDef own;
-            own.id = def.id + ".lag." + std::to_string(lag);
-            own.title = measureTitle(own.id);
-            own.kind = Kind::Interval;
-            own.unit = "s";
-            own.tolerance = def.lagTolerance;
-            own.source = def.source;
-            own.level = def.level;
-            own.over = def.over;
-            out.push_back(own);
-        }
+        for (std::size_t lag = 1; def.kind == Kind::PeakOrder && def.lagTolerance > 0 && lag < def.of.size(); ++lag)
+            out.push_back(*judgedAs(def.id + ".lag." + std::to_string(lag)));
     }
     return out;
+}
+
+std::optional<MeasureDef> Pack::judgedAs(std::string_view id) const {
+    const MeasureDef* def = measure(id);
+    if (!def)
+        return {};
+    if (def->id == id || def->kind != Kind::PeakOrder)
+        return *def;
+    MeasureDef own;
+    own.id = id;
+    own.title = measureTitle(id);
+    own.kind = Kind::Interval;
+    own.unit = "s";
+    own.tolerance = def->lagTolerance;
+    own.source = def->source;
+    own.level = def->level;
+    own.over = def->over;
+    return own;
 }
 
 std::string Pack::measureTitle(std::string_view id) const {

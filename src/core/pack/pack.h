@@ -271,6 +271,8 @@ struct Pack {
     /// What can be judged: the measures, each peak_order followed by its lags ("order.lag.1", in s, with
     /// lag_tolerance).
     [[nodiscard]] std::vector<MeasureDef> judged() const;
+    /// One of these by its id, with its own title, unit and tolerance; nothing where no measure has it.
+    [[nodiscard]] std::optional<MeasureDef> judgedAs(std::string_view id) const;
     /// Title of a measure, and of a lag: "order.lag.1" is "Peak of the second after that of the first".
     [[nodiscard]] std::string measureTitle(std::string_view id) const;
 };

@@ -1,9 +1,12 @@
-#include "app/mirror/drawn_model.h"
+#include "app/widgets/drawn_model.h"
 
 #include "simcam/takes.h"
 
 #include <QDir>
 #include <QFile>
+
+#include <algorithm>
+#include <cmath>
 
 namespace riflesso {
 
@@ -35,7 +38,8 @@ std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const st
         for (const auto& [take, how] : own.told.takes)
             if (!form.empty() && how.variant == form && how.cannot.empty() && !pack.fault(take))
                 asked.take = take;
-        if (const auto model = own.told.takes.find("model"); model != own.told.takes.end() && model->second.variant == form)
+        if (const auto model = own.told.takes.find("model");
+            model != own.told.takes.end() && model->second.variant == form)
             asked.take = "model";
         auto made = makeTake(own, pack, asked);
         if (!made || made->empty())
@@ -53,6 +57,14 @@ std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const st
             made->front().marks = std::move(mirrored);
             made->front().capture.handedness = Side::Left;
         }
+        // A lane or a water line says nothing without the picture that it lies in.
+        std::erase_if(made->front().marks, [](const auto& track) {
+            const auto& [landmark, marks] = track;
+            return !isAnatomical(landmark) && std::all_of(marks.begin(), marks.end(), [&](const auto& mark) {
+                const PixelPoint &at = mark.second.at, &first = marks.begin()->second.at;
+                return std::hypot(at.x - first.x, at.y - first.y) < 1;
+            });
+        });
         return std::move(made->front());
     }
     return {};

@@ -1,0 +1,125 @@
+// Clips that are told by data alone: what ships can be read and is what it says, what is wrong is said, and a small one
+// is rendered with its truth.
+
+#include <QObject> // before the rest: moc trips over <concepts> otherwise
+
+#include "core/pack/pack_reader.h"
+#include "core/tables/json_walk.h"
+#include "media/clip_reader.h"
+#include "simcam/told_clip.h"
+#include "support/files.h"
+
+#include <QDir>
+#include <QTemporaryDir>
+#include <QtTest>
+
+using namespace riflesso;
+using namespace riflesso::test;
+
+namespace {
+
+struct Skill {
+    Pack pack;
+    simcam::SkillTakes takes;
+};
+Skill skillOf(const std::string& id) {
+    const QDir folder(QStringLiteral(PACKS));
+    for (const QString& file : folder.entryList({QStringLiteral("*.json")})) {
+        const std::string text = readText(folder.filePath(file).toStdString());
+        if (text.find('"' + id + '"') == std::string::npos || file.contains(QLatin1String("schema")))
+            continue;
+        const std::string name = file.section(u'.', 0, 0).toStdString();
+        Pack pack = *loadPack(text, name);
+        auto takes =
+            *simcam::readTakes(readText(std::string(DEMO_CLIPS "/../takes/") + name + ".takes.json"), name, pack);
+        return {std::move(pack), std::move(takes)};
+    }
+    return {};
+}
+
+const char* const kSmall = R"({"skill": "riflesso.any-movement", "view": "rear", "scene": "court", "frame_rate": 10,
+  "pause": 0.1, "sections": [{"performer": "Somebody", "repetitions": [{"take": "model", "seed": 4}]}]})";
+
+} // namespace
+
+class TestToldClip : public QObject {
+    Q_OBJECT
+
+private slots:
+    void whatShipsIsWhatItSays() {
+        const QDir folder(QStringLiteral(DEMO_CLIPS));
+        const QStringList files = folder.entryList({QStringLiteral("*.clip.json")});
+        QVERIFY(files.size() >= 11);
+        for (const QString& file : files) {
+            const std::string name = file.section(u'.', 0, 0).toStdString();
+            const auto clip = simcam::readToldClip(readText(folder.filePath(file).toStdString()), name);
+            QVERIFY2(clip, clip ? "" : clip.error().sentence().c_str());
+            const Skill skill = skillOf(clip->skill);
+            int repetitions = 0;
+            for (const auto& section : clip->sections)
+                for (const auto& told : section.repetitions) {
+                    QVERIFY2(skill.takes.told.takes.contains(told.take), told.take.c_str());
+                    ++repetitions;
+                }
+            const Json truth = readJson(std::string(DEMO_CLIPS "/") + name + ".truth.json");
+            int filmed = 0;
+            for (const Json& take : truth["takes"])
+                filmed += static_cast<int>(take["repetitions"].size());
+            QCOMPARE(filmed, repetitions);
+            QCOMPARE(truth["view"].get<std::string>(), std::string(toString(clip->view)));
+            QCOMPARE(truth["frame_rate"].get<int>(), clip->frameRate);
+            const auto reader = ClipReader::open(std::string(DEMO_CLIPS "/") + name + ".mp4");
+            QVERIFY(reader);
+            QCOMPARE((*reader)->info().frames(), truth["frames"].get<int>());
+            for (const auto& [landmark, path] : truth["landmarks_px"].items())
+                QVERIFY2(static_cast<int>(path.size()) == (*reader)->info().frames(), landmark.c_str());
+        }
+    }
+    void whatIsWrongIsSaid() {
+        for (const auto& [from, to, where] : {std::tuple{"\"rear\"", "\"top\"", "view"},
+                                              {"\"court\"", "\"beach\"", "scene"},
+                                              {"\"frame_rate\": 10", "\"frame_rate\": 1000", "frame_rate"},
+                                              {"\"pause\"", "\"paws\"", "paws"},
+                                              {"[{\"performer\"", "[], \"x-none\": [{\"performer\"", "sections"}}) {
+            std::string text = kSmall;
+            text.replace(text.find(from), std::string(from).size(), to);
+            const auto read = simcam::readToldClip(text, "small");
+            QVERIFY2(!read && (read.error().where + read.error().got).find(where) != std::string::npos,
+                     read ? where : read.error().sentence().c_str());
+        }
+        auto clip = simcam::readToldClip(kSmall, "small");
+        QVERIFY(clip);
+        clip->sections[0].repetitions[0].take = "somersault";
+        const Skill skill = skillOf(clip->skill);
+        QTemporaryDir folder;
+        const auto made = simcam::renderToldClip(*clip, skill.pack, skill.takes, folder.path().toStdString(), {});
+        QVERIFY(!made && made.error().got == "somersault");
+    }
+    void aSmallOneIsRenderedWithItsTruth() {
+        const auto clip = simcam::readToldClip(kSmall, "small");
+        QVERIFY(clip);
+        const Skill skill = skillOf(clip->skill);
+        QTemporaryDir folder;
+        const std::string out = folder.path().toStdString();
+        QVERIFY(simcam::renderToldClip(*clip, skill.pack, skill.takes, out, {}));
+        const Json truth = readJson(out + "/small.truth.json");
+        const auto reader = ClipReader::open(out + "/small.mp4");
+        QVERIFY(reader);
+        QCOMPARE((*reader)->info().frames(), truth["frames"].get<int>());
+        const Json& rep = truth["takes"][0]["repetitions"][0];
+        // From behind, the right hand is on the right; it goes up between the two moments.
+        const auto at = [&](const char* landmark, const char* event) {
+            const auto frame = static_cast<std::size_t>(rep["events_s"][event].get<double>() * 10);
+            return truth["landmarks_px"][landmark][frame];
+        };
+        QVERIFY(at("right_wrist", "one")[0].get<double>() > at("left_wrist", "one")[0].get<double>());
+        QVERIFY(at("right_wrist", "two")[1].get<double>() < at("right_wrist", "one")[1].get<double>() - 100);
+        // Stopped, nothing whole is left: the caller hears it.
+        const auto stopped =
+            simcam::renderToldClip(*clip, skill.pack, skill.takes, out, [](double share) { return share < .3; });
+        QVERIFY(!stopped && stopped.error().kind == Error::Kind::Cancelled);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestToldClip)
+#include "tst_told_clip.moc"
