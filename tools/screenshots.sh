@@ -18,5 +18,7 @@ shoot mirror:wall wall.png --case 1
 shoot film:plan camera-plan.png --case 1
 shoot bench:demo/clips/mirelle_side.mp4 bench.png --case 3
 shoot handover:positions key-positions.png --case 1
-shoot mirror mirror-rowing.png --case 2
 shoot mirror:head_release mirror-archery.png --case 3
+shoot mirror mirror-stroke.png --case 4
+shoot findings findings-crawl.png --case 5
+shoot mirror mirror-cue.png --case 6

@@ -5,6 +5,7 @@
 
 #include "core/tables/json_walk.h"
 #include "core/tables/model_file.h"
+#include "report/words.h"
 #include "window_driver.h"
 
 #include <QCheckBox>
@@ -117,6 +118,20 @@ private slots:
         QTRY_VERIFY(
             said(QStringLiteral("At the lowest point the right knee is bent"))); // Ilka fences with the left hand
         QVERIFY(!said(QStringLiteral("@")));
+    }
+    void aLagHasItsOwnNameAndUnit() {
+        app_->selectAthlete(QStringLiteral("Joris Halvane"));
+        QTRY_VERIFY(app_->quiet());
+        show("findings");
+        QTRY_VERIFY(said(QStringLiteral("Peak of the wrist after that of the elbow")));
+        const std::string lag = "order.lag.2";
+        const SetDeviation* set = app_->workspace.assessment()->deviation(lag);
+        QVERIFY(set);
+        const auto def = app_->data().pack.judgedAs(lag);
+        QVERIFY(def && def->unit == "s" && def->id == lag);
+        QVERIFY(said(words::withU(*def, set->median, set->expandedU)));
+        QVERIFY(!app_->data().pack.judgedAs("nowhere.lag.1"));
+        QCOMPARE(app_->data().pack.judgedAs("order")->unit, std::string("1"));
     }
     void anotherFormIsJudgedByItself() {
         // Two of the repetitions are said to be the other form.

@@ -401,6 +401,27 @@ private slots:
         QVERIFY(d.find<QListWidget>("findings")->item(0)->text().contains(QStringLiteral("caution"))); // safety above
                                                                                                        // every school
     }
+    void theSkillsFigureMoves() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(dir)).ok());
+        for (const char* athlete : {"Joris Halvane", "Davor Quillane"}) {
+            d.selectAthlete(QString::fromLatin1(athlete));
+            d.window->showPage(QStringLiteral("packs"));
+            QTRY_VERIFY(d.quiet());
+            auto* figure = d.find<QWidget>("skillFigure");
+            QTRY_VERIFY(figure->isVisible());
+            const QImage first = figure->grab().toImage();
+            std::set<QRgb> colours;
+            for (int x = 0; x < first.width(); ++x)
+                for (int y = 0; y < first.height(); ++y)
+                    colours.insert(first.pixel(x, y));
+            QVERIFY2(colours.size() > 2, athlete); // somebody is drawn on the ground
+            QTRY_VERIFY2(figure->grab().toImage() != first, athlete);
+        }
+        d.window->showPage(QStringLiteral("plan")); // what nobody sees does not move
+        QVERIFY(!d.find<QWidget>("skillFigure")->isVisible());
+    }
     void theTracesAreThePacksOwnAndDiffer() {
         QTemporaryDir dir;
         Driver d;

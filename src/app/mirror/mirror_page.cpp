@@ -466,9 +466,9 @@ void MirrorPage::showSets() {
 void MirrorPage::showCurve() {
     const CaseData& data = workspace().data();
     const MeasureDef* def = data.pack.measure(curveMeasure_);
-    if (!def)
-        for (const MeasureDef& measure : data.pack.measures)
-            if (!def && isInstantKind(measure.kind))
+    if (!def) // the first that these pictures show at all
+        for (const auto assessment = workspace().assessment(); const MeasureDef& measure : data.pack.measures)
+            if (!def && isInstantKind(measure.kind) && assessment && assessment->deviation(measure.id))
                 def = &measure;
     const Workspace::Trials chosen = workspace().chosenTrials();
     const std::vector<Trial>& trials = *chosen;
