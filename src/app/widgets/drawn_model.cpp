@@ -59,11 +59,14 @@ std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const st
         }
         // A lane or a water line says nothing without the picture that it lies in.
         std::erase_if(made->front().marks, [](const auto& track) {
-            const auto& [landmark, marks] = track;
-            return !isAnatomical(landmark) && std::all_of(marks.begin(), marks.end(), [&](const auto& mark) {
-                const PixelPoint &at = mark.second.at, &first = marks.begin()->second.at;
-                return std::hypot(at.x - first.x, at.y - first.y) < 1;
-            });
+            if (track.second.empty())
+                return true;
+            const PixelPoint first = track.second.begin()->second.at;
+            return !isAnatomical(track.first) &&
+                   std::all_of(track.second.begin(), track.second.end(), [&](const auto& mark) {
+                       const PixelPoint& at = mark.second.at;
+                       return std::hypot(at.x - first.x, at.y - first.y) < 1;
+                   });
         });
         return std::move(made->front());
     }
