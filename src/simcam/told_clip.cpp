@@ -10,18 +10,22 @@
 namespace riflesso::simcam {
 namespace {
 
-Vec3 colour(const JsonNode& node, std::string_view key, Vec3 otherwise) {
+Vec3 three(const JsonNode& node, std::string_view key, Vec3 otherwise, const char* expected) {
     const Json& list = node.has(key) ? node.at(key).json() : Json();
     if (!list.is_array() || list.size() != 3 || !list[0].is_number() || !list[1].is_number() || !list[2].is_number()) {
         if (node.has(key))
-            node.faultAt(key, "red, green, blue, 0 to 255", list.dump());
+            node.faultAt(key, expected, list.dump());
         return otherwise;
     }
     return {list[0].get<float>(), list[1].get<float>(), list[2].get<float>()};
 }
+Vec3 colour(const JsonNode& node, std::string_view key, Vec3 otherwise) {
+    return three(node, key, otherwise, "red, green, blue, 0 to 255");
+}
 /// Forward, left, up of the hall as the camera sees it: x to the right, towards the camera, up.
 Vec3 standsAt(const JsonNode& node, std::string_view key, Vec3 otherwise) {
-    const Vec3 told = colour(node, key, {otherwise.x, otherwise.z, otherwise.y});
+    const Vec3 told =
+        three(node, key, {otherwise.x, otherwise.z, otherwise.y}, "to the right, towards the camera, up, in m");
     return {told.x, told.z, told.y};
 }
 
@@ -127,7 +131,10 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
                 if (!entry.expectObject({"performer", "handedness", "outfit", "repetitions"}))
                     return;
                 section.performer = entry.text("performer");
-                section.leftHanded = entry.text("handedness", false) == "left";
+                const std::string hand = entry.text("handedness", false);
+                section.leftHanded = hand == "left";
+                if (!hand.empty() && hand != "left" && hand != "right")
+                    entry.faultAt("handedness", "left or right", hand);
                 if (entry.has("outfit")) {
                     const JsonNode outfit = entry.at("outfit");
                     if (outfit.expectObject({"jacket", "breeches", "skin", "hair", "shoe", "sock", "glove"}))
@@ -144,6 +151,8 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
                         section.repetitions.push_back(
                             {rep.text("take"), static_cast<std::uint32_t>(rep.number("seed", 1, 0, 1e9))});
                 });
+                if (section.repetitions.empty())
+                    entry.faultAt("repetitions", "at least one", "none");
                 out.sections.push_back(std::move(section));
             });
             if (out.sections.empty())

@@ -9,10 +9,8 @@
 #include "core/measure/joined_views.h"
 #include "core/measure/measure_set.h"
 #include "core/measure/single_cycles.h"
-#include "core/pack/pack_reader.h"
 #include "core/uncertainty/stats.h"
-#include "simcam/takes.h"
-#include "support/files.h"
+#include "support/shipped_skill.h"
 
 #include <QDir>
 #include <QtTest>
@@ -56,10 +54,11 @@ std::vector<Skill> skills() {
         const std::string name = file.toStdString().substr(0, file.toStdString().find('.'));
         Skill skill;
         skill.name = name;
-        const Pack whole = *loadPack(readText(std::string(PACKS "/") + name + ".json"), name);
+        const ShippedSkill shipped = *shippedSkill(name);
+        const Pack& whole = shipped.pack;
+        const simcam::SkillTakes& takes = shipped.takes;
         if (whole.faults.empty())
             continue; // "Any movement"
-        const auto takes = *simcam::readTakes(readText(folder.filePath(file).toStdString()), name, whole);
         skill.pack = ofSingleCycles(whole);
         simcam::TakeAsked asked;
         asked.repetitions = 4;

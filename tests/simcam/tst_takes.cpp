@@ -4,9 +4,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/judge/assessment.h"
-#include "core/pack/pack_reader.h"
-#include "simcam/takes.h"
-#include "support/files.h"
+#include "support/shipped_skill.h"
 
 #include <QtTest>
 
@@ -19,23 +17,7 @@ namespace {
 
 constexpr std::array kSkills{"fencing_lunge", "indoor_rowing", "archery_shot"};
 
-struct Skill {
-    Pack pack;
-    simcam::SkillTakes takes;
-};
-std::optional<Skill> skillOf(const std::string& name) {
-    const std::string file = name + ".json";
-    auto pack = loadPack(readText(std::string(PACKS "/") + file), file);
-    if (!pack)
-        return {};
-    auto takes = simcam::readTakes(readText(DEMO_CLIPS "/../takes/" + name + ".takes.json"), name, *pack);
-    if (!takes) {
-        qWarning("%s: %s, got %s", takes.error().where.c_str(), takes.error().expected.c_str(),
-                 takes.error().got.c_str());
-        return {};
-    }
-    return Skill{std::move(*pack), std::move(*takes)};
-}
+using Skill = ShippedSkill;
 
 std::vector<Trial> take(const Skill& skill, const simcam::TakeAsked& asked) {
     auto made = makeTake(skill.takes, skill.pack, asked);
@@ -54,7 +36,7 @@ private slots:
     }
     void aFaultsTakeShowsIt() {
         QFETCH(QString, name);
-        const auto skill = skillOf(name.toStdString());
+        const auto skill = shippedSkill(name.toStdString());
         QVERIFY(skill);
         AssessmentInput input;
         input.pack = skill->pack;
@@ -80,7 +62,7 @@ private slots:
     void placesOfTheCamera() {
         std::map<double, std::map<std::string, std::pair<int, int>>> counts; // bearing, kind: held, of
         for (const char* name : kSkills) {
-            const auto skill = skillOf(name);
+            const auto skill = shippedSkill(name);
             QVERIFY(skill);
             for (const std::string& style : {std::string("model"), skill->pack.faults[1].id, skill->pack.faults[2].id})
                 for (std::uint32_t seed = 1; seed <= 3; ++seed) {

@@ -15,7 +15,6 @@
 
 #include <QBoxLayout>
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QPushButton>
 
 #include <algorithm>
@@ -129,9 +128,7 @@ void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     const CaseData& data = workspace().data();
     const Trial& trial = *side.trial;
     const bool mean = trial.id == kMeanTrial;
-    const int last =
-        trial.marks.empty() || trial.marks.begin()->second.empty() ? 0 : trial.marks.begin()->second.rbegin()->first;
-    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, last);
+    side.frame = std::clamp(static_cast<int>(std::lround(trial.times.frameOf(side.timeS))), 0, lastMarkedFrame(trial));
     side.stage->setMirrored(own_.trial && own_.trial->capture.view == View::Side &&
                             own_.trial->capture.facing != trial.capture.facing);
     const QRectF box = wholeMovement(trial);
@@ -479,8 +476,7 @@ const Trial* MirrorPage::drawnBelow() {
     const DrawnFor now{pack.id, pack.edition, own.variant, own.capture.view, own.capture.handedness};
     if (!(drawnFor_ == now)) {
         drawnFor_ = now;
-        drawn_ = drawnModel(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/takes"), pack,
-                            own.variant, own.capture.view, own.capture.handedness);
+        drawn_ = drawnModel(pack, own.variant, own.capture.view, own.capture.handedness);
     }
     return drawn_ ? &*drawn_ : nullptr;
 }

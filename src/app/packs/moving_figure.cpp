@@ -6,7 +6,6 @@
 #include "report/key_picture.h"
 #include "report/shape_drawing.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 
 #include <algorithm>
@@ -15,7 +14,6 @@ namespace riflesso {
 namespace {
 
 constexpr int kStepMs = 33, kPauseMs = 600; ///< between two pictures; at the end, before it begins again
-constexpr double kRate = 60;                ///< of the takes
 
 } // namespace
 
@@ -26,25 +24,22 @@ MovingFigure::MovingFigure(QWidget* parent) : QWidget(parent) {
     connect(&timer_, &QTimer::timeout, this, [this] {
         if (frames_ == 0)
             return;
-        const qint64 wholeMs = static_cast<qint64>(1000 * frames_ / kRate);
+        const qint64 wholeMs = static_cast<qint64>(1000 * trial_->times.timeOf(frames_));
         const qint64 now = since_.elapsed() % (wholeMs + kPauseMs);
-        frame_ = std::min(frames_ - 1, static_cast<int>(kRate * static_cast<double>(now) / 1000));
+        frame_ = std::min(frames_ - 1, static_cast<int>(trial_->times.frameOf(static_cast<double>(now) / 1000)));
         update();
     });
 }
 
 void MovingFigure::show(const Pack& pack, Side handedness) {
-    trial_ = pack.views.empty()
-                 ? std::nullopt
-                 : drawnModel(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/takes"), pack,
-                              {}, pack.views.front(), handedness);
+    trial_ = pack.views.empty() ? std::nullopt : drawnModel(pack, {}, pack.views.front(), handedness);
     frames_ = 0;
     if (trial_ && trial_->marks.empty())
         trial_.reset(); // of a skill that is watched and counted
     if (trial_) {
         lines_ = figureLines(pack, resolveRoles(pack, *trial_));
         box_ = wholeMovement(*trial_);
-        frames_ = trial_->marks.begin()->second.rbegin()->first + 1;
+        frames_ = lastMarkedFrame(*trial_) + 1;
     }
     setVisible(trial_.has_value());
     frame_ = 0;

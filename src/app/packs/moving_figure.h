@@ -17,8 +17,6 @@ public:
     explicit MovingFigure(QWidget* parent = nullptr);
     /// Nothing is shown for a skill that has no figure.
     void show(const Pack& pack, Side handedness);
-    [[nodiscard]] bool hasFigure() const { return trial_.has_value(); }
-    [[nodiscard]] int frame() const { return frame_; } ///< that is shown now
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -54,12 +54,14 @@ void PacksPage::refresh() {
         return;
     }
     const Pack& pack = workspace().data().pack;
-    if (shown_ == pack.id + pack.edition)
+    const Side hand = workspace().data().athlete.handedness;
+    const std::string now = pack.id + pack.edition + (hand == Side::Left ? " left" : " right");
+    if (shown_ == now)
         return;
-    shown_ = pack.id + pack.edition;
+    shown_ = now;
     about_->setText(QStringLiteral("<b>%1</b>, edition %2. %3")
                         .arg(words::text(pack.title), words::text(pack.edition), words::text(pack.about)));
-    figure_->show(pack, workspace().data().athlete.handedness);
+    figure_->show(pack, hand);
     tree_->clear();
     const auto group = [&](const QString& title, std::size_t count) {
         auto* item = new QTreeWidgetItem(tree_, {title, tr("%1 entries").arg(count)});

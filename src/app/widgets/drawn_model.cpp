@@ -2,17 +2,18 @@
 
 #include "simcam/takes.h"
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
+#include <QString>
 
 #include <algorithm>
 #include <cmath>
 
 namespace riflesso {
 
-std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const std::string& form, View view,
-                                Side handedness) {
-    const QDir folder(takes);
+std::optional<Trial> drawnModel(const Pack& pack, const std::string& form, View view, Side handedness) {
+    const QDir folder(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/takes"));
     const QByteArray named = QByteArrayLiteral("\"") + QByteArray::fromStdString(pack.id) + '"';
     for (const QString& name : folder.entryList({QStringLiteral("*.takes.json")}, QDir::Files)) {
         QFile file(folder.filePath(name));
@@ -71,6 +72,14 @@ std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const st
         return std::move(made->front());
     }
     return {};
+}
+
+int lastMarkedFrame(const Trial& trial) {
+    int last = 0;
+    for (const auto& [landmark, marks] : trial.marks)
+        if (!marks.empty())
+            last = std::max(last, marks.rbegin()->first);
+    return last;
 }
 
 } // namespace riflesso

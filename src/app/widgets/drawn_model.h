@@ -3,16 +3,17 @@
 
 #include "core/points/trial.h"
 
-#include <QString>
-
+#include <optional>
+#include <string>
 #include <string_view>
 
 namespace riflesso {
 
 /// One repetition of the take that has no fault, as a camera of that view sees it: marks of every frame and key events.
-/// Not filmed, and not measured from. takes: the folder of the takes that ship. None for a skill that has none there.
-[[nodiscard]] std::optional<Trial> drawnModel(const QString& takes, const Pack& pack, const std::string& form,
-                                              View view, Side handedness);
+/// Not filmed, and not measured from. None for a skill without takes among those that ship.
+[[nodiscard]] std::optional<Trial> drawnModel(const Pack& pack, const std::string& form, View view, Side handedness);
 inline constexpr std::string_view kDrawnTrial = "drawn"; ///< its id
+/// The last frame in which anything is marked; 0 where nothing is.
+[[nodiscard]] int lastMarkedFrame(const Trial& trial);
 
 } // namespace riflesso
