@@ -15,6 +15,7 @@
 
 #include <QBoxLayout>
 #include <QComboBox>
+#include <QEvent>
 #include <QPushButton>
 
 #include <algorithm>
