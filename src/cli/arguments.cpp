@@ -8,7 +8,8 @@
 
 namespace riflesso::cli {
 
-Result<Arguments> Arguments::parse(const std::vector<std::string>& words, const std::vector<std::string>& known) {
+Result<Arguments> Arguments::parse(const std::vector<std::string>& words, const std::vector<std::string>& known,
+                                   const std::vector<std::string>& flags) {
     // Words are bytes, names of files may be any: Latin-1 brings each byte through Qt's texts and back.
     const auto qt = [](const std::string& bytes) { return QString::fromLatin1(bytes.data(), qsizetype(bytes.size())); };
     const auto bytes = [](const QString& text) { return text.toLatin1().toStdString(); };
@@ -21,10 +22,14 @@ Result<Arguments> Arguments::parse(const std::vector<std::string>& words, const 
         parser.addOption(QCommandLineOption(qt(name), {}, QStringLiteral("value")));
         list += (list.empty() ? "--" : " --") + name;
     }
+    for (const std::string& name : flags) {
+        parser.addOption(QCommandLineOption(qt(name)));
+        list += (list.empty() ? "--" : " --") + name;
+    }
     const bool understood = parser.parse(given);
     if (!parser.unknownOptionNames().isEmpty()) {
         const std::string name = bytes(parser.unknownOptionNames().front());
-        return badInput("command line", known.empty() ? "no switches here" : "one of " + list,
+        return badInput("command line", list.empty() ? "no switches here" : "one of " + list,
                         (name.size() > 1 ? "--" : "-") + name);
     }
     if (!understood)
@@ -37,6 +42,9 @@ Result<Arguments> Arguments::parse(const std::vector<std::string>& words, const 
         if (!values.isEmpty())
             out.values_[name] = bytes(values.front());
     }
+    for (const std::string& name : flags)
+        if (parser.isSet(qt(name)))
+            out.values_[name] = {};
     for (const QString& word : parser.positionalArguments())
         out.plain_.push_back(bytes(word));
     return out;

@@ -68,6 +68,8 @@ const std::vector<Command>& commands() {
          "the practice log of a case as a table, out and in"},
         {"progress", progressCommand, "LIBRARY --case ID [--today YYYY-MM-DD]",
          "what practice and sessions say: rungs, charts, tests, what holds, what next"},
+        {"watch", watchCommand, "FOLDER --library L --case ID [--measure M] [--section ID] [--once]",
+         "measured feedback: each clip that arrives in the folder is marked and measured, one JSON object a line"},
         {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},
         {"import", importCommand, "LIBRARY C.zip [--only-show yes|no]", "a case in from an archive"},
         {"work", workCommand, "CASE.zip --do look,find,propose,track,assess --out CASE2.zip",
@@ -110,6 +112,8 @@ void help(const Command* one) {
 /// Exit code of a command: 0 done, 2 bad input, 1 a fault of ours.
 int finish(const Result<Json>& result) {
     if (result) {
+        if (result->is_null()) // it has said all it has to say
+            return 0;
         std::puts(result->dump(2, ' ', false, Json::error_handler_t::replace).c_str());
         // `pack check` answers in full and still says by its exit code that the pack is not sound.
         return result->contains("ok") && (*result)["ok"] == false ? 2 : 0;

@@ -16,6 +16,9 @@ inline constexpr Phrase kOrderReversed{"order_reversed",
 inline constexpr Phrase kPhaseReversed{"phase_reversed",
                                        RIFLESSO_SAY("Sentence", "order reversed: %1 ends before it starts")};
 // Marks
+inline constexpr Phrase kNobodySeen{"nobody_seen", RIFLESSO_SAY("Sentence", "nobody was seen in the picture")};
+inline constexpr Phrase kDoubtfulMarks{"doubtful_marks",
+                                       RIFLESSO_SAY("Sentence", "marks that it rests on are doubtful")};
 inline constexpr Phrase kNotMarked{"not_marked", RIFLESSO_SAY("Sentence", "%1 is not marked")};
 inline constexpr Phrase kNotMarkedAt{"not_marked_at", RIFLESSO_SAY("Sentence", "%1 is not marked at \"%2\"")};
 inline constexpr Phrase kNotMarkedFrom{"not_marked_from", RIFLESSO_SAY("Sentence", "%1 is not marked from frame %2")};

@@ -14,7 +14,7 @@ namespace {
 constexpr int kInput = 256, kGrid = kInput / 4;
 constexpr double kCentreBias = 1.8; // cells: keeps far cells comparable to the nearest one
 constexpr double kSeen = 0.2;
-constexpr int kJoints = 17;
+constexpr std::size_t kJoints = 17;
 const std::array<const char*, kJoints> kNames = {
     "nose",           "left_eye",   "right_eye",   "left_ear",   "right_ear",   "left_shoulder",
     "right_shoulder", "left_elbow", "right_elbow", "left_wrist", "right_wrist", "left_hip",
@@ -49,34 +49,41 @@ public:
 
     void lookIn(std::optional<PictureBox> box) override {
         box_ = box;
-        next_.reset();
+        last_.clear();
     }
 
-    Result<std::vector<ProposedPoint>> propose(const Picture& picture) override {
+    void expect(const std::vector<ProposedPoint>& joints) override { last_ = scored(joints); }
+
+    Result<std::vector<ProposedPoint>> joints(const Picture& picture) override {
         try {
             const cv::Mat rgb = matOf(picture);
-            const bool first = !next_;
-            cv::Rect2d crop = next_ ? *next_ : box_ ? squareRound(*box_) : wholeOf(rgb);
-            std::vector<Scored> joints = pass(rgb, crop);
-            if (first)
-                if (const auto closer = cropRound(joints, rgb))
-                    joints = pass(rgb, *closer);
-            next_ = cropRound(joints, rgb);
-            if (!next_)
+            const std::optional<cv::Rect2d> expected = last_.empty() ? std::nullopt : cropRound(last_, rgb);
+            last_ = pass(rgb, expected ? *expected : box_ ? squareRound(*box_) : wholeOf(rgb));
+            if (!expected)
+                if (const auto closer = cropRound(last_, rgb))
+                    last_ = pass(rgb, *closer);
+            if (!cropRound(last_, rgb)) {
+                last_.clear();
                 return std::vector<ProposedPoint>{};
-            std::vector<ProposedPoint> out;
-            for (int j = 0; j < kJoints; ++j) {
-                const Scored& point = joints[static_cast<std::size_t>(j)];
-                out.push_back({kNames[static_cast<std::size_t>(j)], {point.at.x, point.at.y}, point.score});
             }
-            addFeet(rgb, joints, out);
+            std::vector<ProposedPoint> out;
+            for (std::size_t j = 0; j < last_.size(); ++j)
+                out.push_back({kNames[j], {last_[j].at.x, last_[j].at.y}, last_[j].score});
             return out;
         } catch (const cv::Exception& problem) {
             return fault("pose network", problem.what());
         }
     }
 
-    Result<std::vector<std::array<double, 3>>> joints(const Picture& picture, const PictureBox& square) override {
+    Result<std::vector<ProposedPoint>> feet(const Picture& picture, const std::vector<ProposedPoint>& joints) override {
+        try {
+            return joints.size() < kJoints ? std::vector<ProposedPoint>{} : feetOf(matOf(picture), scored(joints));
+        } catch (const cv::Exception& problem) {
+            return fault("pose network", problem.what());
+        }
+    }
+
+    Result<std::vector<std::array<double, 3>>> onePass(const Picture& picture, const PictureBox& square) override {
         try {
             std::vector<std::array<double, 3>> out;
             for (const Scored& point : pass(matOf(picture), {square.x, square.y, square.width, square.width}))
@@ -91,6 +98,14 @@ public:
 
 private:
     static constexpr double kHalf = 0.5;
+
+    static std::vector<Scored> scored(const std::vector<ProposedPoint>& joints) {
+        std::vector<Scored> out;
+        for (const ProposedPoint& joint : joints)
+            out.push_back({{joint.at.x, joint.at.y}, joint.score});
+        out.resize(std::min<std::size_t>(out.size(), kJoints)); // of more, the first are the joints
+        return out;
+    }
 
     static cv::Rect2d wholeOf(const cv::Mat& picture) {
         const double side = std::max(picture.cols, picture.rows);
@@ -109,7 +124,7 @@ private:
             return {};
         const cv::Point2d hip = (joints[LeftHip].at + joints[RightHip].at) * 0.5;
         double trunk = 0, body = 0;
-        for (int j = 0; j < kJoints; ++j) {
+        for (int j = 0; j < static_cast<int>(kJoints); ++j) {
             const cv::Point2d off = joints[static_cast<std::size_t>(j)].at - hip;
             const double extent = std::max(std::abs(off.x), std::abs(off.y));
             if (j == LeftShoulder || j == RightShoulder || j == LeftHip || j == RightHip)
@@ -154,7 +169,7 @@ private:
         constexpr int kArea = kGrid * kGrid;
         const int middle = bestCell(centre, kGrid / 2.0, kGrid / 2.0);
         std::vector<Scored> out;
-        for (int j = 0; j < kJoints; ++j) {
+        for (int j = 0; j < static_cast<int>(kJoints); ++j) {
             const int middleRow = middle / kGrid;
             const double priorY = middleRow + static_cast<double>(regress[2 * j * kArea + middle]);
             const double priorX = middle % kGrid + static_cast<double>(regress[(2 * j + 1) * kArea + middle]);
@@ -173,7 +188,7 @@ private:
     };
 
     /// Heels and toes, from the second network in a region turned so that the body stands upright.
-    void addFeet(const cv::Mat& rgb, const std::vector<Scored>& joints, std::vector<ProposedPoint>& out) {
+    std::vector<ProposedPoint> feetOf(const cv::Mat& rgb, const std::vector<Scored>& joints) {
         const cv::Point2d hip = (joints[LeftHip].at + joints[RightHip].at) * 0.5;
         const cv::Point2d shoulder = (joints[LeftShoulder].at + joints[RightShoulder].at) * 0.5;
         const double trunk = cv::norm(shoulder - hip);
@@ -183,17 +198,19 @@ private:
                 body = std::max(body, cv::norm(joint.at - hip));
         constexpr double kLeast = 2, kRoom = 1.05;
         if (trunk < kLeast || body < kLeast)
-            return;
+            return {};
         Region region{hip, hip + (shoulder - hip) * (kRoom * body / trunk)};
         std::vector<Scored> feet;
         for (int run = 0; run < 2; ++run) { // the second time from its own region points
             feet = footPass(rgb, region);
-            if (feet.empty() || cv::norm(region.top - region.centre) < kLeast)
-                return;
+            if (cv::norm(region.top - region.centre) < kLeast)
+                return {};
         }
         static constexpr std::array<const char*, 4> kFeet = {"left_heel", "right_heel", "left_toe", "right_toe"};
+        std::vector<ProposedPoint> out;
         for (std::size_t i = 0; i < kFeet.size(); ++i)
             out.push_back({kFeet[i], {feet[i].at.x, feet[i].at.y}, feet[i].score});
+        return out;
     }
 
     std::vector<Scored> footPass(const cv::Mat& rgb, Region& region) {
@@ -228,7 +245,7 @@ private:
 
     cv::dnn::Net jointNet_, footNet_;
     std::optional<PictureBox> box_;
-    std::optional<cv::Rect2d> next_;
+    std::vector<Scored> last_; ///< where the athlete was, or is expected
 };
 
 } // namespace

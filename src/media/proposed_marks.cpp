@@ -1,6 +1,7 @@
 #include "media/proposed_marks.h"
 
 #include "core/uncertainty/stats.h"
+#include "media/joint_shares.h"
 #include "media/limb_sides.h"
 #include "media/long_bones.h"
 #include "media/steadied_marks.h"
@@ -12,30 +13,8 @@
 namespace riflesso {
 namespace {
 
-constexpr double kPlaced = 0.2, kSure = 0.35;
 /// A hidden wrist or elbow is put somewhere on the body with scores up to this.
 constexpr double kSureOfHand = 0.55;
-
-/// Standard uncertainty of each coordinate in shares of body height: the larger of median / 1.18 and 95th percentile /
-/// 2.45 of the radial error over the demo's clips, near and far side together, rounded up.
-constexpr std::array<std::pair<std::string_view, double>, 10> kShare = {{{"hip", 0.018},
-                                                                         {"shoulder", 0.010},
-                                                                         {"elbow", 0.008},
-                                                                         {"wrist", 0.010},
-                                                                         {"knee", 0.008},
-                                                                         {"ankle", 0.009},
-                                                                         {"heel", 0.018},
-                                                                         {"toe", 0.026},
-                                                                         {"eye", 0.011},
-                                                                         {"ear", 0.010}}};
-constexpr double kOtherShare = 0.010;
-
-double shareOf(std::string_view landmark) {
-    for (const auto& [part, share] : kShare)
-        if (landmark.ends_with(part))
-            return share;
-    return kOtherShare;
-}
 
 /// The same of an arm that is raised: the joint lies deep under what is seen, and one arm hides the other. From the
 /// archer's clips, side and rear.
@@ -54,25 +33,91 @@ bool isRaised(const Points& points, const std::string& side) {
            elbow->second.at.y - shoulder->second.at.y <= kSine * apart(shoulder->second.at, elbow->second.at);
 }
 
-/// Height of the body in the picture: trunk, thigh and shank make 0.774 of it (figure's proportions, close to
-/// Winter's); the long side of what is seen, since a bone only gets shorter by turning away.
+/// Height of the body in the picture: the long side of what is seen, since a bone only gets shorter by turning away.
 double bodyHeight(const std::vector<SeenFrame>& frames) {
-    constexpr double kOfHeight = 0.774, kLongSide = 0.9;
+    constexpr double kLongSide = 0.9;
     std::vector<double> heights;
     for (const auto& [frame, points] : frames)
-        for (const char* side : {"left_", "right_"}) {
-            double sum = 0;
-            bool whole = true;
-            for (const auto& [a, b] : {std::pair("shoulder", "hip"), {"hip", "knee"}, {"knee", "ankle"}}) {
-                const auto from = points.find(std::string(side) + a), to = points.find(std::string(side) + b);
-                whole = whole && from != points.end() && to != points.end();
-                if (whole)
-                    sum += apart(from->second.at, to->second.at);
-            }
-            if (whole)
-                heights.push_back(sum / kOfHeight);
-        }
+        for (const double height : bodyHeightsIn([&points = points](const std::string& name) -> const PixelPoint* {
+                 const auto point = points.find(name);
+                 return point == points.end() ? nullptr : &point->second.at;
+             }))
+            heights.push_back(height);
     return heights.empty() ? 0 : percentile(heights, kLongSide);
+}
+
+const ProposedPoint* pointIn(const SeenFrame& frame, const std::string& landmark) {
+    const auto point = frame.points.find(landmark);
+    return point == frame.points.end() ? nullptr : &point->second;
+}
+
+/// How far a look is from where its neighbours and the picture's movement have the point, on the way there and on the
+/// way on together; none where it has no such neighbours.
+std::optional<double> jumpAt(const std::vector<SeenFrame>& all, std::size_t look, const std::string& landmark) {
+    const ProposedPoint* here = pointIn(all[look], landmark);
+    std::size_t next = look + 1;
+    while (next < all.size() && pointIn(all[next], landmark) && pointIn(all[next], landmark)->carried)
+        ++next;
+    if (look == 0 || next >= all.size())
+        return {};
+    const ProposedPoint *before = pointIn(all[look - 1], landmark), *last = pointIn(all[next - 1], landmark),
+                        *after = pointIn(all[next], landmark);
+    if (!here || !before || !last || !after)
+        return {};
+    const auto onTo = [](const ProposedPoint& from) {
+        return from.onward && from.carried ? PixelPoint{from.at.x + from.onward->by.x, from.at.y + from.onward->by.y}
+                                           : from.at;
+    };
+    const PixelPoint arrived = onTo(*before), goesOn = onTo(*last);
+    return std::hypot(here->at.x - arrived.x + goesOn.x - after->at.x,
+                      here->at.y - arrived.y + goesOn.y - after->at.y) /
+           2;
+}
+
+/// What is doubtful of frame i, which the network looked at.
+std::map<std::string, bool> doubtsAt(const std::vector<SeenFrame>& all, std::size_t i, double height,
+                                     const std::map<std::string, double>& usualLengths) {
+    const Points& points = all[i].points;
+    std::map<std::string, bool> doubtful;
+    for (const auto& [landmark, point] : points)
+        doubtful[landmark] =
+            point.score < (landmark.ends_with("wrist") || landmark.ends_with("elbow") ? kSureOfHand : kSure);
+    for (const char* side : {"left_", "right_"})
+        for (const auto& [a, b] : kLongBones) {
+            const std::string inner = side + std::string(a), outer = side + std::string(b);
+            const auto from = points.find(inner), to = points.find(outer);
+            if (from == points.end() || to == points.end())
+                continue;
+            constexpr double kOff = 0.25, kShortest = 0.05; // of its length; of the body's height
+            const double usual = usualLengths.at(outer + "<" + std::string(a));
+            if (usual > kShortest * height && std::abs(apart(from->second.at, to->second.at) - usual) > kOff * usual)
+                // The outer end is the less sure one, unless the score says otherwise.
+                doubtful[from->second.score + kPlaced < to->second.score ? inner : outer] = true;
+        }
+    constexpr double kOnePlace = 0.02, kJump = 0.06; // of the body's height
+    const auto lw = points.find("left_wrist"), rw = points.find("right_wrist");
+    if (lw != points.end() && rw != points.end() && apart(lw->second.at, rw->second.at) < kOnePlace * height)
+        doubtful[lw->second.score < rw->second.score ? "left_wrist" : "right_wrist"] = true;
+    for (const auto& [landmark, point] : points)
+        if (jumpAt(all, i, landmark).value_or(0) > kJump * height)
+            doubtful[landmark] = true;
+    return doubtful;
+}
+
+bool isLook(const SeenFrame& frame, const std::string& landmark) {
+    const ProposedPoint* point = pointIn(frame, landmark);
+    return point && !point->carried;
+}
+
+/// The look nearest to frame i at which the landmark was placed; i itself where it is one.
+std::size_t nearestLook(const std::vector<SeenFrame>& all, std::size_t i, const std::string& landmark) {
+    for (std::size_t off = 0; off < all.size(); ++off) {
+        if (off <= i && isLook(all[i - off], landmark))
+            return i - off;
+        if (i + off < all.size() && isLook(all[i + off], landmark))
+            return i + off;
+    }
+    return i;
 }
 
 } // namespace
@@ -100,39 +145,16 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
                     lengths[side + std::string(b) + "<" + std::string(a)].push_back(
                         apart(from->second.at, to->second.at));
             }
+    std::map<std::string, double> usual;
+    for (const auto& [bone, of] : lengths)
+        usual[bone] = median(of);
+    std::vector<std::map<std::string, bool>> doubts(all.size()); // of the frames that were looked at
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (std::any_of(all[i].points.begin(), all[i].points.end(), [](const auto& p) { return !p.second.carried; }))
+            doubts[i] = doubtsAt(all, i, height, usual);
     ProposedMarks out;
     for (std::size_t i = 0; i < all.size(); ++i) {
         const auto& [frame, points] = all[i];
-        std::map<std::string, bool> doubtful;
-        for (const auto& [landmark, point] : points)
-            doubtful[landmark] =
-                point.score < (landmark.ends_with("wrist") || landmark.ends_with("elbow") ? kSureOfHand : kSure);
-        for (const char* side : {"left_", "right_"})
-            for (const auto& [a, b] : kLongBones) {
-                const std::string inner = side + std::string(a), outer = side + std::string(b);
-                const auto from = points.find(inner), to = points.find(outer);
-                if (from == points.end() || to == points.end())
-                    continue;
-                constexpr double kOff = 0.25, kShortest = 0.05; // of its length; of the body's height
-                const double usual = median(lengths[outer + "<" + std::string(a)]);
-                if (usual > kShortest * height &&
-                    std::abs(apart(from->second.at, to->second.at) - usual) > kOff * usual)
-                    // The outer end is the less sure one, unless the score says otherwise.
-                    doubtful[from->second.score + kPlaced < to->second.score ? inner : outer] = true;
-            }
-        constexpr double kOnePlace = 0.02, kJump = 0.06; // of the body's height; the jump against both neighbours' mean
-        const auto lw = points.find("left_wrist"), rw = points.find("right_wrist");
-        if (lw != points.end() && rw != points.end() && apart(lw->second.at, rw->second.at) < kOnePlace * height)
-            doubtful[lw->second.score < rw->second.score ? "left_wrist" : "right_wrist"] = true;
-        if (i > 0 && i + 1 < all.size())
-            for (const auto& [landmark, point] : points) {
-                const auto a = all[i - 1].points.find(landmark), b = all[i + 1].points.find(landmark);
-                if (a == all[i - 1].points.end() || b == all[i + 1].points.end())
-                    continue;
-                const PixelPoint between{(a->second.at.x + b->second.at.x) / 2, (a->second.at.y + b->second.at.y) / 2};
-                if (apart(between, point.at) > kJump * height)
-                    doubtful[landmark] = true;
-            }
         const bool raised[] = {isRaised(points, "left_"), isRaised(points, "right_")};
         for (const auto& [landmark, point] : points) {
             double share = shareOf(landmark);
@@ -140,10 +162,14 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
                 if (landmark.ends_with(part) && raised[landmark.starts_with("right_")])
                     share = wide;
             const double sigma = std::max(1.0, share * height);
-            const bool doubt = doubtful[landmark];
+            const std::size_t look = nearestLook(all, i, landmark);
+            const bool doubt = doubts[look][landmark];
+            const ProposedPoint* seen = pointIn(all[look], landmark);
             out[landmark][frame] = {{point.at, doubt ? kDoubtFactor * sigma : sigma,
                                      std::string(doubt ? kDoubtfulFromNetwork : kProposedByNetwork)},
-                                    point.score};
+                                    seen ? seen->score : point.score,
+                                    point.carried,
+                                    point.onward};
         }
     }
     return out;
@@ -151,27 +177,13 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
 
 Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame, int from,
                                    int to, std::optional<PictureBox> near,
-                                   const std::map<std::string, MarksByFrame>& set,
+                                   const std::map<std::string, MarksByFrame>& set, const LookPlan& plan,
                                    const std::function<bool(double share)>& goOn) {
-    network.lookIn(near);
-    constexpr double kLooking = 0.95; // of the time
-    std::vector<ProposedFrame> frames;
-    for (int at = from; at <= to; ++at) {
-        if (goOn && !goOn(kLooking * (at - from) / std::max(1, to - from + 1)))
-            return cancelled();
-        const auto picture = frame(at);
-        if (!picture)
-            return picture.error();
-        auto points = network.propose(*picture);
-        if (!points)
-            return points.error();
-        frames.push_back({at, std::move(*points)});
-    }
-    ProposedMarks marks = settleProposals(std::move(frames), set);
-    const auto steady = steadyByPicture(marks, frame, from, to,
-                                        [&](double share) { return !goOn || goOn(kLooking + (1 - kLooking) * share); });
-    if (!steady)
-        return steady.error();
+    auto frames = followAthlete(network, frame, from, to, near, plan, goOn);
+    if (!frames)
+        return frames.error();
+    ProposedMarks marks = settleProposals(std::move(*frames), set);
+    steady(marks);
     return marks;
 }
 

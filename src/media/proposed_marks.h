@@ -3,7 +3,7 @@
 // an uncertainty for each.
 
 #include "core/points/trial.h"
-#include "media/pose_network.h"
+#include "media/followed_athlete.h"
 
 #include <functional>
 #include <map>
@@ -15,16 +15,12 @@ namespace riflesso {
 /// How much wider the uncertainty of a doubtful proposal is.
 inline constexpr double kDoubtFactor = 4;
 
-/// What the network said of one frame.
-struct ProposedFrame {
-    int frame = 0;
-    std::vector<ProposedPoint> points; ///< empty where no person was seen
-};
-
 /// A mark with the network's word on it, 0..1.
 struct ProposedMark {
     Mark mark;
     double score = 0;
+    bool carried = false;                   ///< as of ProposedPoint
+    std::optional<PictureStep> onward = {}; ///< as of ProposedPoint
 };
 using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< by landmark and frame
 
@@ -37,11 +33,12 @@ using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< b
 [[nodiscard]] ProposedMarks settleProposals(std::vector<ProposedFrame> frames,
                                             const std::map<std::string, MarksByFrame>& set);
 
-/// Runs the network over frames from..to of a clip, settles its answers and steadies them by the picture's movement.
-/// `near` is where the athlete is in the first frame; none: anywhere. `goOn` as in trackPoints.
+/// Follows the athlete through frames from..to of a clip (followAthlete), settles what was seen and steadies it by the
+/// picture's movement. `near`, `frame` and `goOn` as there.
 [[nodiscard]] Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame,
                                                  int from, int to, std::optional<PictureBox> near,
                                                  const std::map<std::string, MarksByFrame>& set,
+                                                 const LookPlan& plan = {},
                                                  const std::function<bool(double share)>& goOn = {});
 
 /// Room round marks of one frame in which to look for the athlete; none where fewer than three are set.

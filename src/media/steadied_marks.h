@@ -10,25 +10,18 @@ namespace riflesso {
 
 /// A point in one of a run of frames.
 struct CarriedPoint {
-    PixelPoint seen;
-    double seenSd = 1; ///< standard uncertainty of each coordinate, px, > 0
+    std::optional<PixelPoint> seen; ///< in this frame itself
+    double seenSd = 1;              ///< standard uncertainty of each coordinate, px, > 0
     /// How the picture moved there since the frame before; none for the first, or where that cannot be told.
-    struct Step {
-        PixelPoint by;
-        double sd = 1; ///< px of each coordinate, > 0
-    };
-    std::optional<Step> step = {};
+    std::optional<PictureStep> step = {};
 };
 
 /// Where the point was, one a frame: the least squares of what was seen and of how the picture moved, with a Cauchy
 /// weight on each, so that a point seen somewhere else, or a picture that moved with something else, has hardly a say.
-/// Without steps it stays as it was seen.
+/// Without steps it stays as it was seen, and goes straight between. At least one is seen.
 [[nodiscard]] std::vector<PixelPoint> steadied(const std::vector<CarriedPoint>& run);
 
-/// Steadies the marks of frames from..to by the picture's movement round them (optical flow there and back). Marks keep
-/// their uncertainty, and frames without a mark stay without. `goOn` as in trackPoints; nothing is changed when it
-/// stops.
-[[nodiscard]] Result<void> steadyByPicture(ProposedMarks& marks, const std::function<Result<Picture>(int)>& frame,
-                                           int from, int to, const std::function<bool(double share)>& goOn = {});
+/// The same for marks, with the steps they bring along. They keep their uncertainty.
+void steady(ProposedMarks& marks);
 
 } // namespace riflesso

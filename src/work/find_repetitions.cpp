@@ -55,7 +55,7 @@ Result<std::vector<FrameSpan>> findSpans(const CaseData& data, const Clip& clip,
     const int stride = std::max(1, static_cast<int>(std::floor(rate / kLooksPerSecond)));
     const auto seen = proposeMarks(
         **network, [&](int look) { return (*pictures)(section.from + look * stride); }, 0,
-        (section.to - section.from) / stride, boxInUse(section.picture), {}, goOn);
+        (section.to - section.from) / stride, boxInUse(section.picture), {}, {.mostApart = 1}, goOn);
     if (!seen)
         return seen.error();
     const Trial recording = recordingOf(data, clip, section, *seen, stride);

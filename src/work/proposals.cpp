@@ -56,6 +56,12 @@ std::set<std::string> wantedLandmarks(const CaseData& data, const RepetitionPlac
     return out;
 }
 
+bool wantsFeet(const CaseData& data, const Repetition& repetition) {
+    const auto refs = data.pack.markedBy(repetition.variant);
+    return std::any_of(refs.begin(), refs.end(),
+                       [](const PointRef& ref) { return ref.part.ends_with("heel") || ref.part.ends_with("toe"); });
+}
+
 Marks marksOfAnalyst(const Repetition& repetition) {
     Marks out;
     for (const auto& [landmark, track] : repetition.marks)

@@ -15,6 +15,8 @@ using Marks = std::map<std::string, MarksByFrame>; ///< by landmark and frame
 
 /// Stored names of the landmarks that the pack wants marked in this repetition.
 [[nodiscard]] std::set<std::string> wantedLandmarks(const CaseData& data, const RepetitionPlace& place);
+/// Whether heels or toes are among them, whichever side they will be of.
+[[nodiscard]] bool wantsFeet(const CaseData& data, const Repetition& repetition);
 /// What a person set, confirmed or brought from a table.
 [[nodiscard]] Marks marksOfAnalyst(const Repetition& repetition);
 

@@ -8,7 +8,21 @@
 namespace riflesso {
 namespace {
 
-std::map<std::string, StoredEvent> eventsFor(const CaseData& data, RepetitionId id, const Marks& marks) {
+/// The repetitions, and before them those that teach a habit which is not known yet.
+std::vector<RepetitionId> withTeachers(const CaseData& data, const std::vector<RepetitionId>& repetitions,
+                                       const SectionHabits& habits) {
+    std::vector<RepetitionId> order = repetitions;
+    for (const RepetitionId id : repetitions)
+        if (const Section& section = *placeOf(data, id).section; habits.isToLearn(section))
+            if (const RepetitionId teacher = teacherOf(section)->repetition;
+                std::count(order.begin(), order.end(), teacher) == 0)
+                order.insert(order.begin(), teacher);
+    return order;
+}
+
+} // namespace
+
+std::map<std::string, StoredEvent> proposedEvents(const CaseData& data, RepetitionId id, const Marks& marks) {
     const RepetitionPlace place = placeOf(data, id);
     Trial target = toTrial(data, place);
     for (const auto& [landmark, track] : marks)
@@ -30,19 +44,13 @@ std::map<std::string, StoredEvent> eventsFor(const CaseData& data, RepetitionId 
     return out;
 }
 
-/// The repetitions, and before them those that teach a habit which is not known yet.
-std::vector<RepetitionId> withTeachers(const CaseData& data, const std::vector<RepetitionId>& repetitions,
-                                       const SectionHabits& habits) {
-    std::vector<RepetitionId> order = repetitions;
-    for (const RepetitionId id : repetitions)
-        if (const Section& section = *placeOf(data, id).section; habits.isToLearn(section))
-            if (const RepetitionId teacher = teacherOf(section)->repetition;
-                std::count(order.begin(), order.end(), teacher) == 0)
-                order.insert(order.begin(), teacher);
-    return order;
+Marks marksOf(const ProposedMarks& proposed) {
+    Marks out;
+    for (const auto& [landmark, track] : proposed)
+        for (const auto& [frame, point] : track)
+            out[landmark][frame] = point.mark;
+    return out;
 }
-
-} // namespace
 
 Result<ProposedMarks> proposeInStretch(PoseNetwork& network, const StretchToMark& stretch,
                                        std::optional<PictureBox> box, const GoOn& goOn) {
@@ -54,7 +62,7 @@ Result<ProposedMarks> proposeInStretch(PoseNetwork& network, const StretchToMark
         box = boxRound(stretch.byAnalyst, frame);
     if (!box)
         box = boxInUse(stretch.picture);
-    return proposeMarks(network, *clip, stretch.from, stretch.to, box, stretch.byAnalyst, goOn);
+    return proposeMarks(network, *clip, stretch.from, stretch.to, box, stretch.byAnalyst, {.feet = stretch.feet}, goOn);
 }
 
 Result<Proposal> proposeRepetitions(const CaseData& data, const std::vector<RepetitionId>& repetitions,
@@ -69,13 +77,12 @@ Result<Proposal> proposeRepetitions(const CaseData& data, const std::vector<Repe
     for (std::size_t i = 0; i < order.size(); ++i) {
         const RepetitionPlace place = placeOf(data, order[i]);
         const bool asked = std::count(repetitions.begin(), repetitions.end(), order[i]) > 0;
-        auto proposed =
-            proposeInStretch(**network,
-                             {place.clip->path.toStdString(), place.section->picture, place.repetition->from,
-                              place.repetition->to, marksOfAnalyst(*place.repetition)},
-                             asked ? box : std::nullopt, [&](double share) {
-                                 return goOn((static_cast<double>(i) + share) / static_cast<double>(order.size()));
-                             });
+        auto proposed = proposeInStretch(
+            **network,
+            {place.clip->path.toStdString(), place.section->picture, place.repetition->from, place.repetition->to,
+             marksOfAnalyst(*place.repetition), wantsFeet(data, *place.repetition)},
+            asked ? box : std::nullopt,
+            [&](double share) { return goOn((static_cast<double>(i) + share) / static_cast<double>(order.size())); });
         if (!proposed)
             return proposed.error();
         if (out.habits.isToLearn(*place.section) && teacherOf(*place.section)->repetition == order[i])
@@ -86,12 +93,8 @@ Result<Proposal> proposeRepetitions(const CaseData& data, const std::vector<Repe
         const RepetitionPlace place = placeOf(data, id);
         ProposedMarks& proposed = seen[id.value];
         out.asYours += out.habits.apply(*place.section, proposed);
-        Marks marks;
-        for (const auto& [landmark, track] : proposed)
-            for (const auto& [frame, point] : track)
-                marks[landmark][frame] = point.mark;
-        marks = marksToWrite(data, place, marks);
-        out.repetitions.push_back({id, marks, eventsFor(data, id, marks)});
+        const Marks marks = marksToWrite(data, place, marksOf(proposed));
+        out.repetitions.push_back({id, marks, proposedEvents(data, id, marks)});
     }
     return out;
 }

@@ -19,11 +19,19 @@ struct StretchToMark {
     PictureSetup picture; ///< of its section
     int from = 0, to = 0; ///< last included
     Marks byAnalyst;      ///< tell left from right, and where the athlete is
+    bool feet = true;     ///< whether heels and toes are wanted; they cost as much as a third of the rest
 };
 /// `models`: folder of the networks' weights. `box`: where the athlete is in the first frame; none: round the marks of
 /// the first frame that has three, else in the part in use.
 [[nodiscard]] Result<ProposedMarks> proposeInStretch(PoseNetwork& network, const StretchToMark& stretch,
                                                      std::optional<PictureBox> box, const GoOn& goOn);
+
+/// The marks alone.
+[[nodiscard]] Marks marksOf(const ProposedMarks& proposed);
+/// Key events of a repetition with these marks beside its own: from the other marked repetitions (the models' where the
+/// athlete has none), else by the pack's rules. Those a person set stay.
+[[nodiscard]] std::map<std::string, StoredEvent> proposedEvents(const CaseData& data, RepetitionId id,
+                                                                const Marks& marks);
 
 /// What was found for one repetition.
 struct RepetitionProposal {
@@ -48,6 +56,13 @@ struct Proposal {
 struct ProposalWritten {
     std::size_t marks = 0, doubtful = 0, events = 0;
     std::size_t gone = 0; ///< repetitions that were changed or removed meanwhile
+    ProposalWritten& operator+=(const ProposalWritten& other) {
+        marks += other.marks;
+        doubtful += other.doubtful;
+        events += other.events;
+        gone += other.gone;
+        return *this;
+    }
 };
 [[nodiscard]] Result<ProposalWritten> writeProposal(Edit& edit, const CaseData& then, const CaseData& now,
                                                     const Proposal& proposal);

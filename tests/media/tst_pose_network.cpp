@@ -57,7 +57,7 @@ private slots:
         double worst = 0, worstScore = 0;
         for (std::size_t i = 0; i < golden["crops_x_y"].size(); ++i) {
             const Json& corner = golden["crops_x_y"][i];
-            const auto joints = network_->joints(picture, {corner[0], corner[1], 256, 256});
+            const auto joints = network_->onePass(picture, {corner[0], corner[1], 256, 256});
             QVERIFY(joints.ok());
             QCOMPARE(joints->size(), golden["keypoints"][i].size());
             for (std::size_t j = 0; j < joints->size(); ++j) {
@@ -104,7 +104,7 @@ private slots:
     void nobodyThere() {
         const Picture grey = plainPicture(640, 360, 110);
         network_->lookIn({});
-        const auto points = network_->propose(grey);
+        const auto points = network_->joints(grey);
         QVERIFY(points.ok());
         QVERIFY(points->empty());
     }
@@ -116,7 +116,7 @@ private slots:
     void stopsWhenAsked() {
         int asked = 0;
         const auto marks = proposeMarks(
-            *network_, [](int) -> Result<Picture> { return plainPicture(64, 64, 0); }, 0, 100, {}, {},
+            *network_, [](int) -> Result<Picture> { return plainPicture(64, 64, 0); }, 0, 100, {}, {}, {},
             [&](double) { return ++asked < 2; });
         QVERIFY(!marks.ok());
         QCOMPARE(marks.error().kind, Error::Kind::Cancelled);

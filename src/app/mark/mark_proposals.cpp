@@ -27,7 +27,7 @@ MarkProposals::MarkProposals(Workspace& workspace, QObject* parent) : QObject(pa
 namespace {
 
 /// What to say of work that gave nothing.
-void sayFailed(Workspace& workspace, const Error& error, const QString& what) {
+void sayNothingCame(Workspace& workspace, const Error& error, const QString& what) {
     const bool stopped = error.kind == Error::Kind::Cancelled;
     workspace.say(stopped ? MarkProposals::tr("Stopped. Nothing was changed.")
                           : what.arg(words::text(error.sentence())),
@@ -39,51 +39,86 @@ void sayFailed(Workspace& workspace, const Error& error, const QString& what) {
 void MarkProposals::propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box) {
     if (repetitions.empty())
         return;
+    static int runs = 0;
+    Run run;
+    run.repetitions = repetitions;
+    run.undoKey = QStringLiteral("propose %1").arg(++runs);
+    if (box)
+        run.box = PictureBox{box->x(), box->y(), box->width(), box->height()};
+    proposeNext(std::move(run));
+}
+
+void MarkProposals::proposeNext(Run run) {
     const auto data = workspace_.snapshot();
     const std::string models = poseModels();
-    const QString name =
-        repetitions.size() == 1
-            ? tr("Proposing marks of repetition %1").arg(placeOf(*data, repetitions[0]).repetition->number)
-            : tr("Proposing marks of %1").arg(words::counted(repetitions.size(), tr("repetition"), tr("repetitions")));
-    std::vector<ClipId> clips;
-    for (const RepetitionId id : repetitions)
-        if (const RepetitionPlace place = placeOf(*data, id))
-            clips.push_back(place.clip->id);
-    std::optional<PictureBox> where;
-    if (box)
-        where = PictureBox{box->x(), box->y(), box->width(), box->height()};
+    const RepetitionId repetition = run.repetitions[run.done];
+    const RepetitionPlace place = placeOf(*data, repetition);
+    if (!place) {
+        ++run.written.gone;
+        proposed(std::move(run));
+        return;
+    }
+    const QString name = run.repetitions.size() == 1
+                             ? tr("Proposing marks of repetition %1").arg(place.repetition->number)
+                             : tr("Proposing marks of repetition %1 (%2 of %3)")
+                                   .arg(place.repetition->number)
+                                   .arg(run.done + 1)
+                                   .arg(run.repetitions.size());
     workspace_.start<Proposal>(
-        name, this, workspace_.ofClips(clips),
-        [data, repetitions, models, where, habits = habits_](JobControl& control) {
-            return proposeRepetitions(*data, repetitions, models, where, habits,
+        name, this, workspace_.ofClip(place.clip->id),
+        [data, repetition, models, box = run.box, habits = habits_](JobControl& control) {
+            return proposeRepetitions(*data, {repetition}, models, box, habits,
                                       [&](double share) { return control.goOn(share); });
         },
-        [this, data](const Result<Proposal>& result) {
+        [this, data, run = std::move(run)](const Result<Proposal>& result) mutable {
             if (!result) {
-                sayFailed(workspace_, result.error(), tr("No marks proposed. %1"));
+                sayFailed(run, result.error());
                 return;
             }
             habits_ = result->habits;
-            ProposalWritten written;
-            if (!workspace_.apply(tr("Propose marks"), [&](Edit& edit) -> Result<void> {
-                    const auto done = writeProposal(edit, *data, workspace_.data(), *result);
-                    if (!done)
-                        return done.error();
-                    written = *done;
-                    return {};
-                }))
-                return;
-            if (written.gone == result->repetitions.size())
-                workspace_.say(tr("The repetitions were changed meanwhile: nothing was proposed."));
-            else
-                workspace_.say(written.marks == 0
-                                   ? tr("No person was found in these frames. Mark three landmarks of one frame, "
-                                        "so that it is known where to look.")
-                                   : tr("Proposed: %1 and %2%3. Look at the doubtful ones first (D).")
-                                         .arg(words::counted(written.marks, tr("mark"), tr("marks")),
-                                              words::counted(written.events, tr("key event"), tr("key events")),
-                                              result->asYours ? tr(", placed as you place yours") : QString()));
+            run.asYours += result->asYours;
+            // In one undo step with those before, unless the analyst did something meanwhile.
+            if (workspace_.apply(
+                    tr("Propose marks"),
+                    [&](Edit& edit) -> Result<void> {
+                        const auto done = writeProposal(edit, *data, workspace_.data(), *result);
+                        if (!done)
+                            return done.error();
+                        run.written += *done;
+                        return {};
+                    },
+                    run.undoKey))
+                proposed(std::move(run));
         });
+}
+
+void MarkProposals::proposed(Run run) {
+    if (++run.done < run.repetitions.size()) {
+        proposeNext(std::move(run));
+        return;
+    }
+    const ProposalWritten& written = run.written;
+    if (written.gone == run.repetitions.size())
+        workspace_.say(tr("The repetitions were changed meanwhile: nothing was proposed."));
+    else
+        workspace_.say(written.marks == 0
+                           ? tr("No person was found in these frames. Mark three landmarks of one frame, "
+                                "so that it is known where to look.")
+                           : tr("Proposed: %1 and %2%3. Look at the doubtful ones first (D).")
+                                 .arg(words::counted(written.marks, tr("mark"), tr("marks")),
+                                      words::counted(written.events, tr("key event"), tr("key events")),
+                                      run.asYours ? tr(", placed as you place yours") : QString()));
+}
+
+void MarkProposals::sayFailed(const Run& run, const Error& error) {
+    if (run.done == 0) {
+        sayNothingCame(workspace_, error, tr("No marks proposed. %1"));
+        return;
+    }
+    const bool stopped = error.kind == Error::Kind::Cancelled;
+    const QString until = tr("%1 of %2 repetitions have proposed marks.").arg(run.done).arg(run.repetitions.size());
+    workspace_.say(stopped ? tr("Stopped. %1").arg(until) : tr("%1 Then: %2").arg(until, words::text(error.sentence())),
+                   !stopped);
 }
 
 void MarkProposals::track(RepetitionId repetition) {
@@ -105,7 +140,7 @@ void MarkProposals::track(RepetitionId repetition) {
         },
         [this, data, repetition](const Result<Paths>& paths) {
             if (!paths) {
-                sayFailed(workspace_, paths.error(), tr("Not tracked. %1"));
+                sayNothingCame(workspace_, paths.error(), tr("Not tracked. %1"));
                 return;
             }
             if (!sameFrames(placeOf(*data, repetition), placeOf(workspace_.data(), repetition))) {

@@ -20,9 +20,10 @@ class MarkProposals : public QObject {
 public:
     explicit MarkProposals(Workspace& workspace, QObject* parent = nullptr);
 
-    /// The pose network over every frame of these repetitions, one after the other, then their key events. Where a
-    /// repetition of the section has marks set by hand, proposals go where these would have been.
-    /// `box`: where the athlete is in the first of them, drawn by hand; none: found.
+    /// The pose network through these repetitions, then their key events; each is written when it is done, so that the
+    /// first can be looked at while others are worked on. Where a repetition of the section has marks set by hand,
+    /// proposals go where these would have been.
+    /// `box`: where the athlete is when they begin, drawn by hand; none: found.
     void propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box = {});
     /// Carries the set and confirmed marks of a repetition to its other frames.
     void track(RepetitionId repetition);
@@ -33,6 +34,19 @@ public:
     void forget() { habits_ = {}; }
 
 private:
+    /// Repetitions that were asked for at once.
+    struct Run {
+        std::vector<RepetitionId> repetitions;
+        std::optional<PictureBox> box; ///< where the athlete is when they begin
+        QString undoKey;
+        std::size_t done = 0;
+        ProposalWritten written;
+        int asYours = 0;
+    };
+    void proposeNext(Run run);
+    void proposed(Run run);
+    void sayFailed(const Run& run, const Error& error);
+
     Workspace& workspace_;
     SectionHabits habits_;
 };

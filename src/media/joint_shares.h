@@ -1,0 +1,40 @@
+#pragma once
+// How exact the pose network is, landmark by landmark, in shares of the body's height.
+
+#include "core/points/landmark.h"
+
+#include <cmath>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace riflesso {
+
+inline constexpr double kPlaced = 0.2; ///< score under which nothing is placed
+inline constexpr double kSure = 0.35;  ///< score from which a point is not doubtful
+
+/// Standard uncertainty of each coordinate of a point that is not doubtful, in shares of the body's height.
+[[nodiscard]] double shareOf(std::string_view landmark);
+
+/// Height of the body in the picture, px, as each side shows it whose shoulder, hip, knee and ankle are there: one, two
+/// or none. `at(name)` gives a landmark's place or nullptr. Trunk, thigh and shank make 0.774 of it (the figure's
+/// proportions, close to Winter's).
+template <typename At> [[nodiscard]] std::vector<double> bodyHeightsIn(const At& at) {
+    constexpr double kOfHeight = 0.774;
+    std::vector<double> out;
+    for (const std::string side : {"left_", "right_"}) {
+        double sum = 0;
+        const PixelPoint* from = at(side + "shoulder");
+        for (const char* part : {"hip", "knee", "ankle"}) {
+            const PixelPoint* to = from ? at(side + part) : nullptr;
+            if (to)
+                sum += std::hypot(to->x - from->x, to->y - from->y);
+            from = to;
+        }
+        if (from)
+            out.push_back(sum / kOfHeight);
+    }
+    return out;
+}
+
+} // namespace riflesso
