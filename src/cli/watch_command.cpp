@@ -125,7 +125,7 @@ Result<Json> watchCommand(const Words& words) {
                 sayLine({{"clip", name}, {"problem", "the same film came before"}});
                 continue;
             }
-            const auto result = (*feedback)->measure(each.path, false, [](double) { return true; });
+            const auto result = (*feedback)->measure(each.path, {}, [](double) { return true; });
             if (!result) {
                 ++unreadable;
                 sayLine({{"clip", name}, {"problem", result.error().sentence()}});

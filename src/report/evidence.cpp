@@ -148,6 +148,39 @@ std::vector<PictureRef> spreadPictures(const CaseData& data, const Assessment& a
     return out;
 }
 
+/// The model's repetition nearest to the reference, at the event, turned to the side that `own` faces; none without
+/// model films.
+std::optional<PictureRef> modelPicture(const CaseData& data, const Assessment& assessment, const SetDeviation& set,
+                                       const MeasureDef& def, const RepetitionPlace& own) {
+    if (!set.reference.modelMean)
+        return {};
+    const TrialMeasures* best = nullptr;
+    double bestGap = 0;
+    for (const TrialMeasures& trial : assessment.modelMeasures)
+        if (const MeasureValue* value = trial.find(def.id); value && value->valid()) {
+            const double gap = std::abs(*value->value - *set.reference.modelMean);
+            if (!best || gap < bestGap) {
+                best = &trial;
+                bestGap = gap;
+            }
+        }
+    const RepetitionPlace model = best ? placeOf(data, repetitionId(best->trial)) : RepetitionPlace();
+    if (!model)
+        return {};
+    const bool mirrored = isMirrored(model, own);
+    const std::string event = bestSeenAt(data.pack, def);
+    const EventDef* named = data.pack.event(event);
+    auto ref = eventPicture(
+        data, repetitionId(best->trial), event,
+        QStringLiteral("%1, %2").arg(modelName(model, mirrored), named ? text(named->title).toLower() : QString()));
+    if (ref) {
+        ref->mirrored = mirrored;
+        ref->ofModel = true;
+        drawMeasured(*ref, data, assessment, repetitionId(best->trial), event, &def);
+    }
+    return ref;
+}
+
 } // namespace
 
 std::string leadingMeasure(const Pack& pack, const Assessment& assessment, const FaultDef& fault) {
@@ -184,31 +217,33 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
         drawMeasured(*ref, data, assessment, own, event, &def);
         out.push_back(*ref);
     }
-    if (!set->reference.modelMean)
-        return out;
-    const TrialMeasures* best = nullptr;
-    double bestGap = 0;
-    for (const TrialMeasures& trial : assessment.modelMeasures)
-        if (const MeasureValue* value = trial.find(id); value && value->valid()) {
-            const double gap = std::abs(*value->value - *set->reference.modelMean);
-            if (!best || gap < bestGap) {
-                best = &trial;
-                bestGap = gap;
-            }
-        }
-    if (!best)
-        return out;
-    const RepetitionPlace model = placeOf(data, repetitionId(best->trial));
-    if (!model)
-        return out;
-    const bool mirrored = isMirrored(model, place);
-    if (auto ref = eventPicture(data, repetitionId(best->trial), event,
-                                QStringLiteral("%1, %2").arg(modelName(model, mirrored), at))) {
-        ref->mirrored = mirrored;
-        ref->ofModel = true;
-        drawMeasured(*ref, data, assessment, repetitionId(best->trial), event, &def);
+    if (auto ref = modelPicture(data, assessment, *set, def, place))
         out.push_back(*ref);
+    return out;
+}
+
+std::vector<PictureRef> measuredPictures(const CaseData& data, const Assessment& reference, RepetitionId id,
+                                         const MeasureDef& def, const QString& value) {
+    std::vector<PictureRef> out;
+    const RepetitionPlace place = placeOf(data, id);
+    if (!place)
+        return out;
+    const std::string event = bestSeenAt(data.pack, def);
+    const EventDef* named = data.pack.event(event);
+    auto own = eventPicture(data, id, event, named ? text(named->title) : QString());
+    if (!own) {
+        own.emplace();
+        own->clipPath = place.clip->path;
+        own->turnedOver = place.section->picture.mirrored;
+        own->frame = (place.repetition->from + place.repetition->to) / 2;
+        own->marks = marksIn(*place.repetition, own->frame);
     }
+    own->shape = measuredShape(data.pack, def, toTrialAsFilmed(data, place), own->frame, reference.cutoff.hz);
+    own->value = value;
+    out.push_back(std::move(*own));
+    const SetDeviation* set = reference.deviation(def.id);
+    if (auto ref = set ? modelPicture(data, reference, *set, def, place) : std::nullopt)
+        out.push_back(*ref);
     return out;
 }
 

@@ -14,6 +14,12 @@ namespace riflesso {
 [[nodiscard]] std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment& assessment,
                                                        const FaultDef& fault);
 
+/// A repetition that has just been measured (of `data`, which may be stored nowhere), and the model's that lies nearest
+/// to the reference, both at the moment of the measure with what is measured drawn on them. Without the event only what
+/// is seen in the middle of the repetition.
+[[nodiscard]] std::vector<PictureRef> measuredPictures(const CaseData& data, const Assessment& reference,
+                                                       RepetitionId id, const MeasureDef& def, const QString& value);
+
 /// Event at which a measure is best seen; empty for none.
 [[nodiscard]] std::string bestSeenAt(const Pack& pack, const MeasureDef& def);
 /// A repetition at one of its key events, with what is marked in that frame; none where the event is not marked.

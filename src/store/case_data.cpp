@@ -266,7 +266,8 @@ PracticeLog practiceLog(const CaseData& data) {
         logged.count = block.count;
         logged.stop = block.stop.toStdString();
         for (const PracticeRepetition& repetition : block.repetitions)
-            logged.repetitions.push_back({repetition.good, repetition.result, repetition.feltRight, repetition.told});
+            logged.repetitions.push_back(
+                {repetition.good, repetition.result, repetition.feltRight, repetition.told, repetition.measured});
         out.push_back(std::move(logged));
     }
     std::stable_sort(out.begin(), out.end(),

@@ -210,6 +210,7 @@ struct PracticeRepetition {
     std::optional<bool> feltRight; ///< none: not asked
     Told told = Told::None;
     QDateTime at;
+    MeasuredThere measured = {};
 };
 /// Repetitions of one drill under one condition, at one go (practice_log.h).
 struct PracticeBlock {

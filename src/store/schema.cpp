@@ -78,6 +78,14 @@ QString practiceInBlocks() {
     return out.join(QStringLiteral(";\n\n"));
 }
 
+/// 13: what was measured of a repetition of practice at once.
+QString measuredThere() {
+    QStringList out;
+    for (const char* column : {"measure", "value", "value_u", "measured_good"})
+        out << addColumnSql<PracticeRepetition>(column);
+    return out.join(QStringLiteral(";\n\n"));
+}
+
 } // namespace
 
 const QStringList& migrations() {
@@ -236,7 +244,8 @@ CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFER
                                             lastingIdsAndLimits(), conditionsAndYardsticks(), practiceInBlocks(),
                                             // 12: where the camera stood.
                                             addColumnSql<Section>("camera_height") + QStringLiteral(";\n\n") +
-                                                addColumnSql<Section>("camera_distance")};
+                                                addColumnSql<Section>("camera_distance"),
+                                            measuredThere()};
     return kMigrations;
 }
 

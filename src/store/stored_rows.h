@@ -198,7 +198,15 @@ template <> struct Stored<PracticeRepetition> {
                         field<PracticeRepetition>("result", "result", &PracticeRepetition::result),
                         field<PracticeRepetition>("felt", "felt_right", &PracticeRepetition::feltRight),
                         field<PracticeRepetition>("told", "told", &PracticeRepetition::told),
-                        field<PracticeRepetition>("at", "at", &PracticeRepetition::at, kRequired));
+                        field<PracticeRepetition>("at", "at", &PracticeRepetition::at, kRequired),
+                        field<PracticeRepetition>(
+                            "measure", "measure", [](auto& r) -> auto& { return r.measured.measure; }),
+                        field<PracticeRepetition>(
+                            "value", "value", [](auto& r) -> auto& { return r.measured.value; }),
+                        field<PracticeRepetition>(
+                            "value_u", "value_u", [](auto& r) -> auto& { return r.measured.u; }),
+                        field<PracticeRepetition>(
+                            "measured_good", "measured_good", [](auto& r) -> auto& { return r.measured.good; }));
 };
 
 /// Its session and its file stand beside it in case.json.

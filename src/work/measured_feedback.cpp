@@ -10,6 +10,7 @@
 #include <QFileInfo>
 
 #include <algorithm>
+#include <cmath>
 
 namespace riflesso {
 namespace {
@@ -158,7 +159,8 @@ Result<std::unique_ptr<MeasuredFeedback>> MeasuredFeedback::open(std::shared_ptr
     return out;
 }
 
-Result<MeasuredClip> MeasuredFeedback::measure(const QString& path, bool whole, const GoOn& goOn) {
+Result<MeasuredClip> MeasuredFeedback::measure(const QString& path, const std::optional<Stretch>& stretch,
+                                               const GoOn& goOn) {
     const auto facts = describeClip(path, path, QFileInfo(path).fileName());
     if (!facts)
         return facts.error();
@@ -175,8 +177,14 @@ Result<MeasuredClip> MeasuredFeedback::measure(const QString& path, bool whole, 
     clip.timesS = std::make_shared<const std::vector<double>>(facts->timesS);
     clip.sections.push_back(asFilmed(then, clip.frames()));
     constexpr double kFinding = 0.3; // of the time
-    std::vector<FrameSpan> spans = {{0, clip.frames() - 1}};
-    if (!whole) {
+    std::vector<FrameSpan> spans;
+    if (stretch) {
+        const FrameTimes times = FrameTimes::ofClip(clip.timesS, 1);
+        const auto frame = [&](double atS) {
+            return std::clamp(static_cast<int>(std::lround(times.frameOf(atS))), 0, clip.frames() - 1);
+        };
+        spans = {{frame(stretch->first), frame(stretch->second)}};
+    } else {
         auto found = findSpans(*data, clip, clip.sections.front(), models_,
                                [&](double share) { return goOn(kFinding * share); });
         if (!found)
@@ -204,7 +212,7 @@ Result<MeasuredClip> MeasuredFeedback::measure(const QString& path, bool whole, 
     data->sessions.push_back(std::move(session));
     out.data = data;
     for (std::size_t i = 0; i < ids.size(); ++i) {
-        const double begin = whole ? 0 : kFinding;
+        const double begin = stretch ? 0 : kFinding;
         const RepetitionPlace place = placeOf(*data, ids[i]);
         auto proposed = proposeInStretch(*network_,
                                          {path.toStdString(),

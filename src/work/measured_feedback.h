@@ -65,9 +65,12 @@ public:
     [[nodiscard]] const FeedbackBand& band() const { return band_; }
     [[nodiscard]] const MeasureDef& def() const { return *data_->pack.measure(of_.measure); }
 
-    /// Looks through a clip. `whole`: it is one repetition from its first picture to its last; else they are found in
-    /// it. Errors as of ClipReader; a clip without anybody has no repetitions.
-    [[nodiscard]] Result<MeasuredClip> measure(const QString& path, bool whole, const GoOn& goOn);
+    /// The stretch of a clip, stored time, in which one repetition lies.
+    using Stretch = std::pair<double, double>;
+    /// Looks through a clip: the repetition of `stretch`, or where none is given those that are found in it. Errors as
+    /// of ClipReader; a clip in which nobody moves has no repetitions.
+    [[nodiscard]] Result<MeasuredClip> measure(const QString& path, const std::optional<Stretch>& stretch,
+                                               const GoOn& goOn);
 
 private:
     MeasuredFeedback() = default;

@@ -104,7 +104,8 @@ std::vector<PracticeBlock> blocksOf(const PracticeLog& log) {
         block.stop = QString::fromStdString(logged.stop);
         qint64 second = 0;
         for (const LoggedRepetition& r : logged.repetitions)
-            block.repetitions.push_back({0, r.good, r.result, r.feltRight, r.told, block.started.addSecs(second++)});
+            block.repetitions.push_back(
+                {0, r.good, r.result, r.feltRight, r.told, block.started.addSecs(second++), r.measured});
         block.ended =
             logged.end.empty() ? block.started.addSecs(std::max<qint64>(0, second - 1)) : moment(logged.end, noon);
         out.push_back(std::move(block));

@@ -9,6 +9,7 @@
 #include "app/film/section_picture.h"
 #include "app/mark/mark_page.h"
 #include "app/mark/other_observer.h"
+#include "app/practice/court_panel.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "store/case_archive.h"
@@ -166,6 +167,12 @@ std::vector<JobKind> jobKinds() {
              QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo"))
                  .removeRecursively();
              openDemo(app.workspace, app.window.get(), [] {});
+         }},
+        {"measured feedback", Gate::BeforeWork,
+         [](Driver& app) {
+             app.step("practice");
+             app.key(Qt::Key_C);
+             app.window->findChild<CourtPanel*>()->measure({kClip, {}, QDateTime::currentDateTime(), false});
          }},
         {"Bench: first picture and opening", Gate::AfterWork,
          [](Driver& app) {

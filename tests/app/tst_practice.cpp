@@ -241,13 +241,13 @@ private slots:
         QCOMPARE(app_->data().practice.size(), before);
         QFile table(file);
         QVERIFY(table.open(QIODevice::Append));
-        table.write("2026-11-20,practice,1,18:00,,late_arm,coin_lunge,calm,,,1,1,,,none,,\n");
+        table.write("2026-11-20,practice,1,18:00,,late_arm,coin_lunge,calm,,,1,1,,,none,,,,,,\n");
         table.close();
         home->importFrom(file);
         QCOMPARE(app_->data().practice.size(), before + 1);
         app_->workspace.undo();
         QVERIFY(table.open(QIODevice::Append));
-        table.write("2026-11-20,practice,1,18:00,,late_arm,no_such_drill,calm,,,1,1,,,none,,\n");
+        table.write("2026-11-20,practice,1,18:00,,late_arm,no_such_drill,calm,,,1,1,,,none,,,,,,\n");
         table.close();
         home->importFrom(file);
         QTRY_COMPARE(app_->errors.size(), 1);

@@ -77,12 +77,8 @@ public:
 class TestFollowedAthlete : public QObject {
     Q_OBJECT
 
-    Picture still_;
-    [[nodiscard]] Result<Picture> frame(int f) const {
-        Picture out = moved(still_, [f](double x, double y) { return std::pair(x - kSpeedPx * f, y); });
-        out.index = f;
-        return out;
-    }
+    std::vector<Picture> pictures_;
+    [[nodiscard]] Result<Picture> frame(int f) const { return pictures_[static_cast<std::size_t>(f)]; }
     Result<std::vector<ProposedFrame>> follow(PoseNetwork& network, const LookPlan& plan = {}) const {
         return followAthlete(
             network, [this](int f) { return frame(f); }, 0, kLast, {}, plan);
@@ -90,8 +86,12 @@ class TestFollowedAthlete : public QObject {
 
 private slots:
     void initTestCase() {
-        still_ = pictureFrom(OPENCV_DATA "/basketball1.png");
-        QVERIFY2(still_.width > 0, "opencv-doc is not installed");
+        const Picture still = pictureFrom(OPENCV_DATA "/basketball1.png");
+        QVERIFY2(still.width > 0, "opencv-doc is not installed");
+        for (int f = 0; f <= kLast; ++f) {
+            pictures_.push_back(moved(still, [f](double x, double y) { return std::pair(x - kSpeedPx * f, y); }));
+            pictures_.back().index = f;
+        }
     }
     void looksAtFewAndCarriesBetween() {
         MadeUp network;

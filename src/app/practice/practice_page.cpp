@@ -1,5 +1,6 @@
 #include "app/practice/practice_page.h"
 
+#include "app/practice/court_panel.h"
 #include "app/practice/home_grid.h"
 #include "app/practice/session_list.h"
 #include "app/practice/share_bar.h"
@@ -99,6 +100,13 @@ QLayout* PracticePage::buildMiddle() {
     good_ = label({});
     good_->setStyleSheet(QStringLiteral("font-size: 12pt;"));
     column->addWidget(good_);
+    court_ = new CourtPanel(workspace(), this);
+    court_->hide();
+    connect(court_, &CourtPanel::left, this, [this] { showCourt(false); });
+    connect(court_, &CourtPanel::said, this,
+            [this](const QString& text, bool isError) { workspace().say(text, isError); });
+    connect(court_, &CourtPanel::changed, this, &PracticePage::showBlock);
+    column->addWidget(court_, 100);
     column->addStretch(1);
     block_ = new BlockView;
     column->addWidget(block_);
@@ -175,6 +183,7 @@ QLayout* PracticePage::buildButtons() {
     rows->addLayout(large);
     auto* last = new QHBoxLayout;
     end_ = button(last, "finishBlock", tr("Finish the block (Enter)"), [this] { finish(); });
+    film_ = button(last, "courtFilm", tr("Film and measure (C)"), [this] { showCourt(!court_->isOpen()); });
     button(last, "homeSheet", tr("Home sheet (H)"), [this] { showHome(home_->isHidden()); });
     stop_ = button(last, "stopPain", tr("Stop: pain or dizzy (P)"), [] {});
     advice_ = button(last, "writeAdvice", tr("Write down who advised what"),
@@ -259,62 +268,6 @@ StepState PracticePage::state() const {
     if (!workspace().hasCase() || workspace().data().practice.empty())
         return {};
     return {StepState::Kind::InWork, tr("%1 logged").arg(workspace().data().loggedRepetitions())};
-}
-
-std::vector<PageKey> PracticePage::keyTable() {
-    std::vector<PageKey> keys = {
-        {QStringLiteral("G N"),
-         tr("good, not"),
-         tr("good (also Page Down)"),
-         {Qt::Key_G, Qt::Key_PageDown},
-         [this](KeyPress) { log(true); }},
-        {QStringLiteral("N"),
-         {},
-         tr("not good (also Page Up)"),
-         {Qt::Key_N, Qt::Key_PageUp},
-         [this](KeyPress) { log(false); }},
-        {QStringLiteral("F O"),
-         tr("felt"),
-         tr("felt right, before it is judged"),
-         {Qt::Key_F},
-         [this](KeyPress) { felt(true); }},
-        {QStringLiteral("O"), {}, tr("felt off, before it is judged"), {Qt::Key_O}, [this](KeyPress) { felt(false); }},
-        {QStringLiteral("T S A"),
-         tr("told"),
-         tr("the cue was said after it (also B)"),
-         {Qt::Key_T, Qt::Key_B},
-         [this](KeyPress) { told(Told::Cue); }},
-        {QStringLiteral("S"), {}, tr("it was shown after it"), {Qt::Key_S}, [this](KeyPress) { told(Told::Shown); }},
-        {QStringLiteral("A"),
-         {},
-         tr("the athlete asked for feedback"),
-         {Qt::Key_A},
-         [this](KeyPress) { told(Told::Asked); }},
-        {QStringLiteral("M"),
-         {},
-         tr("a measured value was told"),
-         {Qt::Key_M},
-         [this](KeyPress) { told(Told::Measured); }},
-        {QStringLiteral("1…9"),
-         tr("result"),
-         tr("its result"),
-         {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6, Qt::Key_7, Qt::Key_8, Qt::Key_9},
-         [this](KeyPress press) { result(static_cast<std::size_t>(press.key - Qt::Key_1)); }},
-        {tr("Enter"),
-         tr("finish"),
-         tr("finish the block, go on to the next step"),
-         {Qt::Key_Return, Qt::Key_Enter},
-         [this](KeyPress) { finish(); }},
-        {tr("Backspace"), tr("take back"), {}, {Qt::Key_Backspace}, [this](KeyPress) { takeBack(); }},
-        {QStringLiteral("H"),
-         {},
-         tr("the home sheet, typed back"),
-         {Qt::Key_H},
-         [this](KeyPress) { showHome(home_->isHidden()); }},
-        {QStringLiteral("P"), tr("stop"), tr("stop: pain or dizzy"), {Qt::Key_P}, [this](KeyPress) {
-             stopBox_->ask();
-         }}};
-    return keys;
 }
 
 void PracticePage::fillRungs() {
@@ -405,7 +358,7 @@ void PracticePage::fillConditions() {
         row->addStretch();
         axesLayout_->addLayout(row);
     }
-    axesBox_->setVisible(!axes_.empty());
+    axesBox_->setVisible(!axes_.empty() && !court_->isOpen());
     if (key == filledFor_ || !def)
         return;
     filledFor_ = key;
@@ -435,6 +388,8 @@ void PracticePage::forget() {
     filledFor_.clear();
     felt_.reset();
     item_ = 0;
+    if (court_->isOpen())
+        showCourt(false);
 }
 
 void PracticePage::showBlock() {
@@ -481,6 +436,11 @@ void PracticePage::showBlock() {
         if ((!block || each.id != block->id) && each.kind == PracticeKind::Practice && each.drill == chosen.drill &&
             each.all() > 0)
             before = static_cast<double>(each.good()) / each.all();
+    court_->setDone(static_cast<int>(repetitions.size()));
+    const std::optional<bool> proposed = court_->proposed();
+    for (const auto& [each, good, text] : {std::tuple(yes_, true, tr("Good (G)")), {no_, false, tr("Not (N)")}})
+        each->setText(proposed == std::optional(good) ? tr("%1\nEnter").arg(text) : text);
+    end_->setText(proposed ? tr("Finish the block") : tr("Finish the block (Enter)"));
     told_->setBlock(repetitions,
                     isTest(chosen.kind) ? ToldPanel::Asks::Test
                     : isCounted()       ? ToldPanel::Asks::Count

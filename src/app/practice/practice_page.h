@@ -11,6 +11,7 @@ class QVBoxLayout;
 namespace riflesso {
 
 class BlockView;
+class CourtPanel;
 class HomeGrid;
 class SessionList;
 class ShareBar;
@@ -48,6 +49,10 @@ private:
     void finish();
     void chooseItem(std::size_t item);
     void showHome(bool home);
+    /// Measured feedback beside the block: begins with the drill's own measure.
+    void showCourt(bool court);
+    /// Logs what the number says.
+    void accept();
 
     void fillRungs();
     void fillConditions();
@@ -71,8 +76,9 @@ private:
     SessionList* session_;
     ToldPanel* told_;
     HomeGrid* home_;
-    QPushButton *yes_, *no_, *back_, *stop_, *advice_, *feltRight_, *feltOff_, *toldCue_, *toldShown_, *toldAsked_,
-        *end_;
+    CourtPanel* court_;
+    QPushButton *yes_, *no_, *back_, *stop_, *advice_, *film_, *feltRight_, *feltOff_, *toldCue_, *toldShown_,
+        *toldAsked_, *end_;
     StopBox* stopBox_;
     QVBoxLayout* history_;
     QList<std::pair<QString, bool>> historyLines_;

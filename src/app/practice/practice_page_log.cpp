@@ -1,5 +1,6 @@
 #include "app/practice/practice_page.h"
 
+#include "app/practice/court_panel.h"
 #include "app/practice/home_grid.h"
 #include "app/practice/session_list.h"
 #include "report/practice_words.h"
@@ -26,6 +27,10 @@ void PracticePage::log(bool good) {
     repetition.good = good;
     repetition.feltRight = felt_;
     repetition.at = moment.at;
+    if (const auto filmed = court_->take()) {
+        repetition.measured = filmed->measured;
+        repetition.told = filmed->shown ? Told::Measured : Told::None;
+    }
     const CaseId id = data.id;
     // A whole block ends with its last repetition.
     PracticeBlock whole = open ? *open : PracticeBlock();

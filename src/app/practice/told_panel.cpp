@@ -128,6 +128,10 @@ void ToldPanel::setBlock(const std::vector<PracticeRepetition>& block, Asks asks
         lines << tr("asked %1, agrees %2").arg(asked).arg(agrees);
     if (felt.off)
         lines << tr("all sessions: %1 off ones called").arg(words::ofText(felt.offCalled, felt.off));
+    if (const EyeRecord eye = eyeRecord(practiceLog(data)); eye.both > 0)
+        lines << (eye.kappa ? tr("eye and number agree in %1 (kappa %2)")
+                                  .arg(words::ofText(eye.agree, eye.both), words::number(*eye.kappa, 2))
+                            : tr("eye and number agree in %1").arg(words::ofText(eye.agree, eye.both)));
     felt_->setText(lines.isEmpty() ? tr("F felt right, O felt off, before you judge.") : lines.join(u'\n'));
 }
 

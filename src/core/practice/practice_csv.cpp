@@ -3,15 +3,17 @@
 #include "core/tables/csv.h"
 
 #include <algorithm>
+#include <array>
 #include <charconv>
+#include <cmath>
 #include <set>
 
 namespace riflesso {
 namespace {
 
-constexpr const char* kColumns[] = {"date",   "kind",      "block",    "start",  "end",    "fault",
-                                    "drill",  "condition", "cue",      "fed_by", "number", "good",
-                                    "result", "felt",      "feedback", "count",  "stop"};
+constexpr const char* kColumns[] = {"date",      "kind",  "block",  "start",   "end",   "fault",  "drill",
+                                    "condition", "cue",   "fed_by", "number",  "good",  "result", "felt",
+                                    "feedback",  "count", "stop",   "measure", "value", "u",      "measured"};
 enum Column {
     Date,
     Kind,
@@ -29,9 +31,13 @@ enum Column {
     Felt,
     Feedback,
     Count,
-    Stop
+    Stop,
+    Measure,
+    Value,
+    ValueU,
+    Measured
 };
-constexpr std::size_t kColumnCount = std::size(kColumns);
+constexpr std::size_t kColumnCount = std::size(kColumns), kWithoutMeasured = Measure; ///< as tables were before
 
 std::string header() {
     std::string out;
@@ -55,6 +61,28 @@ std::optional<int> wholeNumber(const std::string& cell, int least, int most) {
     return value;
 }
 
+std::optional<double> realNumber(const std::string& cell) {
+    double value = 0;
+    const auto [end, problem] = std::from_chars(cell.data(), cell.data() + cell.size(), value);
+    constexpr double kMost = 1e9;
+    if (problem != std::errc() || end != cell.data() + cell.size() || !(std::abs(value) <= kMost))
+        return {};
+    return value;
+}
+/// As short as it can be and still be read back the same.
+std::string exactly(double value) {
+    std::array<char, 32> text{};
+    const auto [end, problem] = std::to_chars(text.data(), text.data() + text.size(), value);
+    return {text.data(), end};
+}
+
+/// The end of a row, with a comma in front.
+std::string measuredCells(const MeasuredThere& measured) {
+    const auto number = [](const std::optional<double>& value) { return value ? exactly(*value) : std::string(); };
+    return "," + csvCell(measured.measure) + "," + number(measured.value) + "," + number(measured.u) + "," +
+           (measured.good ? *measured.good ? "good" : "off" : "");
+}
+
 bool isTime(const std::string& cell) {
     const auto two = [&](std::size_t at, int most) {
         return cell.size() >= at + 2 && wholeNumber(cell.substr(at, 2), 0, most).has_value();
@@ -68,11 +96,12 @@ class Reading {
 public:
     Reading(std::string_view name, const PracticeCsvTerms& terms) : name_(name), terms_(terms) {}
 
-    Result<void> read(const CsvRow& row) {
-        cells_ = &row.cells;
+    Result<void> read(const CsvRow& row, std::size_t columns) {
         place_ = std::string(name_) + ":" + std::to_string(row.line);
-        if (cells_->size() != kColumnCount)
-            return badInput(place_, std::to_string(kColumnCount) + " cells", std::to_string(cells_->size()));
+        if (row.cells.size() != columns)
+            return badInput(place_, std::to_string(columns) + " cells", std::to_string(row.cells.size()));
+        cells_ = row.cells;
+        cells_.resize(kColumnCount);
         LoggedBlock block;
         for (auto&& step : {&Reading::whose, &Reading::when})
             if (auto done = (this->*step)(block); !done)
@@ -93,7 +122,7 @@ public:
     }
 
 private:
-    [[nodiscard]] const std::string& cell(Column column) const { return (*cells_)[column]; }
+    [[nodiscard]] const std::string& cell(Column column) const { return cells_[column]; }
     [[nodiscard]] Error bad(Column column, const std::string& expected) const {
         return badInput(place_, expected + " in " + kColumns[column], cell(column));
     }
@@ -173,13 +202,33 @@ private:
         if (!told)
             return bad(Feedback, "none, cue, shown, measured or asked");
         out.told = *told;
+        if (auto done = measured(out.measured); !done)
+            return done;
         block.repetitions.push_back(std::move(out));
+        return {};
+    }
+
+    Result<void> measured(MeasuredThere& out) {
+        out.measure = cell(Measure);
+        for (const auto& [column, to] : {std::pair(Value, &out.value), {ValueU, &out.u}}) {
+            if (cell(column).empty())
+                continue;
+            const auto number = realNumber(cell(column));
+            if (!number || out.measure.empty() || (column == ValueU && *number < 0))
+                return bad(column, "a number of the measure that was measured");
+            *to = *number;
+        }
+        if (cell(Measured).empty())
+            return {};
+        if ((cell(Measured) != "good" && cell(Measured) != "off") || !out.value)
+            return bad(Measured, "good or off beside a value, or nothing");
+        out.good = cell(Measured) == "good";
         return {};
     }
 
     std::string_view name_;
     const PracticeCsvTerms& terms_;
-    const std::vector<std::string>* cells_ = nullptr;
+    std::vector<std::string> cells_;
     std::string place_;
     std::set<int> numbers_; ///< of the repetitions of the last block
     PracticeLog log_;
@@ -196,11 +245,11 @@ std::string practiceCsv(const PracticeLog& log) {
         for (const LoggedRepetition& r : block.repetitions)
             out += front + "," + std::to_string(++number) + "," + (r.good ? "1" : "0") + "," + csvCell(r.result) + "," +
                    (r.feltRight ? *r.feltRight ? "good" : "off" : "") + "," + std::string(toString(r.told)) + ",," +
-                   stop + "\n";
+                   stop + measuredCells(r.measured) + "\n";
         if (block.kind == PracticeKind::Home)
-            out += front + ",,,,,," + std::to_string(block.count) + "," + stop + "\n";
+            out += front + ",,,,,," + std::to_string(block.count) + "," + stop + measuredCells({}) + "\n";
         else if (block.repetitions.empty() && !block.stop.empty())
-            out += front + ",,,,,,," + stop + "\n";
+            out += front + ",,,,,,," + stop + measuredCells({}) + "\n";
     }
     return out;
 }
@@ -209,12 +258,15 @@ Result<PracticeLog> readPracticeCsv(std::string_view text, std::string_view name
     const auto rows = parseCsv(text, name);
     if (!rows)
         return rows.error();
-    if (rows->empty() || (*rows)[0].cells != std::vector<std::string>(std::begin(kColumns), std::end(kColumns)))
+    const auto isHeader = [&](std::size_t columns) {
+        return !rows->empty() && (*rows)[0].cells == std::vector<std::string>(kColumns, kColumns + columns);
+    };
+    if (!isHeader(kColumnCount) && !isHeader(kWithoutMeasured))
         return badInput(std::string(name), "the header " + header(),
                         rows->empty() ? "an empty file" : "another header");
     Reading reading(name, terms);
     for (std::size_t i = 1; i < rows->size(); ++i)
-        if (auto done = reading.read((*rows)[i]); !done)
+        if (auto done = reading.read((*rows)[i], (*rows)[0].cells.size()); !done)
             return done.error();
     return reading.take();
 }

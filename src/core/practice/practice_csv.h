@@ -1,7 +1,7 @@
 #pragma once
 // The practice log as a table: date,kind,block,start,end,fault,drill,condition,cue,fed_by,number,good,result,felt,
-// feedback,count,stop. A row is a repetition; of a home day a row is the day's tally, and of a block that was stopped
-// before its first repetition the stop.
+// feedback,count,stop,measure,value,u,measured; the last four may be missing. A row is a repetition; of a home day a
+// row is the day's tally, and of a block that was stopped before its first repetition the stop.
 
 #include "core/practice/practice_log.h"
 #include "core/result.h"

@@ -25,11 +25,20 @@ enum class Told { None, Cue, Shown, Measured, Asked };
 [[nodiscard]] std::string_view toString(Told told);
 [[nodiscard]] std::optional<Told> toldFrom(std::string_view word);
 
+/// What a camera and the program made of a repetition at once.
+struct MeasuredThere {
+    std::string measure;            ///< of the pack; empty: it was not measured
+    std::optional<double> value, u; ///< in its unit; none: nothing came of it
+    std::optional<bool> good;       ///< inside the band; none: not sure
+    bool operator==(const MeasuredThere&) const = default;
+};
+
 struct LoggedRepetition {
     bool good = false;
     std::string result;            ///< a value of the pack's first result; empty: not noted
     std::optional<bool> feltRight; ///< none: not asked
     Told told = Told::None;
+    MeasuredThere measured = {};
 };
 
 /// Under what a drill was practised: the stress, and values of the pack's conditions.

@@ -1,5 +1,6 @@
 #include "core/practice/said_and_felt.h"
 
+#include "core/uncertainty/reliability.h"
 #include "core/uncertainty/stats.h"
 
 #include <algorithm>
@@ -72,6 +73,24 @@ FeltRecord feltRecord(const PracticeLog& log) {
             out.called += !*repetition.feltRight;
             out.calledRight += !*repetition.feltRight && !repetition.good;
         }
+    return out;
+}
+
+EyeRecord eyeRecord(const PracticeLog& log) {
+    std::vector<int> eye, measured;
+    for (const LoggedBlock& block : log)
+        for (const LoggedRepetition& repetition : block.repetitions)
+            if (repetition.measured.good) {
+                eye.push_back(repetition.good);
+                measured.push_back(*repetition.measured.good);
+            }
+    EyeRecord out;
+    out.both = static_cast<int>(eye.size());
+    for (std::size_t i = 0; i < eye.size(); ++i)
+        out.agree += eye[i] == measured[i];
+    constexpr int kFewest = 4;
+    if (out.both >= kFewest)
+        out.kappa = weightedKappa(eye, measured, 2);
     return out;
 }
 

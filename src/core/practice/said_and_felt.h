@@ -28,6 +28,13 @@ struct FeltRecord {
 };
 [[nodiscard]] FeltRecord feltRecord(const PracticeLog& log);
 
+/// What the coach's eye made of repetitions that were measured at once, where the number was sure.
+struct EyeRecord {
+    int both = 0, agree = 0;
+    std::optional<double> kappa; ///< Cohen's; none below 4
+};
+[[nodiscard]] EyeRecord eyeRecord(const PracticeLog& log);
+
 /// Repetitions of practice that feedback followed, of all; and blocks of 8 or more in which every one was told.
 struct ToldRecord {
     int told = 0, all = 0, blocksAlwaysTold = 0;
