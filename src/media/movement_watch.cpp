@@ -8,8 +8,8 @@ namespace {
 
 // Own choices, tried on the simulated camera.
 constexpr int kAcross = 64;        ///< parts of the picture's width
-constexpr int kEvery = 3;          ///< pixels from one that is read to the next, both ways
-constexpr float kChanged = 5;      ///< levels of brightness by which a part that something moves in changes
+constexpr int kEvery = 2;          ///< pixels from one that is read to the next, both ways
+constexpr float kChanged = 6;      ///< levels of brightness by which a part that something moves in changes
 constexpr double kSpanS = 0.066;   ///< pictures compared lie at least so far apart
 constexpr std::size_t kFewest = 4; ///< parts that change at once
 constexpr double kRestS = 0.35, kShortestS = 0.25;

@@ -423,7 +423,7 @@ private slots:
         QVERIFY(file.open(QIODevice::Append));
         for (int i = 1; i <= 12; ++i)
             file.write(QStringLiteral("2026-11-28,practice,900,18:00,18:09,late_arm,call_lunge,fed,Tip first,Coach,%1,"
-                                      "%2,,,none,,\n")
+                                      "%2,,,none,,,,,,\n")
                            .arg(i)
                            .arg(i == 7 ? 0 : 1)
                            .toUtf8());
@@ -456,7 +456,7 @@ private slots:
         QVERIFY(learning && measured);
         QCOMPARE(progress("tomorrow").code, 2);
         QVERIFY(file.open(QIODevice::Append));
-        file.write("2026-11-28,practice,901,,,late_arm,moon_walk,fed,,,1,1,,,none,,\n");
+        file.write("2026-11-28,practice,901,,,late_arm,moon_walk,fed,,,1,1,,,none,,,,,,\n");
         file.close();
         const Answer wrong = runCli(take);
         QCOMPARE(wrong.code, 2);

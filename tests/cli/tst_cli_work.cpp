@@ -4,6 +4,7 @@
 
 #include "store/case_archive.h"
 #include "support/command_line.h"
+#include "support/cut_clip.h"
 #include "support/files.h"
 #include "support/made_library.h"
 #include "work/clip_files.h"
@@ -149,6 +150,59 @@ private slots:
                  2);
     }
 
+    void aFolderIsWatched() {
+        const QString library = dir_.filePath(QStringLiteral("demo")), in = dir_.filePath(QStringLiteral("in"));
+        QCOMPARE(demoInto(library), 0);
+        QVERIFY(QDir().mkpath(in));
+        const auto watch = [&](const QStringList& more) {
+            QProcess process;
+            process.start(QStringLiteral(PROGRAMS "/riflesso-cli"),
+                          QStringList{QStringLiteral("watch"), in, QStringLiteral("--library"), library} + more);
+            std::vector<Json> lines;
+            if (process.waitForFinished(120000))
+                for (const QByteArray& line : process.readAllStandardOutput().split('\n'))
+                    if (!line.isEmpty())
+                        lines.push_back(Json::parse(line.toStdString(), nullptr, false));
+            return std::pair(process.exitCode(), lines);
+        };
+        const QStringList once = {QStringLiteral("--case"), QStringLiteral("1"), QStringLiteral("--once")};
+        // Nothing there: it ends at once, and says so.
+        const auto [code, none] = watch(once);
+        QCOMPARE(code, 0);
+        QCOMPARE(none.size(), std::size_t(1));
+        QCOMPARE(none[0]["clips"].get<int>(), 0);
+        QCOMPARE(none[0]["measure"].get<std::string>(), std::string("arm_before_foot")); // of the plan's first focus
+
+        constexpr int kFrom = 111, kTo = 218; // the second lunge
+        QVERIFY(cutClip(kClip.toStdString(), kFrom, kTo, (in + QStringLiteral("/a.mp4")).toStdString()));
+        QVERIFY(QFile::copy(in + QStringLiteral("/a.mp4"), in + QStringLiteral("/b.mp4")));
+        QFile junk(in + QStringLiteral("/c.mov"));
+        QVERIFY(junk.open(QIODevice::WriteOnly));
+        junk.write("no film");
+        junk.close();
+        const auto [again, lines] = watch(once);
+        QCOMPARE(again, 0);
+        const Json& end = lines.back();
+        QCOMPARE(end["clips"].get<int>(), 1);
+        QCOMPARE(end["came_again"].get<int>(), 1); // the same film under another name
+        QCOMPARE(end["unreadable"].get<int>(), 1);
+        QCOMPARE(end["repetitions"].get<int>(), 1);
+        const auto measured =
+            std::find_if(lines.begin(), lines.end(), [](const Json& line) { return line.contains("verdict"); });
+        QVERIFY(measured != lines.end());
+        const Json& events = truth_["takes"][0]["repetitions"][1]["events_s"];
+        const double truth = events["down"].get<double>() - events["straight"].get<double>();
+        const double value = (*measured)["value"], u = (*measured)["u"];
+        QVERIFY2(std::abs(value - truth) <= 2 * u, qPrintable(QString("%1 against %2").arg(value).arg(truth)));
+        QCOMPARE((*measured)["verdict"].get<std::string>(), std::string("below"));
+        QCOMPARE((*measured)["unit"].get<std::string>(), std::string("s"));
+
+        for (const QStringList& wrong : {QStringList{QStringLiteral("--once")},
+                                         once + QStringList{QStringLiteral("--measure"), QStringLiteral("x")},
+                                         once + QStringList{QStringLiteral("--section"), QStringLiteral("99999")},
+                                         QStringList{QStringLiteral("--case"), QStringLiteral("77")}})
+            QCOMPARE(watch(wrong).first, 2);
+    }
     void aWholeCaseIsWorkedOn() {
         // One clip; in its first section nothing is cut yet, in its second one repetition with two frames by hand.
         const QString zip = dir_.filePath(QStringLiteral("case.zip")),

@@ -45,6 +45,9 @@ private slots:
         log[0].repetitions[2].told = Told::Shown;
         log[0].repetitions[3].feltRight = false;
         log[0].repetitions[4].result = "hit";
+        log[0].repetitions[5].measured = {"lead", -0.11, 0.025, false};
+        log[0].repetitions[6].measured = {"lead", 0.2, 0.5, {}};
+        log[0].repetitions[7].measured = {"lead", {}, {}, {}};
         log[1].kind = PracticeKind::Retention;
         LoggedBlock home = madeBlock(3, "d1", "");
         home.kind = PracticeKind::Home;
@@ -64,6 +67,39 @@ private slots:
         QVERIFY((*read)[0].repetitions[2].told == Told::Shown && (*read)[0].repetitions[3].feltRight == false);
         QCOMPARE((*read)[2].count, 30);
         QCOMPARE((*read)[3].stop, std::string("pain"));
+        for (const std::size_t i : {4, 5, 6, 7})
+            QVERIFY((*read)[0].repetitions[i].measured == log[0].repetitions[i].measured);
+    }
+    void aTableOfBeforeAnythingWasMeasuredReads() {
+        const auto read = readPracticeCsv(
+            "date,kind,block,start,end,fault,drill,condition,cue,fed_by,number,good,result,felt,feedback,count,stop\n"
+            "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,\n",
+            "P.csv", {});
+        QVERIFY2(read.ok(), read ? "" : read.error().sentence().c_str());
+        QVERIFY((*read)[0].repetitions[0].good && (*read)[0].repetitions[0].measured == MeasuredThere());
+    }
+    void eyeAgainstNumber() {
+        // Eye and number on twenty: both good 9, both off 5, eye good alone 4, number good alone 2. By hand: agreement
+        // 0.70, by chance 0.65 × 0.55 + 0.35 × 0.45 = 0.515, kappa 0.185 / 0.485.
+        LoggedBlock block = madeBlock(0, "d1", "");
+        const auto add = [&](int count, bool eye, bool number) {
+            for (int i = 0; i < count; ++i) {
+                LoggedRepetition repetition;
+                repetition.good = eye;
+                repetition.measured = {"lead", 0.1, 0.02, number};
+                block.repetitions.push_back(repetition);
+            }
+        };
+        add(9, true, true), add(5, false, false), add(4, true, false), add(2, false, true);
+        LoggedRepetition unsure;
+        unsure.measured = {"lead", 0.1, 0.02, {}};
+        block.repetitions.push_back(unsure);
+        const EyeRecord eye = eyeRecord({block});
+        QCOMPARE(eye.both, 20);
+        QCOMPARE(eye.agree, 14);
+        QVERIFY(eye.kappa && std::abs(*eye.kappa - 0.185 / 0.485) < 1e-9);
+        block.repetitions.resize(3);
+        QVERIFY(!eyeRecord({block}).kappa);
     }
     void badTablesSayWhere_data() {
         QTest::addColumn<QString>("row");
@@ -71,18 +107,22 @@ private slots:
         const auto row = [](const char* name, const char* text, const char* expected) {
             QTest::newRow(name) << QString::fromLatin1(text) << QString::fromLatin1(expected);
         };
-        row("kind", "2026-11-03,play,1,,,f,d1,calm,,,1,1,,,,,", "retention");
-        row("day", "3 Nov,practice,1,,,f,d1,calm,,,1,1,,,,,", "YYYY-MM-DD");
-        row("future", "2030-01-01,practice,1,,,f,d1,calm,,,1,1,,,,,", "has come");
-        row("drill", "2026-11-03,practice,1,,,f,d9,calm,,,1,1,,,,,", "drill of the skill pack");
-        row("fault", "2026-11-03,practice,1,,,g,d1,calm,,,1,1,,,,,", "fault of the skill pack");
-        row("good", "2026-11-03,practice,1,,,f,d1,calm,,,1,yes,,,,,", "1 or 0");
-        row("felt", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,fine,,,", "good, off");
-        row("told", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,shouted,,", "measured");
-        row("time", "2026-11-03,practice,1,25:00,,f,d1,calm,,,1,1,,,,,", "HH:MM");
-        row("condition", "2026-11-03,practice,1,,,f,d1,windy,,,1,1,,,,,", "stress level");
-        row("ticks", "2026-11-03,home,1,,,f,d1,calm,,,,,,,,-3,", "how many");
-        row("cells", "2026-11-03,practice,1", "17 cells");
+        row("kind", "2026-11-03,play,1,,,f,d1,calm,,,1,1,,,,,,,,,", "retention");
+        row("day", "3 Nov,practice,1,,,f,d1,calm,,,1,1,,,,,,,,,", "YYYY-MM-DD");
+        row("future", "2030-01-01,practice,1,,,f,d1,calm,,,1,1,,,,,,,,,", "has come");
+        row("drill", "2026-11-03,practice,1,,,f,d9,calm,,,1,1,,,,,,,,,", "drill of the skill pack");
+        row("fault", "2026-11-03,practice,1,,,g,d1,calm,,,1,1,,,,,,,,,", "fault of the skill pack");
+        row("good", "2026-11-03,practice,1,,,f,d1,calm,,,1,yes,,,,,,,,,", "1 or 0");
+        row("felt", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,fine,,,,,,,", "good, off");
+        row("told", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,shouted,,,,,,", "measured");
+        row("time", "2026-11-03,practice,1,25:00,,f,d1,calm,,,1,1,,,,,,,,,", "HH:MM");
+        row("condition", "2026-11-03,practice,1,,,f,d1,windy,,,1,1,,,,,,,,,", "stress level");
+        row("ticks", "2026-11-03,home,1,,,f,d1,calm,,,,,,,,-3,,,,,", "how many");
+        row("value", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,,lead,much,,", "a number");
+        row("value of what", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,,,0.1,,", "a number of the measure");
+        row("u", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,,lead,0.1,-1,", "in u");
+        row("measured", "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,,lead,0.1,0.1,fine", "good or off");
+        row("cells", "2026-11-03,practice,1", "21 cells");
     }
     void badTablesSayWhere() {
         QFETCH(QString, row);
@@ -95,8 +135,8 @@ private slots:
         QVERIFY2(said.contains(QStringLiteral("P.csv:2")) && said.contains(expected), qPrintable(said));
     }
     void aNumberStandsOnceInABlock() {
-        const std::string text = practiceCsv({}) + "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,\n"
-                                                   "2026-11-03,practice,1,,,f,d1,calm,,,1,0,,,,,\n";
+        const std::string text = practiceCsv({}) + "2026-11-03,practice,1,,,f,d1,calm,,,1,1,,,,,,,,,\n"
+                                                   "2026-11-03,practice,1,,,f,d1,calm,,,1,0,,,,,,,,,\n";
         const auto read = readPracticeCsv(text, "P.csv", {});
         QVERIFY(!read.ok() && QString::fromStdString(read.error().sentence()).contains(QStringLiteral("P.csv:3")));
     }

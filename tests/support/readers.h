@@ -72,18 +72,18 @@ inline const std::vector<Reader>& readers() {
             {"ranges",
              R"({"ranges": [{"measure": "lean_down", "low": 0, "high": 30, "source": "coach"}, {"measure": "knee_down", "high": 80, "source": "coach", "for": {"level": "club"}}]})",
              [](const std::string& text) { return errorOf(readModelRanges(text, "M.json", pack)); }});
-        out.push_back(
-            {"practice",
-             "date,kind,block,start,end,fault,drill,condition,cue,fed_by,number,good,result,felt,feedback,"
-             "count,stop\n2026-11-03,practice,1,17:05,17:12:30,f,d,fed;signal=lamp,\"Tip, then foot\",Coach,1,1,"
-             "hit,off,shown,,\n2026-11-04,home,2,,,f,d,calm,,,,,,,,24,\n",
-             [](const std::string& text) -> std::optional<Error> {
-                 const auto log = readPracticeCsv(text, "P.csv", {});
-                 if (!log)
-                     return log.error();
-                 (void)drillCharts(*log); // what was read can be charted
-                 return errorOf(readPracticeCsv(practiceCsv(*log), "again", {}));
-             }});
+        out.push_back({"practice",
+                       "date,kind,block,start,end,fault,drill,condition,cue,fed_by,number,good,result,felt,feedback,"
+                       "count,stop,measure,value,u,measured\n2026-11-03,practice,1,17:05,17:12:30,f,d,fed;signal=lamp,"
+                       "\"Tip, then foot\",Coach,1,1,"
+                       "hit,off,shown,,,m,-0.11,0.02,off\n2026-11-04,home,2,,,f,d,calm,,,,,,,,24,,,,,\n",
+                       [](const std::string& text) -> std::optional<Error> {
+                           const auto log = readPracticeCsv(text, "P.csv", {});
+                           if (!log)
+                               return log.error();
+                           (void)drillCharts(*log); // what was read can be charted
+                           return errorOf(readPracticeCsv(practiceCsv(*log), "again", {}));
+                       }});
         out.push_back(
             {"model", detail::soundModel(pack, trials->trials), [](const std::string& text) -> std::optional<Error> {
                  const auto model = readModelFile(text, "M.json", pack);
