@@ -14,12 +14,15 @@ namespace {
 constexpr int kInput = 256, kGrid = kInput / 4;
 constexpr double kCentreBias = 1.8; // cells: keeps far cells comparable to the nearest one
 constexpr double kSeen = 0.2;
+constexpr double kUprightEnough = 0.6; ///< mean score of an upright look beside which no other is tried (own choice)
+constexpr double kClearlySurer = 1.15, kSureEnough = 0.45; ///< own choices, of a turned look
+constexpr double kAsSure = 0.95;                           ///< own choice, of one that the body asks for
 constexpr std::size_t kJoints = 17;
 const std::array<const char*, kJoints> kNames = {
     "nose",           "left_eye",   "right_eye",   "left_ear",   "right_ear",   "left_shoulder",
     "right_shoulder", "left_elbow", "right_elbow", "left_wrist", "right_wrist", "left_hip",
     "right_hip",      "left_knee",  "right_knee",  "left_ankle", "right_ankle"};
-enum NetworkJoint { LeftShoulder = 5, RightShoulder = 6, LeftHip = 11, RightHip = 12 };
+enum NetworkJoint { LeftShoulder = 5, RightShoulder = 6, LeftHip = 11, RightHip = 12, LeftAnkle = 15, RightAnkle = 16 };
 
 struct Scored {
     cv::Point2d at;
@@ -58,10 +61,10 @@ public:
         try {
             const cv::Mat rgb = matOf(picture);
             const std::optional<cv::Rect2d> expected = last_.empty() ? std::nullopt : cropRound(last_, rgb);
-            last_ = pass(rgb, expected ? *expected : box_ ? squareRound(*box_) : wholeOf(rgb));
-            if (!expected)
-                if (const auto closer = cropRound(last_, rgb))
-                    last_ = pass(rgb, *closer);
+            if (expected)
+                last_ = pass(rgb, *expected, turns_);
+            else
+                firstLook(rgb);
             if (!cropRound(last_, rgb)) {
                 last_.clear();
                 return std::vector<ProposedPoint>{};
@@ -98,6 +101,53 @@ public:
 
 private:
     static constexpr double kHalf = 0.5;
+
+    /// Nobody is expected anywhere: finds the athlete, and which way up they are.
+    void firstLook(const cv::Mat& rgb) {
+        const cv::Rect2d wide = box_ ? squareRound(*box_) : wholeOf(rgb);
+        const auto look = [&](int turns) {
+            std::vector<Scored> seen = pass(rgb, wide, turns);
+            const auto closer = cropRound(seen, rgb);
+            return closer ? pass(rgb, *closer, turns) : seen;
+        };
+        const auto sure = [](const std::vector<Scored>& seen) {
+            double sum = 0;
+            for (const Scored& joint : seen)
+                sum += joint.score;
+            return sum;
+        };
+        turns_ = 0;
+        last_ = look(0);
+        // Lying, hanging, on the hands: the networks know upright people best.
+        const int byBody = turnsToUpright(last_);
+        const double upright = sure(last_);
+        double best = upright;
+        for (int turns = 1; turns < 4; ++turns) {
+            const bool asked = turns == byBody;
+            if (!asked && upright >= kUprightEnough * static_cast<double>(kJoints))
+                continue;
+            std::vector<Scored> seen = look(turns);
+            const double score = sure(seen);
+            const double least = asked ? kAsSure * upright
+                                       : std::max(kClearlySurer * upright, kSureEnough * static_cast<double>(kJoints));
+            if (score < least || (turns_ != 0 && score < best))
+                continue;
+            best = score;
+            last_ = std::move(seen);
+            turns_ = turns;
+        }
+    }
+
+    /// Quarters clockwise after which the body stands, as far as its middle and its head tell.
+    static int turnsToUpright(const std::vector<Scored>& joints) {
+        const cv::Point2d hip = (joints[LeftHip].at + joints[RightHip].at) * 0.5;
+        const cv::Point2d up = (joints[LeftShoulder].at + joints[RightShoulder].at) * 0.5 - hip,
+                          down = (joints[LeftAnkle].at + joints[RightAnkle].at) * 0.5 - hip;
+        const cv::Point2d axis = up - down; // towards the head
+        if (std::abs(axis.y) >= std::abs(axis.x))
+            return axis.y <= 0 ? 0 : 2;
+        return axis.x > 0 ? 3 : 1;
+    }
 
     static std::vector<Scored> scored(const std::vector<ProposedPoint>& joints) {
         std::vector<Scored> out;
@@ -141,7 +191,8 @@ private:
     }
 
     /// One pass over a square given with its edges at pixel centres minus a half; black outside the picture.
-    std::vector<Scored> pass(const cv::Mat& rgb, const cv::Rect2d& square) {
+    /// `turns`: quarters clockwise by which the network sees it turned.
+    std::vector<Scored> pass(const cv::Mat& rgb, const cv::Rect2d& square, int turns = 0) {
         const double k = kInput / square.width;
         cv::Mat source = rgb, input;
         double scaleX = k, scaleY = k;
@@ -157,6 +208,10 @@ private:
         const cv::Mat warp = (cv::Mat_<double>(2, 3) << scaleX, 0, -originX * k + scaleX * kHalf - kHalf, 0, scaleY,
                               -originY * k + scaleY * kHalf - kHalf);
         cv::warpAffine(source, input, warp, cv::Size(kInput, kInput), cv::INTER_LINEAR, cv::BORDER_CONSTANT);
+        if (turns)
+            cv::rotate(input, input,
+                       std::array{cv::ROTATE_90_CLOCKWISE, cv::ROTATE_180, cv::ROTATE_90_COUNTERCLOCKWISE}.at(
+                           static_cast<std::size_t>(turns - 1)));
         constexpr double kMiddle = 127.5;
         jointNet_.setInput(cv::dnn::blobFromImage(input, 1 / kMiddle, cv::Size(kInput, kInput),
                                                   cv::Scalar::all(kMiddle), false, false));
@@ -177,7 +232,11 @@ private:
             const int cellRow = cell / kGrid;
             const double y = (cellRow + static_cast<double>(offset[2 * j * kArea + cell])) / kGrid;
             const double x = (cell % kGrid + static_cast<double>(offset[(2 * j + 1) * kArea + cell])) / kGrid;
-            out.push_back({{square.x + x * square.width - kHalf, square.y + y * square.width - kHalf},
+            const cv::Point2d at = turns == 1   ? cv::Point2d(y, 1 - x)
+                                   : turns == 2 ? cv::Point2d(1 - x, 1 - y)
+                                   : turns == 3 ? cv::Point2d(1 - y, x)
+                                                : cv::Point2d(x, y);
+            out.push_back({{square.x + at.x * square.width - kHalf, square.y + at.y * square.width - kHalf},
                            logistic(heat[j * kArea + cell])});
         }
         return out;
@@ -245,6 +304,7 @@ private:
 
     cv::dnn::Net jointNet_, footNet_;
     std::optional<PictureBox> box_;
+    int turns_ = 0;            ///< quarters clockwise by which the sequence is looked at turned
     std::vector<Scored> last_; ///< where the athlete was, or is expected
 };
 
