@@ -179,6 +179,48 @@ private slots:
         QVERIFY(near > 45);
         QVERIFY(marksFrom("analyst") >= 4); // as they were
     }
+    void aSetIsWrittenRepetitionByRepetition() {
+        // Two repetitions without marks: the first is there while the second is worked on, both go with one undo, and
+        // what is sure of both is confirmed with two keys.
+        std::vector<RepetitionId> two;
+        for (const Trial& trial : trialsOf(app_->data(), app_->workspace.session(), Stress::Calm))
+            if (trial.number == 4 || trial.number == 5)
+                two.push_back(repetitionId(trial.id));
+        QCOMPARE(two.size(), std::size_t(2));
+        QVERIFY(app_->workspace.apply(QStringLiteral("Clear two"), [&](Edit& edit) -> Result<void> {
+            for (const RepetitionId id : two) {
+                const Repetition before = *app_->data().repetition(id);
+                for (const auto& [landmark, track] : before.marks)
+                    for (const auto& [frame, mark] : track)
+                        if (auto done = edit.removeMark(id, landmark, frame); !done)
+                            return done;
+                if (auto done = edit.setSpan(id, before.from + 8, before.from + 60); !done)
+                    return done;
+            }
+            return {};
+        }));
+        app_->workspace.selectRepetition(two[0]);
+        const auto open = [&](std::size_t i) { return openProposals(*app_->data().repetition(two[i])); };
+        app_->window->findChild<MarkProposals*>()->propose(two);
+        QTRY_VERIFY_WITH_TIMEOUT(open(0).marks > 0, 60000);
+        QVERIFY(open(1).marks == 0 && !app_->workspace.jobs().idle());
+        QVERIFY(waitForJobs());
+        QVERIFY(open(1).marks > 0);
+        QVERIFY2(said_.contains(QStringLiteral("Proposed")), qPrintable(said_));
+        app_->workspace.undo();
+        QVERIFY(open(0).marks == 0 && open(1).marks == 0);
+        app_->workspace.redo();
+        app_->key(Qt::Key_C, Qt::ShiftModifier);
+        QVERIFY(open(0).marks == open(0).doubtful && open(1).marks > open(1).doubtful);
+        QVERIFY2(said_.contains(QStringLiteral("Shift C again")), qPrintable(said_));
+        app_->key(Qt::Key_C, Qt::ShiftModifier);
+        QCOMPARE(open(1).marks, open(1).doubtful);
+        for (int i = 0; i < 3; ++i) // both confirmations and the proposals
+            app_->workspace.undo();
+        QVERIFY(open(0).marks == 0 && open(1).marks == 0);
+        app_->workspace.undo();
+        app_->workspace.selectRepetition(id_);
+    }
     void attentionForALaterRepetition() {
         // Clicks and keys from an unmarked repetition to complete marks: the network does the joints, a person the tip
         // of the weapon at the five key events.

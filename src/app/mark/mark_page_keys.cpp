@@ -268,7 +268,7 @@ std::vector<PageKey> MarkPage::keyTable() {
          open},
         {QStringLiteral("C"),
          chosen ? QString() : tr("confirm"),
-         tr("confirm this frame; Shift: all that is sure"),
+         tr("confirm this frame; Shift: all that is sure, again: of the set"),
          {Qt::Key_C},
          [this](KeyPress press) { press.shift ? proposals_->confirmSure(workspace().repetition()) : confirmAndGoOn(); },
          open},

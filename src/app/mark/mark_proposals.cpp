@@ -172,10 +172,31 @@ void MarkProposals::confirmFrame(RepetitionId repetition, int frame) {
 }
 
 void MarkProposals::confirmSure(RepetitionId repetition) {
-    if (const RepetitionPlace place = placeOf(workspace_.data(), repetition))
-        workspace_.apply(tr("Confirm what is sure"), [&](Edit& edit) {
-            return riflesso::confirmSure(edit, *place.repetition, settings::markSigmaPx(place.clip->height));
-        });
+    const auto sure = [this](RepetitionId id) {
+        const RepetitionPlace place = placeOf(workspace_.data(), id);
+        const OpenProposals open = place ? openProposals(*place.repetition) : OpenProposals();
+        return open.marks > open.doubtful;
+    };
+    std::vector<RepetitionId> others;
+    for (const auto trials = workspace_.chosenTrials(); const Trial& trial : *trials)
+        if (const RepetitionId id = repetitionId(trial.id); id != repetition && sure(id))
+            others.push_back(id);
+    const bool here = sure(repetition) || others.empty();
+    const std::vector<RepetitionId> now = here ? std::vector{repetition} : others;
+    const bool done = workspace_.apply(tr("Confirm what is sure"), [&](Edit& edit) -> Result<void> {
+        for (const RepetitionId id : now)
+            if (const RepetitionPlace place = placeOf(workspace_.data(), id))
+                if (auto each =
+                        riflesso::confirmSure(edit, *place.repetition, settings::markSigmaPx(place.clip->height));
+                    !each)
+                    return each;
+        return {};
+    });
+    const QString count = words::counted(others.size(), tr("repetition"), tr("repetitions"));
+    if (done && !others.empty())
+        workspace_.say(
+            here ? tr("What is sure here is confirmed. Shift C again: in the other %1 of the set.").arg(count)
+                 : tr("What is sure in the other %1 of the set is confirmed. D goes to what is doubtful.").arg(count));
 }
 
 } // namespace riflesso

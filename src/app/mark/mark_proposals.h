@@ -27,7 +27,8 @@ public:
     void propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box = {});
     /// Carries the set and confirmed marks of a repetition to its other frames.
     void track(RepetitionId repetition);
-    /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition.
+    /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition, and
+    /// where nothing of that is left there, in the others of the set.
     void confirmFrame(RepetitionId repetition, int frame);
     void confirmSure(RepetitionId repetition);
     /// What was learned is kept by section: of another library it says nothing.
