@@ -1796,6 +1796,14 @@
         <source>the camera stood %1 m away, then %2 m</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>nobody was seen in the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks that it rests on are doubtful</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -3692,6 +3700,200 @@
     </message>
     <message>
         <source>For what, and who signed: a parent for a child</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CourtPanel</name>
+    <message>
+        <source>In the band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Below the band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Above the band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The repetition that was just filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Camera, or folder into which clips arrive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The camera stands where it stood then: its side, scale and lens hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After which repetitions the number is shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number after each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number after every 2nd</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number after every 3rd</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number after every 6th</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number only when asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the library&apos;s folder, recordings. Otherwise only the number is kept. Clips of a watched folder stay where they are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is over (Space)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the number (V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop filming (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a camera or a folder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips that arrive in a folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as in %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No consent to be filmed holds today. Write it down on the Athlete page first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder into which clips arrive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Getting ready to measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring a repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing can be measured: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not measured: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No repetition was found in %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of this set can be measured so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a camera or a folder: nothing is filmed before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · %1 measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, %1 not sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · %1 wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your eye first: G or N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>V shows the number now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. Band: %2. Stood here %3 s after the movement.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::CourtSource</name>
+    <message>
+        <source>The folder %1 is gone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A clip is being written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waiting for a clip in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not filming</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Somebody moves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waiting for a movement</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5963,10 +6165,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>confirm this frame; Shift: all that is sure</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>next doubtful</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6062,6 +6260,10 @@
         <source>Of this skill nothing is marked: set the key events, and answer what is asked.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>confirm this frame; Shift: all that is sure, again: of the set</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>
@@ -6087,10 +6289,6 @@
     </message>
     <message>
         <source>Proposing marks of repetition %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Proposing marks of %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6171,6 +6369,30 @@
     </message>
     <message>
         <source>The repetition was changed meanwhile: nothing was tracked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposing marks of repetition %1 (%2 of %3)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 repetitions have proposed marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 Then: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is sure here is confirmed. Shift C again: in the other %1 of the set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is sure in the other %1 of the set is confirmed. D goes to what is doubtful.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7603,10 +7825,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>finish the block, go on to the next step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the home sheet, typed back</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7656,6 +7874,47 @@
     </message>
     <message>
         <source>The session is finished. Left out: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film and measure (C)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
+Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finish the block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the number says; without one finish the block, go on to the next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>film and measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the movement is over, while a camera films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>show the number of what was filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop filming</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9700,6 +9959,14 @@
     </message>
     <message>
         <source>Counted: nothing is told.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eye and number agree in %1 (kappa %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eye and number agree in %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

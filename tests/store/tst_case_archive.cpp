@@ -297,10 +297,10 @@ private slots:
                 "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden\n999,left_knee,1,1,1,1,,\n";
             break;
         case 9:
-            entry("case.json").bytes.replace("\"version\": 3", "\"version\": 4");
+            entry("case.json").bytes.replace("\"version\": 4", "\"version\": 5");
             break;
         case 10:
-            entry("case.json").bytes.replace("\"version\": 3", "\"version\": 3, \"virus\": 1");
+            entry("case.json").bytes.replace("\"version\": 4", "\"version\": 4, \"virus\": 1");
             break;
         case 11:
             entries.erase(entries.begin() + (&entry("pack.json") - entries.data()));
