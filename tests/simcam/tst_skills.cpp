@@ -69,6 +69,14 @@ Assessment assessed(const Skill& skill, std::vector<Trial> trials) {
     input.facts.handedness = input.trials.front().capture.handedness;
     return assess(input);
 }
+/// Of eight repetitions of a take: two tests ask for most of them.
+const Assessment& ofTake(const Skill& skill, const std::string& take) {
+    static std::map<std::pair<std::string, std::string>, Assessment> known;
+    const auto key = std::pair(skill.pack.id, take);
+    const auto there = known.find(key);
+    return there != known.end() ? there->second
+                                : known.emplace(key, assessed(skill, filmed(skill, take))).first->second;
+}
 /// Names and degrees of what was found, best first; in brackets what is not present.
 std::string ranking(const Findings& findings) {
     std::string out;
@@ -117,7 +125,8 @@ private slots:
             if (!how.cannot.empty())
                 continue;
             for (const bool leftHanded : {false, true}) {
-                const Assessment assessment = assessed(skill, filmed(skill, take, 8, 3, leftHanded));
+                const Assessment assessment =
+                    leftHanded ? assessed(skill, filmed(skill, take, 8, 3, true)) : ofTake(skill, take);
                 for (const TrialMeasures& entry : assessment.judged)
                     for (const auto& [id, value] : entry.measures)
                         if (value.valid())
@@ -145,7 +154,7 @@ private slots:
         for (const FaultDef& fault : skill.pack.faults) {
             if (!skill.takes.told.takes.at(fault.id).cannot.empty())
                 continue;
-            const Assessment assessment = assessed(skill, filmed(skill, fault.id));
+            const Assessment& assessment = ofTake(skill, fault.id);
             const Findings& findings = assessment.findings;
             const Finding* first = findings.ranked.empty() ? nullptr : &findings.ranked.front();
             const bool named = first && first->present &&

@@ -64,9 +64,10 @@ void MarkProposals::proposeNext(Run run) {
                                    .arg(place.repetition->number)
                                    .arg(run.done + 1)
                                    .arg(run.repetitions.size());
+    const auto box = run.box;
     workspace_.start<Proposal>(
         name, this, workspace_.ofClip(place.clip->id),
-        [data, repetition, models, box = run.box, habits = habits_](JobControl& control) {
+        [data, repetition, models, box, habits = habits_](JobControl& control) {
             return proposeRepetitions(*data, {repetition}, models, box, habits,
                                       [&](double share) { return control.goOn(share); });
         },
