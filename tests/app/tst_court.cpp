@@ -188,6 +188,20 @@ private slots:
         QTRY_COMPARE(left.entryList(QDir::Files).size(), 0);
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
     }
+    void filmsAreKeptOnlyWhereThatIsTicked() {
+        openPanel();
+        choose("courtEvery", app_->find<QComboBox>("courtEvery")->findData(1));
+        const QString film = clips_.filePath(QStringLiteral("ours.mp4"));
+        for (const bool keep : {true, false}) {
+            QVERIFY(QFile::exists(film) || QFile::copy(clips_.filePath(QStringLiteral("first.mp4")), film));
+            app_->find<QAbstractButton>("courtKeep")->setChecked(keep);
+            panel()->measure({film, std::pair(0.2, 1.7), QDateTime::currentDateTime(), true});
+            QTRY_VERIFY_WITH_TIMEOUT(!text("courtVerdict").isEmpty(), 60000);
+            QTRY_COMPARE(QFile::exists(film), keep);
+            app_->key(Qt::Key_N);
+        }
+        QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
+    }
     void behindAnotherPageNobodyIsFilmed() {
         openPanel();
         choose("courtFrom", app_->find<QComboBox>("courtFrom")->count() - 2);

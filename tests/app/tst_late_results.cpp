@@ -172,7 +172,8 @@ std::vector<JobKind> jobKinds() {
          [](Driver& app) {
              app.step("practice");
              app.key(Qt::Key_C);
-             app.window->findChild<CourtPanel*>()->measure({kClip, {}, QDateTime::currentDateTime(), false});
+             app.window->findChild<CourtPanel*>()->measure(
+                 {kClip, std::pair(0.3, 1.9), QDateTime::currentDateTime(), false});
          }},
         {"Bench: first picture and opening", Gate::AfterWork,
          [](Driver& app) {
