@@ -13,18 +13,18 @@ namespace {
 
 // Own choices, tried on three repetitions of each of the demo's movements (bench-quick-proposals).
 constexpr double kAgree = 3;       ///< of the network's standard uncertainty: further away the picture lost the point
-constexpr double kMostLooks = .22; ///< of all frames; and
+constexpr double kLookShare = .22; ///< of all frames; and
 constexpr int kSpare = 2;          ///< looks beside that
 constexpr int kFeetApart = 8;      ///< frames from one look of the second network to the next
 
-double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
+double gap(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
 
 /// The same joint of the other side in the network's order, in which left and right follow each other from the eyes on.
 std::size_t otherSide(std::size_t joint) { return joint == 0 ? 0 : (joint % 2 ? joint + 1 : joint - 1); }
 
-class Follower {
+class AthleteFollower {
 public:
-    Follower(PoseNetwork& network, PictureRun& pictures, const LookPlan& plan, int from, int to)
+    AthleteFollower(PoseNetwork& network, PictureRun& pictures, const LookPlan& plan, int from, int to)
         : network_(network), pictures_(pictures), plan_(plan), from_(from), to_(to),
           joints_(static_cast<std::size_t>(to - from + 1)), feet_(joints_.size()) {}
 
@@ -143,7 +143,7 @@ private:
 
     /// Between two frames that were looked at, and the points of the first as they arrive at the second.
     Result<void> between(int a, int b, const Points& arrived) {
-        if (b - a < 2 || agree(arrived, joints(b)) || looksSoFar_ > kSpare + kMostLooks * (b - from_))
+        if (b - a < 2 || agree(arrived, joints(b)) || looksSoFar_ > kSpare + kLookShare * (b - from_))
             return {};
         const int middle = (a + b) / 2;
         Points half = joints(middle); // as carried there
@@ -166,7 +166,7 @@ private:
     bool agree(const Points& arrived, const Points& seen) const {
         if (arrived.empty() || seen.empty())
             return arrived.empty() == seen.empty();
-        const auto off = [&](std::size_t from, std::size_t to) { return apart(arrived[from].at, seen[to].at); };
+        const auto off = [&](std::size_t from, std::size_t to) { return gap(arrived[from].at, seen[to].at); };
         for (std::size_t i = 0; i < seen.size(); ++i) {
             if (seen[i].landmark.ends_with("eye") || seen[i].landmark.ends_with("ear"))
                 continue;
@@ -176,7 +176,7 @@ private:
             const ProposedPoint& start = arrived[exchanged ? other : i];
             if (start.score < kSure || seen[i].score < kSure)
                 continue;
-            if (start.onward && apart(start.at, seen[i].at) > kAgree * shareOf(seen[i].landmark) * height_)
+            if (start.onward && gap(start.at, seen[i].at) > kAgree * shareOf(seen[i].landmark) * height_)
                 return false;
         }
         return true;
@@ -242,7 +242,7 @@ Result<std::vector<ProposedFrame>> followAthlete(PoseNetwork& network, const std
                                                  const std::function<bool(double share)>& goOn) {
     network.lookIn(near);
     PictureRun pictures(frame, from, to);
-    return Follower(network, pictures, plan, from, to).run(goOn);
+    return AthleteFollower(network, pictures, plan, from, to).run(goOn);
 }
 
 } // namespace riflesso

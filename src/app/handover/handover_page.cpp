@@ -2,6 +2,7 @@
 
 #include "app/athlete/consent_box.h"
 #include "app/nothing_measured.h"
+#include "app/own_pictures.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "media/clip_reader.h"
@@ -23,22 +24,6 @@ namespace riflesso {
 namespace {
 
 QString programName() { return QStringLiteral("Riflesso ") + QCoreApplication::applicationVersion(); }
-
-/// Frames for a job of its own: readers live in the job's thread.
-PictureSource ownPictures() {
-    auto readers = std::make_shared<std::map<QString, std::unique_ptr<ClipReader>>>();
-    return [readers](const QString& path, int frame) {
-        std::unique_ptr<ClipReader>& reader = (*readers)[path];
-        if (!reader) {
-            auto opened = ClipReader::open(path.toStdString());
-            if (!opened)
-                return QImage();
-            reader = std::move(*opened);
-        }
-        const auto picture = reader->frame(frame);
-        return picture ? toImage(*picture) : QImage();
-    };
-}
 
 } // namespace
 

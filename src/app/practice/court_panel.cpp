@@ -1,5 +1,6 @@
 #include "app/practice/court_panel.h"
 
+#include "app/own_pictures.h"
 #include "app/page.h"
 #include "app/pose_models.h"
 #include "app/theme.h"
@@ -28,26 +29,10 @@ namespace riflesso {
 namespace {
 
 constexpr QSize kPicture(480, 480); ///< as they are drawn; shown smaller where there is less room
-constexpr int kTickMs = 100;
+constexpr int kShowEveryMs = 100;
 const QString& folderId() {
     static const QString id = QStringLiteral("folder");
     return id;
-}
-
-/// Frames for a job of its own.
-PictureSource ownPictures() {
-    auto readers = std::make_shared<std::map<QString, std::unique_ptr<ClipReader>>>();
-    return [readers](const QString& path, int frame) {
-        std::unique_ptr<ClipReader>& reader = (*readers)[path];
-        if (!reader) {
-            auto opened = ClipReader::open(path.toStdString());
-            if (!opened)
-                return QImage();
-            reader = std::move(*opened);
-        }
-        const auto picture = reader->frame(frame);
-        return picture ? toImage(*picture) : QImage();
-    };
 }
 
 /// What was recorded here goes when it was looked at, or when nobody will look.
@@ -72,7 +57,7 @@ QString bandText(const MeasureDef& def, const FeedbackBand& band) {
     return words::referenceText(def, reference);
 }
 
-QString verdictText(FeedbackVerdict verdict) {
+QString feedbackVerdictText(FeedbackVerdict verdict) {
     switch (verdict) {
     case FeedbackVerdict::In:
         return CourtPanel::tr("In the band");
@@ -225,7 +210,7 @@ void CourtPanel::open(const std::string& fault) {
     measured_ = unsure_ = 0;
     seconds_.clear();
     forget();
-    ticks_.start(kTickMs);
+    ticks_.start(kShowEveryMs);
     show();
 }
 
@@ -491,7 +476,7 @@ void CourtPanel::show() {
     const MeasuredRepetition& repetition = shot->repetition;
     const bool sure = repetition.verdict != FeedbackVerdict::NotSure;
     value_->setText(sure && repetition.value ? words::withU(*measure, *repetition.value, 2 * repetition.u) : QString());
-    verdict_->setText(verdictText(repetition.verdict));
+    verdict_->setText(feedbackVerdictText(repetition.verdict));
     QString why = words::text(measure->title);
     if (!sure) {
         QStringList doubts;

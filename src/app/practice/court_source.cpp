@@ -9,7 +9,7 @@
 namespace riflesso {
 namespace {
 
-constexpr int kTickMs = 100;
+constexpr int kLookEveryMs = 100;
 constexpr double kRoomS = 0.15;  ///< before and after, as one cuts by hand
 constexpr double kAtMostS = 3;   ///< a repetition that is ended by hand while nothing seems to move
 constexpr double kLongestS = 60; ///< of one recording in which nothing ended
@@ -72,14 +72,14 @@ Result<void> CourtSource::openCamera(const QString& id, const QString& folder) {
     record();
     if (!camera_)
         return fault("camera", "the recording could not be begun");
-    ticks_.start(kTickMs);
+    ticks_.start(kLookEveryMs);
     return {};
 }
 
 void CourtSource::openFolder(const QString& folder) {
     close();
     watched_ = std::make_unique<WatchedFolder>(folder, false);
-    ticks_.start(kTickMs);
+    ticks_.start(kLookEveryMs);
     look();
 }
 

@@ -399,13 +399,14 @@ void PracticePage::showBlock() {
     const bool waits = assessment && assessment->prescription.waits;
     advice_->setVisible(waits);
     stop_->setVisible(!waits);
-    for (QPushButton* each : {yes_, no_, feltRight_, feltOff_, end_})
-        each->setEnabled(def != nullptr);
+    const bool onlyShown = workspace().library() && !workspace().library()->onlyShown().isEmpty();
+    for (QPushButton* each : {yes_, no_, feltRight_, feltOff_, end_, film_})
+        each->setEnabled(def != nullptr && !onlyShown);
     session_->setItems(data.pack, items(), item_);
     const PracticeBlock* block = def ? shownBlock() : nullptr;
     const bool last = block && !block->repetitions.empty();
     for (QPushButton* each : {back_, toldCue_, toldShown_, toldAsked_})
-        each->setEnabled(last && !waits);
+        each->setEnabled(last && !waits && !onlyShown);
     for (const auto& [button, right] : {std::pair{feltRight_, true}, {feltOff_, false}}) {
         button->setProperty("role", (felt_ == std::optional(right)) ? "main" : "");
         button->style()->unpolish(button);

@@ -85,7 +85,7 @@ std::vector<PageKey> PracticePage::keyTable() {
 }
 
 void PracticePage::showCourt(bool court) {
-    if (court && (!drill() || !home_->isHidden()))
+    if (court && (!drill() || !home_->isHidden() || !film_->isEnabled()))
         return;
     if (court)
         court_->open(choice().fault);

@@ -6,6 +6,8 @@
 #include "report/practice_words.h"
 #include "report/words.h"
 
+#include <QPushButton>
+
 #include <algorithm>
 
 // What a key writes into the log.
@@ -13,7 +15,7 @@
 namespace riflesso {
 
 void PracticePage::log(bool good) {
-    if (!drill() || !home_->isHidden())
+    if (!drill() || !home_->isHidden() || !yes_->isEnabled())
         return;
     const CaseData& data = workspace().data();
     const PracticeChoice chosen = choice();
