@@ -3,6 +3,7 @@
 #include "core/measure/measure_set.h"
 #include "core/reasons.h"
 #include "core/uncertainty/stats.h"
+#include "media/movement_watch.h"
 #include "work/clip_files.h"
 #include "work/find_repetitions.h"
 #include "work/propose_marks.h"
@@ -68,6 +69,48 @@ std::vector<std::string> doubtsOf(const MeasureValue& value, const Repetition& r
         if (const auto set = repetition.events.find(event);
             set != repetition.events.end() && isDoubtful(set->second.source))
             out.push_back(event);
+    return out;
+}
+
+/// Repetitions of a clip from a camera that stands, as movements between rests about as long as those of the section;
+/// quick, as no network looks. Empty where they are not like that: then they are to be found in earnest.
+Result<std::vector<FrameSpan>> movementsIn(const QString& path, const Section& like, const Clip& likeIn,
+                                           const GoOn& goOn) {
+    std::vector<double> usual;
+    for (const Repetition& repetition : like.repetitions)
+        usual.push_back((*likeIn.timesS)[static_cast<std::size_t>(repetition.to)] -
+                        (*likeIn.timesS)[static_cast<std::size_t>(repetition.from)]);
+    std::vector<FrameSpan> out;
+    if (usual.empty())
+        return out;
+    const auto reader = ClipReader::open(path.toStdString());
+    if (!reader)
+        return reader.error();
+    const std::vector<double>& times = (*reader)->info().timesS;
+    const auto frameAt = [&](double atS) {
+        return static_cast<int>(std::lower_bound(times.begin(), times.end(), atS - 1e-9) - times.begin());
+    };
+    constexpr double kRoomS = 0.15, kShort = 0.5, kLong = 1.5; // own choices; of the usual length
+    MovementWatch watch;
+    std::vector<MovementWatch::Moved> moved;
+    for (int f = 0; f < (*reader)->info().frames(); ++f) {
+        if (!goOn(static_cast<double>(f) / (*reader)->info().frames()))
+            return cancelled();
+        const auto picture = (*reader)->frame(f);
+        if (!picture)
+            return picture.error();
+        if (const auto ended = watch.add(*picture))
+            moved.push_back(*ended);
+    }
+    if (watch.moving()) // a clip often ends before the rest that follows
+        moved.push_back(*watch.endNow(times.back()));
+    for (const MovementWatch::Moved& each : moved) {
+        const double length = each.toS - each.fromS;
+        if (length < kShort * median(usual) || length > kLong * median(usual))
+            return std::vector<FrameSpan>{};
+        out.emplace_back(std::max(0, frameAt(each.fromS - kRoomS)),
+                         std::min(static_cast<int>(times.size()) - 1, frameAt(each.toS + kRoomS)));
+    }
     return out;
 }
 
@@ -185,6 +228,17 @@ Result<MeasuredClip> MeasuredFeedback::measure(const QString& path, const std::o
         };
         spans = {{frame(stretch->first), frame(stretch->second)}};
     } else {
+        const RepetitionPlace like =
+            then.repetitions.empty() ? RepetitionPlace() : placeOf(*data_, then.repetitions[0].id);
+        if (like) {
+            constexpr double kWatching = 0.1; // of the time
+            auto moved = movementsIn(path, then, *like.clip, [&](double share) { return goOn(kWatching * share); });
+            if (!moved)
+                return moved.error();
+            spans = std::move(*moved);
+        }
+    }
+    if (!stretch && spans.empty()) {
         auto found = findSpans(*data, clip, clip.sections.front(), models_,
                                [&](double share) { return goOn(kFinding * share); });
         if (!found)

@@ -67,7 +67,8 @@ public:
 
     /// The stretch of a clip, stored time, in which one repetition lies.
     using Stretch = std::pair<double, double>;
-    /// Looks through a clip: the repetition of `stretch`, or where none is given those that are found in it. Errors as
+    /// Looks through a clip: the repetition of `stretch`, or where none is given those that are found in it (movements
+    /// between rests before a camera that stands, else as findSpans). Errors as
     /// of ClipReader; a clip in which nobody moves has no repetitions.
     [[nodiscard]] Result<MeasuredClip> measure(const QString& path, const std::optional<Stretch>& stretch,
                                                const GoOn& goOn);
