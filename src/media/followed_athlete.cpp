@@ -6,7 +6,6 @@
 #include <algorithm>
 #include <cmath>
 #include <future>
-#include <map>
 
 namespace riflesso {
 namespace {

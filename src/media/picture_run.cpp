@@ -17,7 +17,7 @@ int aheadOf(const Picture& picture) {
 } // namespace
 
 PictureRun::PictureRun(std::function<Result<Picture>(int)> frame, int from, int to)
-    : frame_(std::move(frame)), first_(from), to_(to), wanted_(from), reader_([this] { read(); }) {}
+    : frame_(std::move(frame)), first_(from), to_(to), wanted_(from), reader_([this, from] { read(from); }) {}
 
 PictureRun::~PictureRun() {
     {
@@ -28,13 +28,9 @@ PictureRun::~PictureRun() {
     reader_.join();
 }
 
-void PictureRun::read() {
+void PictureRun::read(int from) {
     int ahead = 1;
-    const std::optional<int> first = [&] { // set before this thread began
-        const std::lock_guard lock(mutex_);
-        return std::optional(first_);
-    }();
-    for (int at = *first; at <= to_; ++at) {
+    for (int at = from; at <= to_; ++at) {
         {
             std::unique_lock lock(mutex_);
             changed_.wait(lock, [&] { return stop_ || at <= wanted_ + ahead; });

@@ -29,7 +29,7 @@ public:
     void forgetBefore(int frame);
 
 private:
-    void read();
+    void read(int from);
 
     std::function<Result<Picture>(int)> frame_;
     int first_, to_; ///< first that is held

@@ -53,6 +53,7 @@ public:
     void lookIn(std::optional<PictureBox> box) override {
         box_ = box;
         last_.clear();
+        turned_ = false;
     }
 
     void expect(const std::vector<ProposedPoint>& joints) override { last_ = scored(joints); }
@@ -121,10 +122,14 @@ private:
         // Lying, hanging, on the hands: the networks know upright people best.
         const int byBody = turnsToUpright(last_);
         const double upright = sure(last_);
+        // Of pictures in which nobody stands, the first of a sequence alone is turned: one after the other they would
+        // cost four passes each.
+        const bool mayTurn = !turned_ || cropRound(last_, rgb).has_value();
+        turned_ = true;
         double best = upright;
         for (int turns = 1; turns < 4; ++turns) {
             const bool asked = turns == byBody;
-            if (!asked && upright >= kUprightEnough * static_cast<double>(kJoints))
+            if (!mayTurn || (!asked && upright >= kUprightEnough * static_cast<double>(kJoints)))
                 continue;
             std::vector<Scored> seen = look(turns);
             const double score = sure(seen);
@@ -304,6 +309,7 @@ private:
 
     cv::dnn::Net jointNet_, footNet_;
     std::optional<PictureBox> box_;
+    bool turned_ = false;      ///< whether this sequence was looked at turned once
     int turns_ = 0;            ///< quarters clockwise by which the sequence is looked at turned
     std::vector<Scored> last_; ///< where the athlete was, or is expected
 };

@@ -190,10 +190,11 @@ Result<std::unique_ptr<MeasuredFeedback>> MeasuredFeedback::open(std::shared_ptr
     const Section& then = *sectionOf(*out->data_, measure.filmedAs);
     if (const auto teacher = teacherOf(then)) {
         const RepetitionPlace place = placeOf(*out->data_, teacher->repetition);
-        const auto seen = proposeInStretch(*out->network_,
-                                           {place.clip->path.toStdString(), then.picture, place.repetition->from,
-                                            place.repetition->to, teacher->byHand},
-                                           {}, goOn);
+        const auto seen =
+            proposeInStretch(*out->network_,
+                             {place.clip->path.toStdString(), then.picture, place.repetition->from,
+                              place.repetition->to, teacher->byHand, wantsFeet(*out->data_, *place.repetition)},
+                             {}, goOn);
         if (seen)
             out->habits_.learn(then, *seen);
         else if (seen.error().kind == Error::Kind::Cancelled)

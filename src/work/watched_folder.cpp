@@ -7,7 +7,7 @@
 namespace riflesso {
 namespace {
 
-constexpr qint64 kStillMs = 1000;
+constexpr qint64 kStillMs = 1000, kEmptyMs = 5000; ///< an empty file may be one that is only begun
 /// What cameras and telephones write.
 const QStringList& endings() {
     static const QStringList list = {QStringLiteral("*.mp4"), QStringLiteral("*.mov"),  QStringLiteral("*.m4v"),
@@ -41,7 +41,7 @@ std::vector<WatchedFolder::Arrived> WatchedFolder::arrived(const QDateTime& now)
         }
         if (seen.done)
             continue;
-        if (seen.size > 0 && seen.since.msecsTo(now) >= kStillMs) {
+        if (seen.since.msecsTo(now) >= (seen.size > 0 ? kStillMs : kEmptyMs)) {
             seen.done = true;
             out.push_back({file.absoluteFilePath(), seen.written});
         } else {

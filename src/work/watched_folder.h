@@ -12,7 +12,7 @@
 namespace riflesso {
 
 /// Asked again and again (a few times a second). A file is whole when its size and its last write stood still for a
-/// second; one that vanishes before is forgotten, one that is written anew arrives anew.
+/// second (an empty one, for five); one that vanishes before is forgotten, one that is written anew arrives anew.
 class WatchedFolder {
 public:
     /// `alsoOld`: what lies there at first arrives too.

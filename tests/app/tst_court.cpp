@@ -72,8 +72,13 @@ private slots:
     void theDrillsOwnMeasureComesFirst() {
         app_->step("practice");
         QTRY_VERIFY(app_->quiet());
+        // What a killed program left behind goes.
+        const QString passing = app_->workspace.library()->folder() + QStringLiteral("/recordings/practice/passing");
+        QVERIFY(QDir().mkpath(passing));
+        QVERIFY(QFile::copy(clips_.filePath(QStringLiteral("first.mp4")), passing + QStringLiteral("/left.mp4")));
         app_->click("courtFilm");
         QVERIFY(panel()->isOpen());
+        QVERIFY(!QDir(passing).exists());
         QCOMPARE(app_->find<QComboBox>("courtMeasure")->itemData(0).toString(), QString(kMeasure));
         QVERIFY(app_->find<QComboBox>("courtAs")->count() > 0);
         QVERIFY2(text("courtState").contains(QStringLiteral("nothing is filmed before")),
@@ -180,12 +185,11 @@ private slots:
             if (last().measured.good) // the model's arm is far from hers
                 QCOMPARE(*last().measured.good, false);
         }
-        // It is over when the coach says so: something is measured, or it is said that nothing was found.
         app_->key(Qt::Key_Escape);
         QVERIFY(!panel()->isOpen());
         QTRY_VERIFY(app_->workspace.jobs().idle());
         // Nothing recorded is left behind.
-        const QDir left(app_->workspace.library()->folder() + QStringLiteral("/recordings/practice"));
+        const QDir left(app_->workspace.library()->folder() + QStringLiteral("/recordings/practice/passing"));
         QTRY_COMPARE(left.entryList(QDir::Files).size(), 0);
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
     }
@@ -198,10 +202,29 @@ private slots:
             app_->find<QAbstractButton>("courtKeep")->setChecked(keep);
             panel()->measure({film, std::pair(0.2, 1.7), QDateTime::currentDateTime(), true});
             QTRY_VERIFY_WITH_TIMEOUT(!text("courtVerdict").isEmpty(), 60000);
-            QTRY_COMPARE(QFile::exists(film), keep);
+            QTRY_VERIFY(!QFile::exists(film));
+            const QString kept = app_->workspace.library()->folder() + QStringLiteral("/recordings/practice/ours.mp4");
+            QCOMPARE(QFile::exists(kept), keep);
+            QFile::remove(kept);
             app_->key(Qt::Key_N);
         }
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
+    }
+    void theCoachEndsWhatNeverRests() {
+        // The stroke player of the demo is always on the move: nothing ends by itself.
+        CourtSource source;
+        std::vector<FilmedNow> films;
+        connect(&source, &CourtSource::filmed, this, [&](const FilmedNow& film) { films.push_back(film); });
+        QVERIFY(source.openCamera(QStringLiteral("simulated:" DEMO_CLIPS "/joris_known.mp4"), clips_.path()).ok());
+        QTRY_COMPARE_WITH_TIMEOUT(source.state(), QStringLiteral("Somebody moves"), 10000);
+        QTest::qWait(1500); // of film
+        QVERIFY(films.empty());
+        source.endMovement();
+        QCOMPARE(films.size(), std::size_t(1));
+        QVERIFY(films[0].ours && films[0].stretch && films[0].stretch->second - films[0].stretch->first > 1);
+        QVERIFY(ClipReader::open(films[0].path.toStdString()).ok());
+        source.close();
+        QVERIFY(QFile::remove(films[0].path));
     }
     void behindAnotherPageNobodyIsFilmed() {
         openPanel();

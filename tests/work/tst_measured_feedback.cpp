@@ -65,6 +65,9 @@ private slots:
         QVERIFY(QFile::remove(in + QStringLiteral("/gone.mov")));
         QCOMPARE(names(watched.arrived(now = now.addMSecs(1100))), QStringList{QStringLiteral("a.MP4")});
         QCOMPARE(watched.waiting(), 1);
+        // An empty one is waited for, but not for ever: whoever asks until nothing waits comes to an end.
+        QCOMPARE(names(watched.arrived(now = now.addMSecs(5000))), QStringList{QStringLiteral("empty.mp4")});
+        QCOMPARE(watched.waiting(), 0);
         QVERIFY(watched.there());
         QVERIFY(QDir(in).removeRecursively());
         QVERIFY(!watched.there());

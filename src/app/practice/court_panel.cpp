@@ -30,6 +30,8 @@ namespace {
 
 constexpr QSize kPicture(480, 480); ///< as they are drawn; shown smaller where there is less room
 constexpr int kShowEveryMs = 100;
+// In the library's folder: what is recorded until it was measured, and the films that are kept.
+const QString kPassing = QStringLiteral("/recordings/practice/passing"), kKept = QStringLiteral("/recordings/practice");
 const QString& folderId() {
     static const QString id = QStringLiteral("folder");
     return id;
@@ -112,7 +114,7 @@ CourtPanel::CourtPanel(Workspace& workspace, QWidget* parent) : QWidget(parent),
     connect(&source_, &CourtSource::filmed, this, &CourtPanel::measure);
     connect(&source_, &CourtSource::failed, this, [this](const QString& text) {
         emit said(text, true);
-        show();
+        refresh();
     });
     connect(&ticks_, &QTimer::timeout, this, &CourtPanel::tick);
 }
@@ -159,7 +161,7 @@ QLayout* CourtPanel::buildChoices() {
         fillMeasures();
         prepare();
     });
-    connect(every_, &QComboBox::activated, this, &CourtPanel::show);
+    connect(every_, &QComboBox::activated, this, &CourtPanel::refresh);
     return rows;
 }
 
@@ -208,10 +210,11 @@ void CourtPanel::open(const std::string& fault) {
                                            QVariant::fromValue(static_cast<qlonglong>(id.value)));
     fillMeasures();
     measured_ = unsure_ = 0;
-    seconds_.clear();
     forget();
+    // What the program could not delete because it was killed.
+    QDir(workspace_.library()->folder() + kPassing).removeRecursively();
     ticks_.start(kShowEveryMs);
-    show();
+    refresh();
 }
 
 void CourtPanel::close() {
@@ -259,7 +262,7 @@ void CourtPanel::prepare() {
     forget();
     if (source_.isOpen())
         measure({});
-    show();
+    refresh();
 }
 
 void CourtPanel::chooseSource() {
@@ -269,19 +272,16 @@ void CourtPanel::chooseSource() {
     if (id == folderId())
         askFolder();
     else if (!id.isEmpty()) {
-        if (consentOn(workspace_.data().athlete, QDate::currentDate()) != Consent::Valid) {
-            from_->setCurrentIndex(0);
-            emit said(tr("No consent to be filmed holds today. Write it down on the Athlete page first."), true);
-        } else if (const auto done =
-                       source_.openCamera(id, workspace_.library()->folder() + QStringLiteral("/recordings/practice"));
-                   !done) {
+        if (const auto done =
+                mayFilm() ? source_.openCamera(id, workspace_.library()->folder() + kPassing) : Result<void>();
+            !done) {
             from_->setCurrentIndex(0);
             emit said(words::text(done.error().sentence()), true);
         }
     }
     if (source_.isCamera())
         prepare();
-    show();
+    refresh();
     if (parentWidget())
         parentWidget()->setFocus();
 }
@@ -297,12 +297,17 @@ void CourtPanel::askFolder() {
     dialog->open();
 }
 
+bool CourtPanel::mayFilm() {
+    if (consentOn(workspace_.data().athlete, QDate::currentDate()) == Consent::Valid)
+        return true;
+    from_->setCurrentIndex(0);
+    emit said(tr("No consent to be filmed holds today. Write it down on the Athlete page first."), true);
+    return false;
+}
+
 void CourtPanel::watch(const QString& folder) {
-    if (consentOn(workspace_.data().athlete, QDate::currentDate()) != Consent::Valid) {
-        from_->setCurrentIndex(0);
-        emit said(tr("No consent to be filmed holds today. Write it down on the Athlete page first."), true);
+    if (!mayFilm())
         return;
-    }
     forget();
     from_->setCurrentIndex(from_->findData(folderId()));
     source_.openFolder(folder);
@@ -318,8 +323,14 @@ void CourtPanel::next() {
     const MeasureDef* measure = def();
     if (running_ || films_.empty() || !open_)
         return;
-    const FilmedNow film = films_.front();
+    FilmedNow film = films_.front();
     films_.pop_front();
+    if (film.ours && keep_->isChecked()) {
+        const QString kept = workspace_.library()->folder() + kKept + u'/' + QFileInfo(film.path).fileName();
+        QDir().mkpath(QFileInfo(kept).path());
+        if (QFile::rename(film.path, kept))
+            film.path = kept;
+    }
     const auto temporary = std::make_shared<Temporary>(film.path, film.ours && !keep_->isChecked());
     if (!assessment_ || !measure || workspace_.data().id != of_)
         return;
@@ -381,13 +392,12 @@ void CourtPanel::came(const Result<Answer>& answer, const QString& name, int epo
         for (const Shot& shot : answer->shots) {
             ++measured_;
             unsure_ += shot.repetition.verdict == FeedbackVerdict::NotSure;
-            seconds_.push_back(shot.seconds);
             waiting_.push_back(shot);
         }
         if (waiting_.size() == answer->shots.size())
             shown_ = isTurn();
     }
-    show();
+    refresh();
     emit changed();
     next();
 }
@@ -412,7 +422,7 @@ std::optional<CourtPanel::Waiting> CourtPanel::take() {
     waiting_.pop_front();
     ++done_;
     shown_ = !waiting_.empty() && isTurn();
-    show();
+    refresh();
     return out;
 }
 
@@ -426,7 +436,7 @@ void CourtPanel::showNumber() {
     if (waiting_.empty() || shown_)
         return;
     shown_ = true;
-    show();
+    refresh();
     emit changed();
 }
 
@@ -437,10 +447,10 @@ void CourtPanel::tick() {
         ownPicture_ = QPixmap::fromImage(picture);
         own_->setPixmap(ownPicture_.scaled(own_->size(), Qt::KeepAspectRatio, Qt::SmoothTransformation));
     }
-    show();
+    refresh();
 }
 
-void CourtPanel::show() {
+void CourtPanel::refresh() {
     const MeasureDef* measure = def();
     const bool stands = !waiting_.empty();
     const Shot* shot = stands && shown_ ? &waiting_.front() : nullptr;
@@ -496,7 +506,7 @@ void CourtPanel::show() {
     put(model_, modelPicture_, shot->model);
 }
 
-void CourtPanel::resizeEvent(QResizeEvent*) { show(); }
+void CourtPanel::resizeEvent(QResizeEvent*) { refresh(); }
 
 void CourtPanel::hideEvent(QHideEvent* event) {
     if (event->spontaneous() || !open_)

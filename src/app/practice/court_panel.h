@@ -48,8 +48,6 @@ public:
     void showNumber();
     /// Repetitions of the block so far: whose turn it is.
     void setDone(int repetitions) { done_ = repetitions; }
-    /// Whether one is being measured or waits for its turn.
-    [[nodiscard]] bool busy() const { return running_ || !films_.empty(); }
 
 signals:
     void changed(); ///< another repetition waits, or none any more
@@ -78,10 +76,12 @@ private:
     void prepare();
     void chooseSource();
     void askFolder();
+    /// Whether a consent to be filmed holds today; says where it does not.
+    [[nodiscard]] bool mayFilm();
     void next();
     void came(const Result<Answer>& answer, const QString& name, int epoch);
     void tick();
-    void show();
+    void refresh();
     void forget();
     [[nodiscard]] const MeasureDef* def() const;
     [[nodiscard]] bool isTurn() const;
@@ -106,7 +106,6 @@ private:
     bool shown_ = false; ///< the number of the first that waits
     FeedbackBand band_;
     int measured_ = 0, unsure_ = 0;
-    std::vector<double> seconds_;
     std::shared_ptr<std::unique_ptr<MeasuredFeedback>> feedback_; ///< used by one job at a time
 };
 
