@@ -12,13 +12,6 @@ constexpr std::size_t kKeptIdle = 2;
 constexpr double kShareOnScreen = 0.75;
 } // namespace
 
-QImage toImage(const Picture& picture) {
-    auto* keep = new std::shared_ptr<const std::vector<std::uint8_t>>(picture.rgb);
-    return QImage(
-        picture.rgb->data(), picture.width, picture.height, qsizetype(3) * picture.width, QImage::Format_RGB888,
-        [](void* held) { delete static_cast<std::shared_ptr<const std::vector<std::uint8_t>>*>(held); }, keep);
-}
-
 ClipFrames::ClipFrames(QObject* parent) : QObject(parent), cacheBytes_(ClipReader::kDefaultCacheBytes) {
     closing_.setMaxThreadCount(1);
 }

@@ -3,6 +3,7 @@
 // request of a view wins, whichever clip it asked for, and nothing comes after the clips were let go.
 
 #include "media/frame_server.h"
+#include "takehome/clip_pictures.h"
 
 #include <QImage>
 #include <QObject>
@@ -63,8 +64,5 @@ private:
     int generation_ = 0, asked_ = 0, nextView_ = 1;
     QThreadPool closing_; ///< a decoder at work is not waited for by the window
 };
-
-/// An image that shares the picture's bytes.
-[[nodiscard]] QImage toImage(const Picture& picture);
 
 } // namespace riflesso

@@ -12,6 +12,7 @@
 #include "app/widgets/stage_view.h"
 #include "app/widgets/time_strip.h"
 #include "app/widgets/waterline.h"
+#include "report/names_left_out.h"
 #include "report/words.h"
 
 #include <QApplication>
@@ -22,7 +23,6 @@
 #include <QLabel>
 #include <QMenu>
 #include <QPainter>
-#include <QRegularExpression>
 #include <QSaveFile>
 #include <QStandardPaths>
 #include <QSvgGenerator>
@@ -34,16 +34,6 @@ namespace {
 
 template <class... Views> bool isOneOf(const QWidget* widget) {
     return (... || (qobject_cast<const Views*>(widget) != nullptr));
-}
-
-/// The words without the names, each replaced by a dash.
-QString withoutNames(QString text, const QStringList& names) {
-    for (const QString& name : names)
-        text.replace(QRegularExpression(QStringLiteral("\\b%1\\b").arg(QRegularExpression::escape(name)),
-                                        QRegularExpression::CaseInsensitiveOption |
-                                            QRegularExpression::UseUnicodePropertiesOption),
-                     QStringLiteral("—"));
-    return text;
 }
 
 /// The view itself, where it is one, and all in it.
@@ -147,24 +137,6 @@ QWidget* pictureView(QWidget* widget) {
                     RunChartView, TimeStrip, ClipTimeline, ShareBar>(widget))
             return widget;
     return nullptr;
-}
-
-QStringList namesIn(const CaseData& data) {
-    QStringList out;
-    const auto add = [&](const QString& name) {
-        if (!name.trimmed().isEmpty() && !out.contains(name))
-            out << name;
-        constexpr qsizetype kShort = 3; // "de", "A": words of any sentence
-        for (const QString& part : name.split(u' ', Qt::SkipEmptyParts))
-            if (part.size() >= kShort && !out.contains(part))
-                out << part;
-    };
-    add(data.athlete.name);
-    for (const Session& session : data.sessions)
-        for (const Clip& clip : session.clips)
-            for (const Section& section : clip.sections)
-                add(section.performer);
-    return out;
 }
 
 QImage pictureOf(QWidget& view, const PictureWish& wish) {

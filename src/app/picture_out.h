@@ -20,8 +20,6 @@ struct PictureWish {
     QStringList hiddenNames; ///< words that are not said in it
     bool facesCovered = false;
 };
-/// Names of the athlete and of model performers of a case, whole and by their parts.
-[[nodiscard]] QStringList namesIn(const CaseData& data);
 
 /// As it is seen, finer or coarser. Precondition: wish.widthPx > 0.
 [[nodiscard]] QImage pictureOf(QWidget& view, const PictureWish& wish);

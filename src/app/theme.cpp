@@ -59,9 +59,10 @@ QSlider::groove:horizontal { height: 4px; background: %line; border-radius: 2px;
 QSlider::handle:horizontal { width: 12px; margin: -5px 0; background: %ink; border-radius: 6px; }
 QSplitter::handle { background: %line; }
 QToolTip { background: %raised; color: %ink; border: 1px solid %edge; padding: 3px; }
-QCheckBox::indicator, QRadioButton::indicator { width: 12px; height: 12px; border: 1px solid %edge; background: %raised; }
+QCheckBox::indicator, QRadioButton::indicator, QAbstractItemView::indicator { width: 12px; height: 12px; border: 1px solid %edge; background: %raised; }
 QRadioButton::indicator { border-radius: 6px; }
-QCheckBox::indicator:checked, QRadioButton::indicator:checked { background: %ink; border: 1px solid %ink; }
+QCheckBox::indicator:checked, QRadioButton::indicator:checked, QAbstractItemView::indicator:checked { background: %ink; border: 1px solid %ink; }
+QAbstractItemView::indicator:disabled { border: 1px solid %line; background: transparent; }
 QCheckBox::indicator:focus, QRadioButton::indicator:focus { border: 2px solid %ink; }
 QFrame#line { background: %line; max-height: 1px; min-height: 1px; border: none; }
 QLabel#message { padding: 4px 16px; background: %raised; border-bottom: 1px solid %line; }

@@ -193,10 +193,11 @@ Result<Json> simulateTake(const Arguments& arguments, const std::string& out) {
 } // namespace
 
 Result<Json> simulate(const Words& words) {
-    const auto arguments =
-        Arguments::parse(words, {"out", "clips", "pack", "take", "repetitions", "seed", "bearing", "picture"});
+    const auto arguments = Arguments::parse(
+        words, {"out", "clips", "pack", "take", "repetitions", "seed", "bearing", "picture", "only-truth"});
     if (!arguments)
         return arguments.error();
+    const bool onlyTruth = arguments->value("only-truth") == "yes";
     const auto out = arguments->required("out");
     if (!out)
         return out.error();
@@ -233,6 +234,14 @@ Result<Json> simulate(const Words& words) {
         if (!skill)
             return skill.error();
         std::fprintf(stderr, "\n");
+        if (onlyTruth) {
+            const auto truth = simcam::truthOfToldClip(*clip, skill->first, skill->second);
+            if (!truth)
+                return truth.error();
+            if (const auto done = simcam::writeTruth(*truth, *out, clip->name); !done)
+                return done.error();
+            return Json{{"truth", *out + "/" + clip->name + ".truth.json"}};
+        }
         if (const auto done = simcam::renderToldClip(*clip, skill->first, skill->second, *out, shown); !done)
             return done.error();
         return Json{{"clip", *out + "/" + clip->name + ".mp4"}, {"truth", *out + "/" + clip->name + ".truth.json"}};
@@ -241,13 +250,16 @@ Result<Json> simulate(const Words& words) {
     for (const simcam::SimulatedClip& clip : simcam::demoClips()) {
         names += (names.empty() ? "" : " ") + clip.name;
         if (clip.name == name)
-            return answer(simcam::renderClip(clip, *out, shown), clip.frames);
+            return answer(onlyTruth ? simcam::writeTruth(simcam::truthJson(clip), *out, name)
+                                    : simcam::renderClip(clip, *out, shown),
+                          clip.frames);
     }
     // Made of the pictures of the others, which lie in --clips, or where it is written.
     for (const simcam::OddClip& clip : simcam::oddClips()) {
         names += " " + clip.name;
         if (clip.name == name)
-            return answer(simcam::makeOddClip(clip, arguments->value("clips").value_or(*out), *out, shown),
+            return answer(onlyTruth ? simcam::writeTruth(simcam::truthJson(clip), *out, name)
+                                    : simcam::makeOddClip(clip, arguments->value("clips").value_or(*out), *out, shown),
                           clip.frames());
     }
     return badInput("command line", "simulate NAME --out DIR, NAME one of " + names, name.empty() ? "nothing" : name);

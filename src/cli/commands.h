@@ -38,6 +38,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> progressCommand(const Words& words);
 /// Measures each clip that arrives in a folder; says a line for each repetition, and null at its end.
 [[nodiscard]] Result<Json> watchCommand(const Words& words);
+/// Writes a film to be taken home.
+[[nodiscard]] Result<Json> filmCommand(const Words& words);
 [[nodiscard]] Result<Json> exportCommand(const Words& words);
 [[nodiscard]] Result<Json> importCommand(const Words& words);
 [[nodiscard]] Result<Json> report(const Words& words);

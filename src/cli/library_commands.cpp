@@ -4,14 +4,13 @@
 #include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "demo/demo_library.h"
-#include "media/clip_reader.h"
 #include "report/paper.h"
 #include "store/case_archive.h"
 #include "store/library.h"
+#include "takehome/clip_pictures.h"
 
 #include <QFile>
 
-#include <map>
 #include <memory>
 
 namespace riflesso::cli {
@@ -168,24 +167,11 @@ Result<Json> report(const Words& words) {
     const auto content = reportFromJson(stored->content, QStringLiteral("assessment %1").arg(id));
     if (!content)
         return content.error();
-    std::map<QString, std::unique_ptr<ClipReader>> readers;
-    const QDir root(library->folder());
     int missing = 0;
-    const PictureSource pictures = [&](const QString& path, int frame) {
-        std::unique_ptr<ClipReader>& reader = readers[path];
-        if (!reader) {
-            auto opened = ClipReader::open(root.absoluteFilePath(path).toStdString());
-            if (opened)
-                reader = std::move(*opened);
-        }
-        const auto picture = reader ? reader->frame(frame) : Result<Picture>(badInput("", "", ""));
-        if (!picture) {
-            ++missing;
-            return QImage();
-        }
-        return QImage(picture->rgb->data(), picture->width, picture->height, qsizetype(3) * picture->width,
-                      QImage::Format_RGB888)
-            .copy();
+    const PictureSource pictures = [&, clips = clipPictures(library->folder())](const QString& path, int frame) {
+        QImage image = clips(path, frame);
+        missing += image.isNull();
+        return image;
     };
     if (const auto written = writePdf(*content, Paper::Plan, pictures, absolute(out)); !written)
         return written.error();

@@ -70,13 +70,19 @@ const std::vector<Command>& commands() {
          "what practice and sessions say: rungs, charts, tests, what holds, what next"},
         {"watch", watchCommand, "FOLDER --library L --case ID [--measure M] [--section ID] [--once]",
          "measured feedback: each clip that arrives in the folder is marked and measured, one JSON object a line"},
+        {"film", filmCommand,
+         "LIBRARY --case ID --kind home|then-now|repetition [--repetition ID [--measure M]] [--session YYYY-MM-DD] "
+         "[--stress LEVEL] [--cover athlete,model] [--unsure cover|stop] [--names yes|no] [--size 1280x720] "
+         "--out F.mp4|F.webm",
+         "a film to be taken home: findings and plan, then and now, or one repetition"},
         {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},
         {"import", importCommand, "LIBRARY C.zip [--only-show yes|no]", "a case in from an archive"},
         {"work", workCommand, "CASE.zip --do look,find,propose,track,assess --out CASE2.zip",
          "a case in an archive worked on without a library: clips looked through, repetitions found, marks proposed "
          "and tracked, sets assessed; done again it goes on"},
         {"simulate", simulate,
-         "NAME --out DIR [--clips DIR] | --pack ID [--take model|FAULT] [--repetitions N] [--seed S] [--bearing DEG] "
+         "NAME --out DIR [--clips DIR] [--only-truth yes] | --pack ID [--take model|FAULT] [--repetitions N] [--seed "
+         "S] [--bearing DEG] "
          "--out DIR",
          "renders a demo clip again, or writes the truth of a take of the simulated athlete"},
     };

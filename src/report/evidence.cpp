@@ -27,6 +27,7 @@ std::optional<PictureRef> eventPicture(const CaseData& data, RepetitionId id, co
     if (found == place.repetition->events.end())
         return {};
     PictureRef ref;
+    ref.repetition = id;
     ref.clipPath = place.clip->path;
     ref.clipHash = place.clip->hash;
     ref.turnedOver = place.section->picture.mirrored;
@@ -233,6 +234,7 @@ std::vector<PictureRef> measuredPictures(const CaseData& data, const Assessment&
     auto own = eventPicture(data, id, event, named ? text(named->title) : QString());
     if (!own) {
         own.emplace();
+        own->repetition = id;
         own->clipPath = place.clip->path;
         own->turnedOver = place.section->picture.mirrored;
         own->frame = (place.repetition->from + place.repetition->to) / 2;

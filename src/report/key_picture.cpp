@@ -111,6 +111,13 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
         painter.drawText(out.rect(), Qt::AlignCenter, Report::tr("clip not found"));
         return out;
     }
+    std::optional<HeadCover> head;
+    if (ref.faceCovered) {
+        std::map<std::string, PixelPoint> marks;
+        for (const auto& [name, at] : ref.marks)
+            marks[name] = {at.x(), at.y()};
+        head = headCover(marks);
+    }
     const QRectF crop = cropAround(ref.marks, size, frame.size());
     const double scale = size.width() / crop.width();
     painter.save();
@@ -118,14 +125,17 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
         painter.translate(size.width(), 0);
         painter.scale(-1, 1);
     }
-    painter.drawImage(QRectF(-crop.x() * scale, -crop.y() * scale, frame.width() * scale, frame.height() * scale),
-                      frame);
+    if (!ref.faceCovered || head)
+        painter.drawImage(QRectF(-crop.x() * scale, -crop.y() * scale, frame.width() * scale, frame.height() * scale),
+                          frame);
     painter.restore(); // words are never mirrored
     const auto place = [&](QPointF p) {
         const double x = (p.x() + .5 - crop.x()) * scale;
         return QPointF(ref.mirrored ? size.width() - x : x, (p.y() + .5 - crop.y()) * scale);
     };
     const QColor colour = ref.ofModel ? look::dark().model : look::dark().athlete;
+    if (head)
+        drawHeadCover(painter, *head, colour, place, scale);
     const double width = std::max(1.5, size.width() / 220.0);
     drawFigure(painter, ref.marks, lines, colour, width, place);
     if (ref.shape) {

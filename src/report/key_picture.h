@@ -24,6 +24,8 @@ struct PictureRef {
     QString caption;
     std::optional<MeasuredShape> shape = {}; ///< what is measured, drawn over the figure
     QString value = {};                      ///< that stands beside it
+    RepetitionId repetition = {};            ///< that it is of, as long as the case is at hand; never frozen
+    bool faceCovered = false;                ///< where the head is not surely known, the clip's picture is left out
 };
 
 /// Frame of a clip as an image, null where it cannot be had.

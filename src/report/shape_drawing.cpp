@@ -120,4 +120,17 @@ void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& val
     painter.restore();
 }
 
+void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour,
+                   const std::function<QPointF(QPointF)>& place, double scale) {
+    constexpr double kSoftEdge = 1.5; // the rim of a smooth disc lets something through
+    painter.save();
+    painter.setPen(Qt::NoPen);
+    QColor opaque = colour;
+    opaque.setAlpha(255);
+    painter.setBrush(opaque);
+    const double radius = head.radiusPx * scale + kSoftEdge;
+    painter.drawEllipse(place({head.centre.x, head.centre.y}), radius, radius);
+    painter.restore();
+}
+
 } // namespace riflesso

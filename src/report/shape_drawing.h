@@ -2,6 +2,7 @@
 // Draws what is measured over a picture, on the stage and on paper alike.
 
 #include "core/measure/measured_shape.h"
+#include "core/points/head_cover.h"
 
 #include <QColor>
 #include <QPainter>
@@ -22,5 +23,9 @@ void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& val
 [[nodiscard]] QRectF shapeValueBox(const QFont& font, QPaintDevice* device, const MeasuredShape& shape,
                                    const QString& value, const std::function<QPointF(QPointF)>& place,
                                    const QRectF& bounds);
+
+/// An opaque disc over a head; `scale`: painter's units a pixel of the clip.
+void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour,
+                   const std::function<QPointF(QPointF)>& place, double scale);
 
 } // namespace riflesso

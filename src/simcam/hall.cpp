@@ -1,7 +1,13 @@
 #include "simcam/hall.h"
 #include "simcam/scenery.h"
 
+#include <Eigen/Core>
+#include <Eigen/Eigenvalues>
+
+#include <array>
 #include <atomic>
+#include <cmath>
+#include <numbers>
 #include <optional>
 #include <random>
 #include <thread>
@@ -456,6 +462,39 @@ Vec3 Camera::ray(float x, float y) const {
     const Basis b = basis();
     return unit(b.forward * focalPx + b.right * (x + .5f - static_cast<float>(width) / 2) +
                 b.up * (static_cast<float>(height) / 2 - .5f - y));
+}
+
+namespace {
+
+/// The outline of the unit ball under a map of the plane or of space; rows: x and y of the picture.
+template <int kColumns> SeenEllipse outlineOf(PixelPosition middle, const Eigen::Matrix<double, 2, kColumns>& map) {
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(map * map.transpose());
+    const Eigen::Vector2d along = axes.eigenvectors().col(1);
+    return {static_cast<double>(middle.x), static_cast<double>(middle.y), std::sqrt(axes.eigenvalues()(1)),
+            std::sqrt(std::max(0.0, axes.eigenvalues()(0))), std::atan2(along.y(), along.x()) * 180 / std::numbers::pi};
+}
+
+} // namespace
+
+SeenEllipse headSeen(const Body& body, const Camera& camera) {
+    // Shares of body height; buildHead's shapes lie inside, their blends too.
+    constexpr float kAhead = .001f, kUp = -.001f, kForward = .069f, kHigh = .073f, kWide = .053f;
+    const Vec3 middle = body.headCentre + body.head.forward * kAhead + body.head.up * kUp;
+    const std::array half = {body.head.forward * kForward, body.head.up * kHigh, body.head.left * kWide};
+    Eigen::Matrix<double, 2, 3> map;
+    for (int i = 0; i < 3; ++i) {
+        const auto at = static_cast<std::size_t>(i);
+        const PixelPosition one = camera.project(middle + half[at]), other = camera.project(middle - half[at]);
+        map.col(i) << static_cast<double>(one.x - other.x) / 2, static_cast<double>(one.y - other.y) / 2;
+    }
+    return outlineOf<3>(camera.project(middle), map);
+}
+
+SeenEllipse ellipseOf(PixelPosition middle, PixelPosition one, PixelPosition other) {
+    Eigen::Matrix<double, 2, 2> map;
+    map << static_cast<double>(one.x - middle.x), static_cast<double>(other.x - middle.x),
+        static_cast<double>(one.y - middle.y), static_cast<double>(other.y - middle.y);
+    return outlineOf<2>(middle, map);
 }
 
 Renderer::Renderer(const Camera& camera)

@@ -35,6 +35,16 @@ private:
     [[nodiscard]] Basis basis() const;
 };
 
+/// An ellipse in the picture, pixels: half axes a >= b > 0, a turned by `deg` clockwise from the picture's x.
+struct SeenEllipse {
+    double x = 0, y = 0, a = 0, b = 0, deg = 0;
+};
+/// The head with hair, ears, nose and chin: the outline of the ellipsoid that holds them, its perspective taken as
+/// that at its middle (at the demo's distances right to 3 % of its size).
+[[nodiscard]] SeenEllipse headSeen(const Body& body, const Camera& camera);
+/// The ellipse whose two conjugate half diameters end at these places of the picture.
+[[nodiscard]] SeenEllipse ellipseOf(PixelPosition middle, PixelPosition one, PixelPosition other);
+
 /// Colours in sRGB 0..255.
 struct Outfit {
     Vec3 jacket{220, 222, 226}, breeches{70, 84, 120}, skin{224, 172, 142}, hair{58, 40, 28}, shoe{210, 60, 50},

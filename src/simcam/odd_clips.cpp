@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 #include <numeric>
 #include <set>
 
@@ -81,6 +82,16 @@ OddSection sectionOf(const std::string& name, int number, int rate, int tick, in
             out.eventTimesS.emplace_back(event, stored);
     }
     return out;
+}
+
+/// A head in the picture that the other became.
+SeenEllipse headThrough(const PlaneMap& map, const SeenEllipse& head) {
+    const double turn = head.deg * std::numbers::pi / 180, c = std::cos(turn), s = std::sin(turn);
+    const auto at = [&](double along, double across) {
+        return mapped(map, {static_cast<float>(head.x + along * c - across * s),
+                            static_cast<float>(head.y + along * s + across * c)});
+    };
+    return ellipseOf(at(0, 0), at(head.a, 0), at(0, head.b));
 }
 
 void add(OddClip& clip, const std::string& name, int number, const Handling& how) {
@@ -220,6 +231,8 @@ Json truthJson(const OddClip& clip) {
         for (const OddFrame& frame : section.frames) {
             out["times_s"].push_back(inTruth(static_cast<double>(frame.tick) / clip.rate));
             out["map_from_source"].push_back(frame.toPicture);
+            out["head_px"].push_back(
+                inTruth(headThrough(frame.toPicture, headTruth(clipCalled(section.source), frame.sourceFrame))));
             for (const auto& [name, at] : frameTruth(clipCalled(section.source), frame.sourceFrame)) {
                 const PixelPosition p = mapped(frame.toPicture, at);
                 // An implement that another section does not have leaves its place empty.

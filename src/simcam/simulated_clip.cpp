@@ -302,6 +302,10 @@ FrameTruth frameTruth(const SimulatedClip& clip, int frame, const Camera& camera
     return truth;
 }
 
+SeenEllipse headTruth(const SimulatedClip& clip, int frame) {
+    return headSeen(bodyAt(clip, frame), cameraOf(clip, momentOf(clip, frame).first->facesLeft));
+}
+
 ClipRenderer::ClipRenderer(const SimulatedClip& clip) : clip_(clip) {
     for (const Take& take : clip.takes)
         if (!renderers_.contains(take.facesLeft))
@@ -343,9 +347,10 @@ Json truthJson(const SimulatedClip& clip) {
                                 {"facing", take.facesLeft ? "left" : "right"},
                                 {"repetitions", reps}});
     }
-    Json landmarks = Json::object(), angles = Json::object();
+    Json landmarks = Json::object(), angles = Json::object(), heads = Json::array();
     for (int i = 0; i < clip.frames; ++i) {
         FrameTruth truth = frameTruth(clip, i);
+        heads.push_back(inTruth(headTruth(clip, i)));
         for (const auto& [name, at] : truth)
             landmarks[name].push_back({inTruth(static_cast<double>(at.x)), inTruth(static_cast<double>(at.y))});
         for (const char* side : {"left", "right"}) {
@@ -355,11 +360,16 @@ Json truthJson(const SimulatedClip& clip) {
         }
     }
     out["landmarks_px"] = std::move(landmarks);
+    out["head_px"] = std::move(heads);
     out["included_angles_deg"] = std::move(angles);
     return out;
 }
 
 double inTruth(double value) { return std::round(value * 1e4) / 1e4; }
+
+Json inTruth(const SeenEllipse& head) {
+    return {inTruth(head.x), inTruth(head.y), inTruth(head.a), inTruth(head.b), inTruth(head.deg)};
+}
 
 Result<void> writeTruth(const Json& truth, const std::string& folder, const std::string& name) {
     std::ofstream file(folder + "/" + name + ".truth.json");

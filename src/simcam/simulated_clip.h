@@ -62,6 +62,9 @@ using FrameTruth = std::map<std::string, PixelPosition>;
 /// The same before another camera.
 [[nodiscard]] FrameTruth frameTruth(const SimulatedClip& clip, int frame, const Camera& camera);
 
+/// The head of who moves in a frame.
+[[nodiscard]] SeenEllipse headTruth(const SimulatedClip& clip, int frame);
+
 /// The camera of a clip, for what faces left or right.
 [[nodiscard]] Camera cameraOf(const SimulatedClip& clip, bool facesLeft);
 
@@ -82,6 +85,8 @@ private:
 
 /// A number as a truth file has it: four decimals.
 [[nodiscard]] double inTruth(double value);
+/// A head as a truth file has it: x, y, a, b in pixels, degrees.
+[[nodiscard]] Json inTruth(const SeenEllipse& head);
 /// Writes NAME.truth.json into a folder.
 [[nodiscard]] Result<void> writeTruth(const Json& truth, const std::string& folder, const std::string& name);
 

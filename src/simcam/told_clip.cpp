@@ -164,8 +164,10 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
     return out;
 }
 
-Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillTakes& takes, const std::string& folder,
-                            const std::function<bool(double share)>& goOn) {
+namespace {
+
+/// What every take of the clip shows, or which cannot be shown.
+Result<void> checkTakes(const ToldClip& clip, const SkillTakes& takes) {
     for (const ToldSection& section : clip.sections)
         for (const ToldRepetition& told : section.repetitions) {
             const auto take = takes.told.takes.find(told.take);
@@ -174,42 +176,42 @@ Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillT
             if (!take->second.cannot.empty())
                 return badInput(clip.name + ": take " + told.take, "what the figure can show", take->second.cannot);
         }
+    return {};
+}
+
+std::size_t sectionAt(const Filmed& film, int frame) {
+    const auto end = std::upper_bound(film.sectionEnds.begin(), film.sectionEnds.end(), frame);
+    return std::min<std::size_t>(static_cast<std::size_t>(end - film.sectionEnds.begin()), film.sectionEnds.size() - 1);
+}
+float timeAt(const ToldClip& clip, int frame) { return static_cast<float>(frame) / static_cast<float>(clip.frameRate); }
+
+Body bodyIn(const ToldClip& clip, const SkillTakes& takes, const Filmed& film, int frame) {
+    Pose pose = poseIn(takes.told, postureAt(film.postures, timeAt(clip, frame)));
+    if (takes.told.prone)
+        afloat(pose);
+    if (clip.sections[sectionAt(film, frame)].leftHanded)
+        pose = mirrored(pose);
+    return buildBody(pose, turnFor(clip.view));
+}
+
+} // namespace
+
+Result<Json> truthOfToldClip(const ToldClip& clip, const Pack& pack, const SkillTakes& takes) {
+    if (const auto right = checkTakes(clip, takes); !right)
+        return right.error();
     const Filmed film = filmed(clip, takes);
     const float turn = turnFor(clip.view);
-    const auto sectionOf = [&](int frame) {
-        const auto end = std::upper_bound(film.sectionEnds.begin(), film.sectionEnds.end(), frame);
-        return std::min<std::size_t>(static_cast<std::size_t>(end - film.sectionEnds.begin()),
-                                     clip.sections.size() - 1);
-    };
-    const auto timeOf = [&](int frame) { return static_cast<float>(frame) / static_cast<float>(clip.frameRate); };
-    auto writer = ClipWriter::create(folder + "/" + clip.name + ".mp4",
-                                     {clip.camera.width, clip.camera.height, clip.frameRate, 26, 60, 0});
-    if (!writer)
-        return writer.error();
-    const Renderer renderer(clip.camera);
-    Json landmarks = Json::object();
+    Json landmarks = Json::object(), heads = Json::array();
     for (int frame = 0; frame < film.frames; ++frame) {
-        if (goOn && !goOn(static_cast<double>(frame) / film.frames))
-            return cancelled();
-        const ToldSection& section = clip.sections[sectionOf(frame)];
-        Pose pose = poseIn(takes.told, postureAt(film.postures, timeOf(frame)));
-        if (takes.told.prone)
-            afloat(pose);
-        if (section.leftHanded)
-            pose = mirrored(pose);
-        if (const auto written = (*writer)->write(renderer.render(buildBody(pose, turn), section.outfit,
-                                                                  static_cast<std::uint32_t>(frame) * 7919U + 11U));
-            !written)
-            return written;
-        for (const auto& [name, at] : placesAt(takes.told, film.postures, timeOf(frame), section.leftHanded))
+        heads.push_back(inTruth(headSeen(bodyIn(clip, takes, film, frame), clip.camera)));
+        for (const auto& [name, at] :
+             placesAt(takes.told, film.postures, timeAt(clip, frame), clip.sections[sectionAt(film, frame)].leftHanded))
             if (isMarked(pack, name) || isAnatomical(name)) {
                 const Vec3 lifted = takes.told.prone ? Vec3{at.x, at.y + kPoolDeep, at.z} : at;
                 const PixelPosition seen = clip.camera.project(turnedAboutY(lifted, turn));
                 landmarks[name].push_back({inTruth(static_cast<double>(seen.x)), inTruth(static_cast<double>(seen.y))});
             }
     }
-    if (const auto finished = (*writer)->finish(); !finished)
-        return finished;
     Json out;
     out["about"] = "Exact truth of a clip of the simulated camera: pixel positions of joint centres, event times.";
     out["clip"] = clip.name + ".mp4";
@@ -236,7 +238,33 @@ Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillT
                                 {"repetitions", reps}});
     }
     out["landmarks_px"] = std::move(landmarks);
-    return writeTruth(out, folder, clip.name);
+    out["head_px"] = std::move(heads);
+    return out;
+}
+
+Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillTakes& takes, const std::string& folder,
+                            const std::function<bool(double share)>& goOn) {
+    const auto truth = truthOfToldClip(clip, pack, takes);
+    if (!truth)
+        return truth.error();
+    const Filmed film = filmed(clip, takes);
+    auto writer = ClipWriter::create(folder + "/" + clip.name + ".mp4",
+                                     {clip.camera.width, clip.camera.height, clip.frameRate, 26, 60, 0});
+    if (!writer)
+        return writer.error();
+    const Renderer renderer(clip.camera);
+    for (int frame = 0; frame < film.frames; ++frame) {
+        if (goOn && !goOn(static_cast<double>(frame) / film.frames))
+            return cancelled();
+        const auto picture =
+            renderer.render(bodyIn(clip, takes, film, frame), clip.sections[sectionAt(film, frame)].outfit,
+                            static_cast<std::uint32_t>(frame) * 7919U + 11U);
+        if (const auto written = (*writer)->write(picture); !written)
+            return written;
+    }
+    if (const auto finished = (*writer)->finish(); !finished)
+        return finished;
+    return writeTruth(*truth, folder, clip.name);
 }
 
 } // namespace riflesso::simcam

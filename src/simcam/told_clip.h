@@ -39,6 +39,8 @@ struct ToldClip {
 
 /// text: the clip's file. Every fault is bad input with its path.
 [[nodiscard]] Result<ToldClip> readToldClip(std::string_view text, const std::string& name);
+/// The exact truth of the clip, as its file has it; bad input as with renderToldClip.
+[[nodiscard]] Result<Json> truthOfToldClip(const ToldClip& clip, const Pack& pack, const SkillTakes& takes);
 /// Writes NAME.mp4 and NAME.truth.json into the folder; pack and takes are those of its skill. Bad input: a take that
 /// is not there or that the figure cannot show.
 [[nodiscard]] Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillTakes& takes,

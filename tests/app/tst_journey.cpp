@@ -269,12 +269,12 @@ private slots:
         Driver& d = *d_;
         d.step("handover");
         QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
-        const QString pdf = dir_.filePath(QStringLiteral("out/plan.pdf"));
-        auto* path = d.find<QLineEdit>("pdfPath");
+        const QString out = dir_.filePath(QStringLiteral("out")), pdf = out + QStringLiteral("/plan.pdf");
+        auto* path = d.find<QLineEdit>("handoverFolder");
         path->setFocus();
         path->selectAll();
-        QTest::keyClicks(path, pdf);
-        d.click("printPdf");
+        QTest::keyClicks(path, out);
+        d.click("writeFolder");
         QTRY_COMPARE(onDisk().assessments.size(), std::size_t(1));
         QTRY_VERIFY_WITH_TIMEOUT(d.quiet() && QFileInfo(pdf).size() > 20000, 20000);
         QProcess text;

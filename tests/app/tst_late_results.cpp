@@ -7,6 +7,7 @@
 #include "app/film/clip_finder.h"
 #include "app/film/film_page.h"
 #include "app/film/section_picture.h"
+#include "app/handover/handover_page.h"
 #include "app/mark/mark_page.h"
 #include "app/mark/other_observer.h"
 #include "app/practice/court_panel.h"
@@ -57,6 +58,12 @@ void openOnBench(Driver& app, Jobs::Gate then = Jobs::Gate::Open) {
     QTRY_VERIFY_WITH_TIMEOUT(app.workspace.jobs().idle(), 20000);
     QVERIFY(app.shows("benchFirst"));
     app.workspace.jobs().setGate(then);
+}
+
+void openHandOver(Driver& app) {
+    app.workspace.jobs().setGate(Jobs::Gate::Open);
+    app.step("handover");
+    QTRY_VERIFY_WITH_TIMEOUT(app.quiet(), 20000);
 }
 
 CaseShelf* shelf(Driver& app) { return app.window->findChild<CaseShelf*>(); }
@@ -140,11 +147,38 @@ std::vector<JobKind> jobKinds() {
         {"compare sessions", Gate::AfterWork, [](Driver& app) { app.step("progress"); }},
         {"what each session shows", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
         {"preview of a paper", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},
-        {"print a paper", Gate::AfterWork,
+        {"put the films together", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},
+        {"a picture of a film", Gate::AfterWork,
          [](Driver& app) {
-             app.step("handover");
-             app.find<QLineEdit>("pdfPath")->setText(outside(QStringLiteral("plan.pdf")));
+             openHandOver(app);
+             qobject_cast<HandoverPage*>(app.window->page(QStringLiteral("handover")))->show(QStringLiteral("film"));
+             QTRY_VERIFY_WITH_TIMEOUT(app.workspace.jobs().idle(), 20000);
+             app.workspace.jobs().setGate(Gate::AfterWork);
+             app.key(Qt::Key_Right);
+         }},
+        {"look for the faces", Gate::BeforeWork,
+         [](Driver& app) {
+             openHandOver(app);
+             app.workspace.jobs().setGate(Gate::BeforeWork);
+             push(app, "coverAthlete");
+         }},
+        {"write the folder", Gate::AfterWork,
+         [](Driver& app) {
+             openHandOver(app);
+             app.workspace.jobs().setGate(Gate::AfterWork);
+             app.find<QLineEdit>("handoverFolder")->setText(outside(QStringLiteral("handed")));
              app.key(Qt::Key_P);
+         }},
+        {"print a frozen paper again", Gate::AfterWork,
+         [](Driver& app) {
+             openHandOver(app);
+             app.find<QLineEdit>("handoverFolder")->setText(outside(QStringLiteral("handed")));
+             app.key(Qt::Key_P);
+             QTRY_VERIFY_WITH_TIMEOUT(app.workspace.jobs().idle(), 20000);
+             app.workspace.jobs().setGate(Gate::AfterWork);
+             for (auto* button : app.window->page(QStringLiteral("handover"))->findChildren<QPushButton*>())
+                 if (button->text() == QLatin1String("Print again"))
+                     button->click();
          }},
         {"write a case archive", Gate::AfterWork,
          [](Driver& app) {
@@ -283,8 +317,13 @@ private slots:
                 }).ok());
     }
     void cleanupTestCase() {
-        for (const char* name : {"in.zip", "case.zip", "plan.pdf"})
+        for (const char* name : {"in.zip", "case.zip"})
             QFile::remove(outside(QLatin1String(name)));
+        for (const QFileInfo& left :
+             QFileInfo(outside({}))
+                 .dir()
+                 .entryInfoList({QFileInfo(outside(QStringLiteral("handed*"))).fileName()}, QDir::Dirs | QDir::Files))
+            left.isDir() ? QDir(left.filePath()).removeRecursively() : QFile::remove(left.filePath());
     }
 
     /// A new kind of job belongs into jobKinds().
@@ -389,7 +428,8 @@ private slots:
         QVERIFY(library.ok());
         const auto data = (*library)->loadCase((*library)->cases()->front().id);
         QVERIFY(data.ok());
-        if (QLatin1String(kind.name) != QLatin1String("print a paper")) // which was frozen before it was printed
+        const QString name = QLatin1String(kind.name);
+        if (name != QLatin1String("write the folder") && !name.startsWith(QLatin1String("print"))) // frozen before
             QCOMPARE(contentOf(*data), before);
     }
 

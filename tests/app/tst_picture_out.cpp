@@ -8,6 +8,7 @@
 #include "app/picture_out.h"
 #include "app/widgets/deviation_ruler.h"
 #include "app/widgets/waterline.h"
+#include "report/names_left_out.h"
 
 #include <QClipboard>
 #include <QMenu>

@@ -180,7 +180,7 @@ private slots:
         QVERIFY(d.headline().contains(QStringLiteral("Focus")));
         step("handover");
         QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
-        const QString pdf = d.find<QLineEdit>("pdfPath")->text();
+        const QString pdf = d.find<QLineEdit>("handoverFolder")->text() + QStringLiteral("/plan.pdf");
         QVERIFY(pdf.startsWith(folder.path()));
         QVERIFY(!QFileInfo::exists(pdf));
         ++gestures;

@@ -126,7 +126,7 @@ private slots:
         next();
         QCOMPARE(step(), QStringLiteral("print"));
         read();
-        const QString pdf = app_->find<QLineEdit>("pdfPath")->text();
+        const QString pdf = app_->find<QLineEdit>("handoverFolder")->text() + QStringLiteral("/plan.pdf");
         app_->key(Qt::Key_P);
         QVERIFY(isDone());
         QTRY_VERIFY_WITH_TIMEOUT(QFileInfo(pdf).size() > 20000, 30000);

@@ -1,15 +1,22 @@
 #pragma once
-// Hand-over: the papers as they will print, from an assessment frozen with its numbers, as PDF.
+// Hand-over: what is taken home. Papers as they will print, films, pictures, dates; whose faces and names leave; all of
+// it written as one folder, from an assessment frozen with its numbers.
 
 #include "app/page.h"
 #include "report/paper.h"
+#include "takehome/seen_heads.h"
 
-class QComboBox;
+class QCheckBox;
 class QLineEdit;
 class QPushButton;
+class QStackedWidget;
+class QTreeWidget;
+class QTreeWidgetItem;
 class QVBoxLayout;
 
 namespace riflesso {
+
+class FilmPanel;
 
 class HandoverPage : public Page {
     Q_OBJECT
@@ -19,27 +26,56 @@ public:
     [[nodiscard]] StepState state() const override;
     [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
+    void forget() override;
 
 public slots:
-    /// The word of a paper: plan, page, home, positions, card.
+    /// The word of a thing to take home: plan, page, home, positions, card, progress, film, then-and-now, pictures,
+    /// dates, case.
     void show(const QString& detail) override;
 
 private:
+    QWidget* buildSide();
     [[nodiscard]] ReportContent compose() const;
-    [[nodiscard]] QString suggestedPath() const;
-    void showPapers(const ReportContent& content);
+    [[nodiscard]] QString suggestedFolder() const;
+    [[nodiscard]] QTreeWidgetItem* itemOf(const QString& word) const;
+    [[nodiscard]] bool isTicked(const QString& word) const;
+    [[nodiscard]] QString shownWord() const;
+    [[nodiscard]] std::optional<Paper> shownPaper() const;
+    [[nodiscard]] bool mayFilm() const; ///< a consent that holds today
+    [[nodiscard]] FaceWish faces() const;
+    [[nodiscard]] QStringList hiddenNames() const;
+    void fillItems(const ReportContent& content);
+    void describe();   ///< beside each thing, and what leaves
+    void showChosen(); ///< on the left
     void preview();
-    void freezeAndPrint();
-    void printStored(const StoredAssessment& stored, const QString& path);
+    void makeFilms();
+    void wishChanged();
+    void lookForFaces();
+    void showStored();
+    void writeAll();
+    void writeInto(const ReportContent& content, const QString& folder);
+    void printStored(const StoredAssessment& stored);
+    [[nodiscard]] FilmPanel* shownFilm() const;
 
+    QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;
-    QLineEdit* path_;
-    QPushButton* print_;
-    QLabel *what_, *leaves_;
-    QComboBox* papers_;
-    Paper paper_ = Paper::Plan;
+    QWidget* papers_;
+    FilmPanel *home_, *then_;
+    QLabel* note_;
+    QTreeWidget* items_;
+    QCheckBox *coverAthlete_, *coverModel_, *leaveNames_;
+    QLabel *unsure_, *leaves_;
+    QLineEdit* folder_;
+    QPushButton* write_;
     std::shared_ptr<const Assessment> shown_; ///< held: another must not lie where it lay
-    bool pathEdited_ = false;
+    ReportContent content_;                   ///< with names and faces as they are
+    SeenHeads heads_;
+    std::pair<CaseId, SessionId> filmsOf_; ///< what the films tell of
+    std::map<QString, bool> ticks_{{paperFileWord(Paper::Plan), true},
+                                   {paperFileWord(Paper::AthletePage), true},
+                                   {paperFileWord(Paper::HomeSheet), true}}; ///< by word; kept while nothing is there
+    QString wanted_; ///< what show() asked for before it was there
+    bool folderEdited_ = false, filling_ = false, looking_ = false, hasThen_ = false, makingFilms_ = false;
 };
 
 } // namespace riflesso

@@ -5,10 +5,10 @@
 #include "app/mirror/opposite_side.h"
 #include "app/page.h"
 #include "app/widgets/curve_plot.h"
-#include "app/widgets/drawn_model.h"
 #include "app/widgets/stage_view.h"
 #include "app/widgets/waterline.h"
 #include "core/signal/phase_map.h"
+#include "takehome/drawn_model.h"
 
 #include <QElapsedTimer>
 #include <QTimer>

@@ -2,6 +2,7 @@
 
 #include "app/theme.h"
 #include "app/widgets/stage_view.h"
+#include "report/shape_drawing.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -202,7 +203,8 @@ void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect)
             }
             own.scale(small.width() / box.width(), small.height() / box.height());
             own.translate(-box.topLeft());
-            drawHeadCover(own, head->second, colour);
+            drawHeadCover(
+                own, head->second, colour, [](QPointF at) { return at + QPointF(.5, .5); }, 1);
         }
         painter.drawImage(picture, small);
     } else

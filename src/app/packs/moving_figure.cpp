@@ -2,9 +2,9 @@
 
 #include "app/mirror/phase_pictures.h"
 #include "app/theme.h"
-#include "app/widgets/drawn_model.h"
 #include "report/key_picture.h"
 #include "report/shape_drawing.h"
+#include "takehome/drawn_model.h"
 
 #include <QPainter>
 

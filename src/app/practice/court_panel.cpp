@@ -1,6 +1,5 @@
 #include "app/practice/court_panel.h"
 
-#include "app/own_pictures.h"
 #include "app/page.h"
 #include "app/pose_models.h"
 #include "app/theme.h"
@@ -9,6 +8,7 @@
 #include "media/clip_reader.h"
 #include "report/evidence.h"
 #include "report/words.h"
+#include "takehome/clip_pictures.h"
 
 #include <QCheckBox>
 #include <QCoreApplication>
@@ -358,7 +358,7 @@ void CourtPanel::next() {
             Answer answer;
             answer.band = (*feedback)->band();
             const MeasureDef& def = (*feedback)->def();
-            const PictureSource source = ownPictures();
+            const PictureSource source = clipPictures();
             for (const MeasuredRepetition& each : clip->repetitions) {
                 Shot shot;
                 shot.repetition = each;

@@ -105,10 +105,10 @@ std::vector<TourStep> made() {
          [](const TourView& view) {
              return view.workspace.hasCase() ? QString::number(view.workspace.data().loggedRepetitions()) : QString();
          }},
-        {QStringLiteral("print"), QStringLiteral("handover"), QStringLiteral("printPdf"), tr("Hand-over"),
-         tr("The plan on paper, with pictures, in the athlete's words. Freezing keeps its numbers as they are now: it "
-            "prints the same in years. What leaves this machine is listed on the right."),
-         tr("Press P: freeze and print."),
+        {QStringLiteral("print"), QStringLiteral("handover"), QStringLiteral("writeFolder"), tr("Hand-over"),
+         tr("What is ticked on the right is written into one folder: papers, a film to take home, pictures. Faces can "
+            "be covered and names left out. With a paper the assessment is frozen: it prints the same in years."),
+         tr("Press P: write the folder."),
          [](const TourView& view) {
              return view.workspace.hasCase() ? QString::number(view.workspace.data().assessments.size()) : QString();
          }},

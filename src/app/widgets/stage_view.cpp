@@ -21,14 +21,6 @@ constexpr double kLoupeZoom = 5;
 constexpr int kLoupeWidth = 190, kLoupeHeight = 150;
 } // namespace
 
-void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour) {
-    painter.setPen(Qt::NoPen);
-    QColor opaque = colour;
-    opaque.setAlpha(255);
-    painter.setBrush(opaque);
-    painter.drawEllipse(QPointF(head.centre.x + .5, head.centre.y + .5), head.radiusPx, head.radiusPx);
-}
-
 QPointF StageTransform::toWidget(QPointF pixel) const {
     const double x = mirrored ? pictureWidth - 1 - pixel.x() : pixel.x();
     return {offset.x() + (x + .5) * scale, offset.y() + (pixel.y() + .5) * scale};
@@ -322,7 +314,8 @@ void StageView::drawPicture(QPainter& painter) const {
     if (!area_.isEmpty())
         own.setClipRect(area_.translated(.5, .5));
     own.drawImage(0, 0, viewed_);
-    drawHeadCover(own, *head, colour);
+    drawHeadCover(
+        own, *head, colour, [](QPointF at) { return at + QPointF(.5, .5); }, 1);
     own.end();
     painter.drawImage(0, 0, covered);
 }

@@ -33,9 +33,6 @@ struct StageTransform {
     [[nodiscard]] StageTransform zoomed(double factor, QPointF fixed) const;
 };
 
-/// The disc that hides a head: painter in pixels of the picture, pixel centres at halves.
-void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour);
-
 struct StageFigure {
     std::map<std::string, QPointF> marks;
     std::vector<std::pair<std::string, std::string>> lines;

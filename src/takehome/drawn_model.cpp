@@ -1,4 +1,4 @@
-#include "app/widgets/drawn_model.h"
+#include "takehome/drawn_model.h"
 
 #include "simcam/takes.h"
 

@@ -1,0 +1,148 @@
+#include "takehome/film.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace riflesso {
+namespace {
+
+QString vttTime(double seconds) {
+    const auto ms = static_cast<qint64>(std::llround(seconds * 1000));
+    return QStringLiteral("%1:%2:%3.%4")
+        .arg(ms / 3'600'000, 2, 10, QLatin1Char('0'))
+        .arg(ms / 60'000 % 60, 2, 10, QLatin1Char('0'))
+        .arg(ms / 1000 % 60, 2, 10, QLatin1Char('0'))
+        .arg(ms % 1000, 3, 10, QLatin1Char('0'));
+}
+
+/// Words of a cue: WebVTT's own signs escaped, no empty line (it would end the cue), no arrow of a time line.
+QString cueText(const QString& words) {
+    QStringList lines;
+    for (QString line : words.split(u'\n')) {
+        line = line.simplified();
+        if (!line.isEmpty())
+            lines << line.toHtmlEscaped().replace(QStringLiteral("&quot;"), QStringLiteral("\""));
+    }
+    return lines.join(u'\n');
+}
+
+QString captionOf(const FilmScene& scene) {
+    if (!scene.sentence.isEmpty())
+        return scene.sentence;
+    QStringList lines;
+    if (!scene.lines.empty())
+        lines << scene.heading;
+    for (const FilmLine& line : scene.lines)
+        lines << line.words;
+    return lines.join(u'\n');
+}
+
+} // namespace
+
+int Film::pictures() const {
+    int all = 0;
+    for (const FilmPart& part : parts)
+        for (const FilmScene& scene : part.scenes)
+            all += part.shown ? scene.pictures : 0;
+    return all;
+}
+
+Film::Place Film::place(int picture) const {
+    for (const FilmPart& part : parts)
+        for (const FilmScene& scene : part.scenes) {
+            if (!part.shown)
+                continue;
+            if (picture < scene.pictures)
+                return {&part, &scene, picture};
+            picture -= scene.pictures;
+        }
+    return {};
+}
+
+bool Film::standsStill(int picture) const {
+    const Place now = place(picture);
+    if (!now.scene || now.at == 0 || now.at == now.scene->heldFrom)
+        return false;
+    const auto at = static_cast<std::size_t>(now.at);
+    return std::all_of(now.scene->stages.begin(), now.scene->stages.end(),
+                       [&](const FilmStage& stage) { return stage.frames[at] == stage.frames[at - 1]; }) &&
+           (now.scene->percent.empty() || now.scene->percent[at] == now.scene->percent[at - 1]);
+}
+
+std::vector<std::pair<int, QString>> Film::chapters() const {
+    std::vector<std::pair<int, QString>> out;
+    int at = 0;
+    for (const FilmPart& part : parts) {
+        if (!part.shown)
+            continue;
+        out.emplace_back(at, part.title);
+        for (const FilmScene& scene : part.scenes)
+            at += scene.pictures;
+    }
+    return out;
+}
+
+bool saysTheSame(const Film& a, const Film& b) {
+    const auto stages = [](const FilmStage& x, const FilmStage& y) {
+        return x.clipPath == y.clipPath && x.caption == y.caption && x.frames == y.frames && x.value == y.value &&
+               x.mirrored == y.mirrored && x.marks == y.marks;
+    };
+    const auto lines = [](const FilmLine& x, const FilmLine& y) { return x.words == y.words; };
+    const auto scenes = [&](const FilmScene& x, const FilmScene& y) {
+        return x.pictures == y.pictures && x.heading == y.heading && x.sentence == y.sentence &&
+               std::equal(x.lines.begin(), x.lines.end(), y.lines.begin(), y.lines.end(), lines) &&
+               std::equal(x.stages.begin(), x.stages.end(), y.stages.begin(), y.stages.end(), stages);
+    };
+    return a.title == b.title && a.rate == b.rate &&
+           std::equal(a.parts.begin(), a.parts.end(), b.parts.begin(), b.parts.end(),
+                      [&](const FilmPart& x, const FilmPart& y) {
+                          return x.title == y.title && x.shown == y.shown &&
+                                 std::equal(x.scenes.begin(), x.scenes.end(), y.scenes.begin(), y.scenes.end(), scenes);
+                      });
+}
+
+void coverFaces(Film& film, const FaceWish& wish) {
+    for (FilmPart& part : film.parts)
+        for (FilmScene& scene : part.scenes)
+            for (FilmStage& stage : scene.stages)
+                stage.headCovered = stage.ofModel ? wish.model : wish.athlete;
+}
+
+std::vector<int> unsurePictures(const Film& film) {
+    std::vector<int> out;
+    int at = 0;
+    for (const FilmPart& part : film.parts) {
+        if (!part.shown)
+            continue;
+        for (const FilmScene& scene : part.scenes) {
+            for (int i = 0; i < scene.pictures; ++i)
+                for (const FilmStage& stage : scene.stages)
+                    if (stage.headCovered && !stage.clipPath.isEmpty() &&
+                        !stage.heads.contains(stage.frames[static_cast<std::size_t>(i)])) {
+                        out.push_back(at + i);
+                        break;
+                    }
+            at += scene.pictures;
+        }
+    }
+    return out;
+}
+
+QString webVtt(const Film& film) {
+    QString out = QStringLiteral("WEBVTT\n");
+    int at = 0;
+    for (const FilmPart& part : film.parts) {
+        if (!part.shown)
+            continue;
+        for (const FilmScene& scene : part.scenes) {
+            if (const QString words = cueText(captionOf(scene)); !words.isEmpty())
+                out += QStringLiteral("\n%1 --> %2\n%3\n")
+                           .arg(vttTime(static_cast<double>(at) / film.rate),
+                                vttTime(static_cast<double>(at + scene.pictures) / film.rate), words);
+            at += scene.pictures;
+        }
+    }
+    return out;
+}
+
+} // namespace riflesso
