@@ -84,6 +84,10 @@ public:
         const std::uint8_t* rows[4] = {picture.bgrx, nullptr, nullptr, nullptr};
         const int strides[4] = {picture.strideBytes, 0, 0, 0};
         sws_scale(scaler_.get(), rows, strides, 0, format_.height, pictures_.frame->data, pictures_.frame->linesize);
+        return again();
+    }
+
+    Result<void> again() override {
         pictures_.frame->pts = pictures_.next++;
         return send(pictures_, pictures_.frame.get());
     }
@@ -139,6 +143,8 @@ private:
         if (std::strcmp(kind.pictures, "libx264") == 0) {
             av_opt_set(codec->priv_data, "preset", "medium", 0);
             av_opt_set(codec->priv_data, "crf", "20", 0);
+            // Pictures that wait to be coded are most of the memory; half as many look ahead nearly as well.
+            av_opt_set(codec->priv_data, "x264-params", "rc-lookahead=20", 0);
         } else {
             av_opt_set(codec->priv_data, "crf", "31", 0);
             av_opt_set(codec->priv_data, "deadline", "good", 0);

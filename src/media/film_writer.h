@@ -39,6 +39,8 @@ public:
     virtual ~FilmWriter() = default;
     /// The next picture, 1 / frameRate after the last.
     [[nodiscard]] virtual Result<void> picture(const FilmPicture& picture) = 0;
+    /// The picture before once more: quicker than to give it again. Precondition: there was one.
+    [[nodiscard]] virtual Result<void> again() = 0;
     /// The next samples, -1..1. To be given along with the pictures: what lies apart in time waits in memory.
     [[nodiscard]] virtual Result<void> sound(const float* samples, std::size_t count) = 0;
     /// The file takes its name, in place of one that had it.

@@ -19,7 +19,7 @@ PictureSource clipPictures(const QString& root) {
     return [readers, root](const QString& path, int frame) {
         std::unique_ptr<ClipReader>& reader = (*readers)[path];
         if (!reader) {
-            constexpr std::size_t kCacheBytes = std::size_t(96) << 20; // a film has a dozen clips open
+            constexpr std::size_t kCacheBytes = std::size_t(32) << 20; // a film has a dozen clips open
             auto opened = ClipReader::open((root.isEmpty() ? path : QDir(root).absoluteFilePath(path)).toStdString(),
                                            kCacheBytes);
             if (!opened)

@@ -138,7 +138,6 @@ private:
     void stage(const FilmScene& scene, const FilmStage& stage, int at, const QRectF& where, bool captionAbove) {
         painter_.save();
         painter_.setClipRect(where);
-        painter_.fillRect(where, QColor(0x1D, 0x2B, 0x30));
         const int frame = stage.frames[static_cast<std::size_t>(at)];
         const QColor colour = stage.ofModel ? colours().model : colours().athlete;
         QImage picture;
@@ -150,6 +149,8 @@ private:
             if (!picture.isNull())
                 size = picture.size();
         }
+        if (picture.isNull() || (stage.headCovered && !stage.heads.contains(frame)))
+            painter_.fillRect(where, QColor(0x1D, 0x2B, 0x30));
         const double scale = std::min(where.width() / stage.part.width(), where.height() / stage.part.height());
         const QRectF part = seenAround(stage.part, where.size() / scale, stage.clipPath.isEmpty() ? QSize() : size);
         const QPointF middle = where.center();

@@ -58,7 +58,7 @@ public:
     }
 
 private:
-    static constexpr std::size_t kMost = 3;
+    static constexpr std::size_t kMost = 2;
     std::mutex mutex_;
     std::condition_variable changed_;
     std::deque<QImage> images_;
@@ -102,9 +102,14 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
     PaintedAhead ahead;
     Result<void> written = Result<void>();
     std::thread encoding([&] {
-        for (QImage image = ahead.take(); !image.isNull(); image = ahead.take())
+        qint64 last = 0;
+        for (QImage image = ahead.take(); !image.isNull(); image = ahead.take()) {
             if (written)
-                written = (*writer)->picture({image.constBits(), static_cast<int>(image.bytesPerLine())});
+                written = image.cacheKey() == last
+                              ? (*writer)->again()
+                              : (*writer)->picture({image.constBits(), static_cast<int>(image.bytesPerLine())});
+            last = image.cacheKey();
+        }
     });
     bool stopped = false;
     const int cover = coverPicture(film);

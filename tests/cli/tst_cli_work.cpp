@@ -283,6 +283,49 @@ private slots:
         QVERIFY(bad.code == 2 && bad.json["error"]["got"] == "paint");
         QCOMPARE(work(dir_.filePath(QStringLiteral("none.zip")), "look", out).code, 2);
     }
+
+    void aFilmToBeTakenHome() {
+        const QString library = dir_.filePath(QStringLiteral("library")), out = dir_.filePath(QStringLiteral("one.mp4"));
+        QCOMPARE(demoInto(library), 0);
+        QStringList film{"film", library, "--case", "1", "--kind", "repetition", "--repetition", "1", "--size", "320x180"};
+        const auto with = [&](const QStringList& more) { return runCli(film + more); };
+        const Answer answer = with({"--cover", "athlete", "--names", "no", "--out", out});
+        QVERIFY2(answer.code == 0, qPrintable(answer.messages));
+        QCOMPARE(answer.json["streams"], Json::array({"h264"}));
+        QVERIFY(answer.json["unsure"].empty());
+        QCOMPARE(answer.json["chapters"].size(), std::size_t(1));
+        const auto clip = ClipReader::open(out.toStdString());
+        QVERIFY(clip.ok());
+        QCOMPARE((*clip)->info().frames(), answer.json["frames"].get<int>());
+        QVERIFY(std::abs(answer.json["seconds"].get<double>() - answer.json["frames"].get<int>() / 30.0) < 1e-6);
+        QVERIFY(QFile::exists(QString::fromStdString(answer.json["captions"].get<std::string>())));
+        // What is asked wrongly is said, and nothing is written.
+        const QString none = dir_.filePath(QStringLiteral("none.mp4"));
+        for (const auto& [more, word] :
+             std::initializer_list<std::pair<QStringList, const char*>>{
+                 {{"--out", none, "--cover", "everybody"}, "athlete or model"},
+                 {{"--out", none, "--unsure", "maybe"}, "cover or stop"},
+                 {{"--out", dir_.filePath(QStringLiteral("none.gif"))}, ".mp4 or .webm"}}) {
+            const Answer wrong = with(more);
+            QCOMPARE(wrong.code, 2);
+            QVERIFY2(QString::fromStdString(wrong.json.dump()).contains(QLatin1String(word)), word);
+        }
+        film[7] = QStringLiteral("999999");
+        QCOMPARE(with({"--out", none}).code, 2);
+        // Without a consent nothing leaves.
+        film[7] = QStringLiteral("1");
+        {
+            const auto opened = Library::open(library);
+            QVERIFY(opened.ok());
+            Athlete athlete = (*opened)->loadCase(CaseId{1})->athlete;
+            athlete.consentGiven = {};
+            QVERIFY((*opened)->change(QStringLiteral("No consent"), [&](Edit& edit) { return edit.setAthlete(athlete); }).ok());
+        }
+        const Answer refused = with({"--out", none});
+        QCOMPARE(refused.code, 2);
+        QVERIFY(QString::fromStdString(refused.json.dump()).contains(QStringLiteral("consent")));
+        QVERIFY(!QFile::exists(none));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCliWork)

@@ -2,16 +2,15 @@
 
 #include "app/athlete/consent_box.h"
 #include "app/handover/film_panel.h"
+#include "app/handover/take_home_words.h"
 #include "app/nothing_measured.h"
 #include "app/pose_models.h"
 #include "app/theme.h"
+#include "app/widgets/choice_box.h"
 #include "report/names_left_out.h"
-#include "report/plan_calendar.h"
 #include "report/words.h"
-#include "store/case_archive.h"
 #include "takehome/clip_pictures.h"
 #include "takehome/take_home_film.h"
-#include "takehome/take_home_folder.h"
 #include "takehome/written_film.h"
 
 #include <QCheckBox>
@@ -31,13 +30,14 @@
 #include <memory>
 
 namespace riflesso {
+
+using namespace take_home;
+
 namespace {
 
 QString programName() { return QStringLiteral("Riflesso ") + QCoreApplication::applicationVersion(); }
 
 constexpr int kWordRole = Qt::UserRole, kSideWide = 376;
-const QString kFilm = QStringLiteral("film"), kThen = QStringLiteral("then-and-now"),
-              kPictures = QStringLiteral("pictures"), kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
 
 QString sizeText(double bytes) {
     constexpr double kMega = 1e6;
@@ -79,18 +79,20 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
     home_->setObjectName(QStringLiteral("homeFilm"));
     then_ = new FilmPanel(workspace, this);
     then_->setObjectName(QStringLiteral("thenFilm"));
+    one_ = new FilmPanel(workspace, this);
+    one_->setObjectName(QStringLiteral("repetitionFilm"));
     note_ = label({});
     note_->setAlignment(Qt::AlignTop);
     note_->setMargin(24);
     left_ = new QStackedWidget;
-    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, note_})
+    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, one_, note_})
         left_->addWidget(each);
     layout->addWidget(left_, 1);
     QScrollArea* side = scrolled(buildSide());
     constexpr int kScrollBar = 12;
     side->setFixedWidth(kSideWide + kScrollBar);
     layout->addWidget(side);
-    for (FilmPanel* panel : {home_, then_})
+    for (FilmPanel* panel : {home_, then_, one_})
         connect(panel, &FilmPanel::edited, this, [this] {
             lookForFaces();
             describe();
@@ -129,6 +131,19 @@ QWidget* HandoverPage::buildSide() {
     unsure_ = label({}, theme::kSafety);
     unsure_->setObjectName(QStringLiteral("unsure"));
     column->addWidget(unsure_);
+    filmKind_ = new ChoiceBox;
+    filmKind_->setObjectName(QStringLiteral("filmKind"));
+    filmKind_->setAccessibleName(tr("Films as"));
+    for (const char* ending : {"mp4", "webm"})
+        for (const QSize& size : {QSize(1280, 720), QSize(1920, 1080)})
+            filmKind_->addItem(
+                tr("Films as %1, %2 × %3")
+                    .arg(QLatin1String(ending) == QLatin1String("mp4") ? QStringLiteral("MP4") : QStringLiteral("WebM"))
+                    .arg(size.width())
+                    .arg(size.height()),
+                QStringLiteral("%1x%2 %3").arg(size.width()).arg(size.height()).arg(QLatin1String(ending)));
+    connect(filmKind_, &QComboBox::activated, this, &HandoverPage::describe);
+    column->addWidget(filmKind_);
     column->addWidget(label(tr("WHAT LEAVES THIS MACHINE"), theme::kHeading));
     leaves_ = label({});
     leaves_->setObjectName(QStringLiteral("leaves"));
@@ -154,12 +169,17 @@ QWidget* HandoverPage::buildSide() {
     connect(write_, &QPushButton::clicked, this, &HandoverPage::writeAll);
     connect(folder_, &QLineEdit::textEdited, this, [this] { folderEdited_ = true; });
     connect(items_, &QTreeWidget::currentItemChanged, this, [this] {
-        if (!filling_)
-            showChosen();
+        if (filling_)
+            return;
+        showChosen();
+        lookForFaces();
+        describe();
     });
     connect(items_, &QTreeWidget::itemChanged, this, [this] {
-        if (!filling_)
-            describe();
+        if (filling_)
+            return;
+        lookForFaces();
+        describe();
     });
     return side;
 }
@@ -218,6 +238,10 @@ bool HandoverPage::mayFilm() const {
     return consentOn(workspace().data().athlete, QDate::currentDate()) == Consent::Valid;
 }
 FaceWish HandoverPage::faces() const { return {coverAthlete_->isChecked(), coverModel_->isChecked()}; }
+QSize HandoverPage::filmSize() const {
+    const QString size = filmKind_->currentData().toString().section(u' ', 0, 0);
+    return {size.section(u'x', 0, 0).toInt(), size.section(u'x', 1).toInt()};
+}
 QStringList HandoverPage::hiddenNames() const {
     return leaveNames_->isChecked() ? namesIn(workspace().data()) : QStringList();
 }
@@ -242,8 +266,11 @@ std::optional<Paper> HandoverPage::shownPaper() const {
             return paper;
     return {};
 }
-FilmPanel* HandoverPage::shownFilm() const {
-    return left_->currentWidget() == home_ ? home_ : left_->currentWidget() == then_ ? then_ : nullptr;
+FilmPanel* HandoverPage::shownFilm() const { return qobject_cast<FilmPanel*>(left_->currentWidget()); }
+std::vector<HandoverPage::FilmRow> HandoverPage::films() const {
+    return {{kFilm, QStringLiteral("take-home"), home_},
+            {kThen, QStringLiteral("then-and-now"), then_},
+            {kOne, QStringLiteral("repetition"), one_}};
 }
 
 void HandoverPage::forget() {
@@ -253,8 +280,8 @@ void HandoverPage::forget() {
     looking_ = false;
     folderEdited_ = false;
     filmsOf_ = {};
-    home_->setFilm({});
-    then_->setFilm({});
+    for (const FilmRow& film : films())
+        film.panel->setFilm({});
 }
 
 void HandoverPage::refresh() {
@@ -274,7 +301,8 @@ void HandoverPage::refresh() {
         left_->setCurrentWidget(papers_);
         return;
     }
-    if (assessment != shown_) {
+    if (assessment != shown_ || filmedRepetition_ != workspace().repetition()) {
+        filmedRepetition_ = workspace().repetition();
         shown_ = assessment;
         content_ = compose();
         hasThen_ = false;
@@ -327,6 +355,7 @@ void HandoverPage::fillItems(const ReportContent& content) {
     if (shown_) {
         add(kFilm, tr("Take-home film"));
         add(kThen, tr("Then and now, a film"));
+        add(kOne, tr("A repetition, a film"));
         add(kPictures, tr("Key positions as pictures"));
         add(kDates, tr("Dates for a calendar"));
         add(kCase, tr("The whole case"));
@@ -362,13 +391,16 @@ void HandoverPage::describe() {
             !there ? none
             : !may ? tr("no consent")
                    : QStringLiteral("%1, %2").arg(secondsText(panel.film().seconds()),
-                                                  sizeText(expectedBytes(panel.film(), {1280, 720}))),
+                                                  sizeText(expectedBytes(panel.film(), filmSize()))),
             there && may);
         if (isTicked(word))
             ++clips;
     };
     film(kFilm, *home_, home_->film().pictures() > 0, tr("is being made"));
     film(kThen, *then_, hasThen_, tr("after a retest"));
+    film(kOne, *one_, one_->film().pictures() > 0, tr("none is chosen"));
+    if (QTreeWidgetItem* item = itemOf(kOne); item && workspace().place())
+        item->setText(0, tr("Repetition %1, a film").arg(workspace().place().repetition->number));
     const std::size_t positions = picturesOf(content_, Paper::KeyPositions);
     say(kPictures, may ? tr("%1, PNG").arg(positions) : tr("no consent"), may && positions > 0);
     if (isTicked(kPictures))
@@ -402,7 +434,9 @@ void HandoverPage::describe() {
     leaves_->setToolTip(tr("Hand it on only to those whom the athlete, or the parents of a child, agreed to."));
 
     QStringList lines;
-    for (const auto& [word, panel] : {std::pair{kFilm, home_}, std::pair{kThen, then_}}) {
+    for (const auto& [word, file, panel] : films()) {
+        if (!isTicked(word) && panel != shownFilm())
+            continue;
         const std::vector<int> doubtful = unsurePictures(panel->film());
         if (doubtful.empty() || looking_)
             continue;
@@ -425,20 +459,22 @@ void HandoverPage::describe() {
 
 void HandoverPage::makeFilms() {
     struct Films {
-        Film home, then;
+        Film home, then, one;
     };
     if (filmsOf_ != std::pair(workspace().data().id, workspace().session())) {
         filmsOf_ = {workspace().data().id, workspace().session()};
-        home_->setFilm({});
-        then_->setFilm({});
+        for (const FilmRow& film : films())
+            film.panel->setFilm({});
     }
     makingFilms_ = true;
     workspace().start<std::shared_ptr<Films>>(
         tr("Making the films"), this, workspace().ofCase().newest(QStringLiteral("films")),
         [data = workspace().snapshot(), assessment = shown_, session = workspace().session(),
-         choice = workspace().choice(), content = content_](JobControl&) -> Result<std::shared_ptr<Films>> {
+         choice = workspace().choice(), content = content_,
+         repetition = filmedRepetition_](JobControl&) -> Result<std::shared_ptr<Films>> {
             const FilmSubject subject{*data, *assessment, session, choice, content};
-            return std::make_shared<Films>(Films{takeHomeFilm(subject), thenAndNowFilm(subject)});
+            return std::make_shared<Films>(
+                Films{takeHomeFilm(subject), thenAndNowFilm(subject), repetitionFilm(subject, {repetition}, {})});
         },
         [this](const Result<std::shared_ptr<Films>>& made) {
             makingFilms_ = false;
@@ -447,6 +483,7 @@ void HandoverPage::makeFilms() {
             hasThen_ = !(*made)->then.parts.empty();
             home_->setFilm(std::move((*made)->home));
             then_->setFilm(std::move((*made)->then));
+            one_->setFilm(std::move((*made)->one));
             wishChanged();
             showChosen();
         },
@@ -458,17 +495,18 @@ void HandoverPage::wishChanged() {
         return;
     if (!folderEdited_)
         folder_->setText(suggestedFolder());
-    for (FilmPanel* panel : {home_, then_})
-        panel->setWish(faces(), hiddenNames(), heads_);
+    for (const FilmRow& film : films())
+        film.panel->setWish(faces(), hiddenNames(), heads_);
     lookForFaces();
     describe();
     preview();
 }
 
 void HandoverPage::lookForFaces() {
-    Film all; // the frames of both
-    for (const FilmPanel* panel : {home_, then_})
-        all.parts.insert(all.parts.end(), panel->film().parts.begin(), panel->film().parts.end());
+    Film all; // the frames of each that is written or looked at
+    for (const FilmRow& film : films())
+        if (isTicked(film.word) || film.panel == shownFilm())
+            all.parts.insert(all.parts.end(), film.panel->film().parts.begin(), film.panel->film().parts.end());
     looking_ = faces().athlete || faces().model;
     if (!looking_)
         return;
@@ -486,8 +524,8 @@ void HandoverPage::lookForFaces() {
                 heads_ = **seen;
             else if (seen.error().kind != Error::Kind::Cancelled)
                 workspace().say(words::text(seen.error().sentence()), true);
-            for (FilmPanel* panel : {home_, then_})
-                panel->setWish(faces(), hiddenNames(), heads_);
+            for (const FilmRow& film : films())
+                film.panel->setWish(faces(), hiddenNames(), heads_);
             describe();
         });
 }
@@ -502,12 +540,14 @@ void HandoverPage::show(const QString& detail) {
 
 void HandoverPage::showChosen() {
     const QString word = shownWord();
-    if (word == kFilm || word == kThen) {
-        FilmPanel* panel = word == kFilm ? home_ : then_;
+    const auto rows = films();
+    const auto film = std::find_if(rows.begin(), rows.end(), [&](const FilmRow& row) { return row.word == word; });
+    if (film != rows.end()) {
+        FilmPanel* panel = film->panel;
         if (panel->film().pictures() > 0)
             left_->setCurrentWidget(panel);
         else {
-            note_->setText(word == kFilm || makingFilms_
+            note_->setText(word != kThen || makingFilms_
                                ? tr("The film is being put together.")
                                : tr("A film of then and now can be made once there are two sessions with the same key "
                                     "event marked."));
@@ -554,111 +594,6 @@ void HandoverPage::preview() {
             pages_->addStretch();
         },
         Pace::Quick);
-}
-
-void HandoverPage::writeAll() {
-    if (!shown_ || !workspace().assessment())
-        return;
-    if (looking_) {
-        workspace().say(tr("The faces are still being looked for: write the folder when it is known where they are not "
-                           "sure."));
-        return;
-    }
-    bool paper = false;
-    for (const Paper each : papersOf(content_))
-        paper = paper || isTicked(paperFileWord(each));
-    ReportContent content = compose();
-    const QString folder = folder_->text();
-    if (!paper) {
-        writeInto(content, folder);
-        return;
-    }
-    StoredAssessment stored;
-    stored.session = workspace().session();
-    stored.at = QDateTime::currentDateTimeUtc();
-    stored.version = QCoreApplication::applicationVersion();
-    stored.title = tr("%1, %2").arg(content.session, words::moment(stored.at));
-    stored.content = toJson(content);
-    const CaseId id = workspace().data().id;
-    if (workspace().apply(tr("Freeze the assessment"), [&](Edit& edit) -> Result<void> {
-            const auto made = edit.addAssessment(id, stored);
-            return made ? Result<void>() : Result<void>(made.error());
-        }))
-        writeInto(content, folder);
-}
-
-void HandoverPage::writeInto(const ReportContent& whole, const QString& folder) {
-    auto what = std::make_shared<HandOver>();
-    what->content = whole;
-    coverFaces(what->content, faces().athlete, faces().model);
-    leaveOutNames(what->content, hiddenNames());
-    for (const Paper paper : papersOf(whole))
-        if (isTicked(paperFileWord(paper)))
-            what->papers.push_back(paper);
-    if (isTicked(kFilm))
-        what->films.push_back({QStringLiteral("take-home"), tr("Take-home film"), home_->film()});
-    if (isTicked(kThen))
-        what->films.push_back({QStringLiteral("then-and-now"), tr("Then and now"), then_->film()});
-    what->pictures = isTicked(kPictures);
-    if (isTicked(kDates))
-        what->calendar = writeCalendar(planCalendar(workspace().data(), workspace().assessment()->prescription),
-                                       QDateTime::currentDateTimeUtc());
-    if (isTicked(kCase))
-        what->archive = [library = workspace().library()->folder(),
-                         id = workspace().data().id](const QString& path, const GoOn& goOn) -> Result<void> {
-            const auto own = Library::open(library, Library::Mode::ReadOnly); // its own connection, in this thread
-            if (!own)
-                return own.error();
-            const auto written = writeCaseArchive(**own, id, path, true, goOn);
-            return written ? Result<void>() : Result<void>(written.error());
-        };
-    workspace().start<HandedOver>(
-        tr("Writing the folder"), this, Workspace::ofProgram(),
-        [what, folder](JobControl& control) -> Result<HandedOver> {
-            return writeFolder(*what, folder, clipPictures(), [&](double share) { return control.goOn(share); });
-        },
-        [this](const Result<HandedOver>& done) {
-            if (done)
-                workspace().say(
-                    tr("Written to %1: %2, %3 MB. index.html shows it in any browser.")
-                        .arg(done->folder,
-                             words::counted(static_cast<std::size_t>(done->files.size()), tr("file"), tr("files")),
-                             words::number(std::max(.1, static_cast<double>(done->bytes) / 1e6), 1)));
-            else if (done.error().kind != Error::Kind::Cancelled)
-                workspace().say(words::text(done.error().sentence()), true);
-        });
-}
-
-void HandoverPage::printStored(const StoredAssessment& stored) {
-    const Paper paper = shownPaper().value_or(Paper::Plan);
-    const QString path = folder_->text() + QStringLiteral("-%1-%2.pdf").arg(paperFileWord(paper)).arg(stored.id.value);
-    const FaceWish faces = this->faces();
-    const QStringList hidden = hiddenNames();
-    workspace().start<QString>(
-        tr("Printing the paper"), this, Workspace::ofProgram(),
-        [content = stored.content, path, paper, faces, hidden](JobControl& control) -> Result<QString> {
-            if (!control.goOn(0.1))
-                return cancelled();
-            auto report = reportFromJson(content, QStringLiteral("the frozen assessment"));
-            if (!report)
-                return report.error();
-            coverFaces(*report, faces.athlete, faces.model);
-            leaveOutNames(*report, hidden);
-            if (!QDir().mkpath(QFileInfo(path).absolutePath()))
-                return badInput(path.toStdString(), "a folder that can be written to", "no write");
-            const auto papers = papersOf(*report);
-            if (std::find(papers.begin(), papers.end(), paper) == papers.end())
-                return badInput("the frozen assessment", paperName(paper).toStdString(), "an assessment that has none");
-            if (const auto written = writePdf(*report, paper, clipPictures(), path); !written)
-                return written.error();
-            return path;
-        },
-        [this](const Result<QString>& result) {
-            if (result)
-                workspace().say(tr("Printed to %1").arg(*result));
-            else if (result.error().kind != Error::Kind::Cancelled)
-                workspace().say(words::text(result.error().sentence()), true);
-        });
 }
 
 } // namespace riflesso

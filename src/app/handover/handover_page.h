@@ -7,6 +7,7 @@
 #include "takehome/seen_heads.h"
 
 class QCheckBox;
+class QComboBox;
 class QLineEdit;
 class QPushButton;
 class QStackedWidget;
@@ -44,6 +45,7 @@ private:
     [[nodiscard]] bool mayFilm() const; ///< a consent that holds today
     [[nodiscard]] FaceWish faces() const;
     [[nodiscard]] QStringList hiddenNames() const;
+    [[nodiscard]] QSize filmSize() const;
     void fillItems(const ReportContent& content);
     void describe();   ///< beside each thing, and what leaves
     void showChosen(); ///< on the left
@@ -56,11 +58,18 @@ private:
     void writeInto(const ReportContent& content, const QString& folder);
     void printStored(const StoredAssessment& stored);
     [[nodiscard]] FilmPanel* shownFilm() const;
+    /// The word of a film, its panel, and its file's name.
+    struct FilmRow {
+        QString word, file;
+        FilmPanel* panel;
+    };
+    [[nodiscard]] std::vector<FilmRow> films() const;
 
     QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;
     QWidget* papers_;
-    FilmPanel *home_, *then_;
+    FilmPanel *home_, *then_, *one_;
+    QComboBox* filmKind_;
     QLabel* note_;
     QTreeWidget* items_;
     QCheckBox *coverAthlete_, *coverModel_, *leaveNames_;
@@ -71,6 +80,7 @@ private:
     ReportContent content_;                   ///< with names and faces as they are
     SeenHeads heads_;
     std::pair<CaseId, SessionId> filmsOf_; ///< what the films tell of
+    RepetitionId filmedRepetition_;
     std::map<QString, bool> ticks_{{paperFileWord(Paper::Plan), true},
                                    {paperFileWord(Paper::AthletePage), true},
                                    {paperFileWord(Paper::HomeSheet), true}}; ///< by word; kept while nothing is there

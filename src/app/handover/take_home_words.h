@@ -1,0 +1,12 @@
+#pragma once
+// The words of what can be taken home, as show() and the ticks know them; papers have theirs in report/paper.h.
+
+#include <QString>
+
+namespace riflesso::take_home {
+
+inline const QString kFilm = QStringLiteral("film"), kThen = QStringLiteral("then-and-now"),
+                     kOne = QStringLiteral("repetition"), kPictures = QStringLiteral("pictures"),
+                     kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
+
+} // namespace riflesso::take_home
