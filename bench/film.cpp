@@ -80,8 +80,8 @@ int main(int argc, char** argv) {
             paintFilm(image, film, i, source);
     const double painting = since(start);
     QProcess pipe;
-    pipe.start("ffmpeg", {"-v", "error", "-y", "-f", "rawvideo", "-pix_fmt", "bgr0", "-s", "1920x1080", "-r", "30", "-i",
-                          "-", "-f", "rawvideo", "-pix_fmt", "yuv420p", raw});
+    pipe.start("ffmpeg", {"-v", "error", "-y", "-f", "rawvideo", "-pix_fmt", "bgr0", "-s", "1920x1080", "-r", "30",
+                          "-i", "-", "-f", "rawvideo", "-pix_fmt", "yuv420p", raw});
     for (int i = 0; i < film.pictures(); ++i) {
         if (!film.standsStill(i))
             paintFilm(image, film, i, source);

@@ -10,7 +10,7 @@ shoot() { # PAGE FILE, then more of the program's words
     XDG_CONFIG_HOME=$(dirname "$library") xvfb-run -a -s "-screen 0 1600x1000x24" \
         build/bin/riflesso --demo --library "$library" --theme light "${@:3}" --shot "$1" "docs/screenshots/$2"
 }
-for page in athlete film mark mirror:elbow_down findings plan practice progress handover start packs; do
+for page in athlete film mark mirror:elbow_down findings plan practice progress handover:film:2 start packs; do
     name=${page%%:*}
     shoot "$page" "${name/start/cases}.png" --case 1
 done

@@ -157,6 +157,13 @@
     </message>
 </context>
 <context>
+    <name>HandoverPage</name>
+    <message>
+        <source>about %1 MB</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Landmark</name>
     <message>
         <source>left eye</source>
@@ -2027,14 +2034,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The plan on paper, with pictures, in the athlete&apos;s words. Freezing keeps its numbers as they are now: it prints the same in years. What leaves this machine is listed on the right.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Press P: freeze and print.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Your own first case</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2120,6 +2119,14 @@
     </message>
     <message>
         <source>Let this stand in for the pack&apos;s word</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is ticked on the right is written into one folder: papers, a film to take home, pictures. Faces can be covered and names left out. With a paper the assessment is frozen: it prints the same in years.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press P: write the folder.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4399,6 +4406,57 @@
     </message>
 </context>
 <context>
+    <name>riflesso::FilmPanel</name>
+    <message>
+        <source>The film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Place in the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PARTS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts of the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is said in this part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This part has no sentence of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture of the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::FindingsPage</name>
     <message>
         <source>STRENGTHS</source>
@@ -4900,31 +4958,7 @@
 <context>
     <name>riflesso::HandoverPage</name>
     <message>
-        <source>ON PAPER</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Which paper</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>WHAT LEAVES THIS MACHINE</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>File</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>File of the PDF</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Freeze and print as PDF (P)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Freezing keeps the marks&apos; numbers, the order and the reasons as they are now. They can be printed again, the same, in years.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4936,19 +4970,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>As it will print: %1. %2&lt;b&gt;Next: freeze and print it.&lt;/b&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 frozen so far. </source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 frozen</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>freeze and print</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4960,46 +4986,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 strengths, %2 findings, %3, %4 key pictures, dates and cautions.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ladder</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ladders</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Large, few words: what is good, one thing, when we film again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The drill to take home, how good looks, boxes for two weeks.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Each key event side by side, with what is measured drawn on it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For the last days: one cue and what can be relied on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Name, skill, %1 still pictures with the athlete&apos;s or the model&apos;s face, measured values and the plan. No clip. Hand it on only to those whom the athlete, or the parents of a child, agreed to.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Laying out the plan</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Page of the plan</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5008,11 +4994,287 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Printing the plan</source>
+        <source>Printed to %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Printed to %1</source>
+        <source>TO TAKE HOME</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is taken home: ticked is written, the chosen one is shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FACES AND NAMES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cover the athlete&apos;s face</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cover the model&apos;s face</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave out the names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Films as</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Films as %1, %2 × %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder that is written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the folder (P)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With a paper in it the assessment is frozen: its numbers, the order and the reasons stay as they are now, and print the same in years.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shown: %1. %2&lt;b&gt;Next: write the folder.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>write the folder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>play the film that is shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>go by pictures of the film, with Shift by seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take-home film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then and now, a film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition, a film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key positions as pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates for a calendar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no consent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is being made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after a retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none is chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1, a film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, PNG</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>iCalendar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds faces and names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with all clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>still picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>still pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measured values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faces of athlete and model covered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete&apos;s face covered, the model&apos;s seen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The model&apos;s face covered, the athlete&apos;s seen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faces are seen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With the case all clips and the journal leave as well.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No place, no device, no sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Others in a picture are not covered: look before it leaves this machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand it on only to those whom the athlete, or the parents of a child, agreed to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: in %2 the face is not sure; they are shown without the clip (%3).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking for the faces…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Making the films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking for the faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The film is being put together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A film of then and now can be made once there are two sessions with the same key event marked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each key position as a picture of its own, 1280 × 960, athlete and model, with what is measured drawn on it: as on the paper of key positions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dates of the plan as one file for any calendar: sessions with their cue, the days without changes, tests, competitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything of this case in one file, with its clips, for this program on another machine. Faces and names are in it as they are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Laying out the paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page of the paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The faces are still being looked for: write the folder when it is known where they are not sure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing the folder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1: %2, %3 MB. index.html shows it in any browser.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printing the paper</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

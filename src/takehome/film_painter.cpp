@@ -69,7 +69,7 @@ public:
             text(scene.pace, {width - px(kMargin) - px(300), px(14), px(300), px(kHeadingRoom)}, kSmallPx, false,
                  colours().slate, false, Qt::AlignRight);
         // The sentence keeps its room while nothing is said yet: pictures that jump are hard to follow.
-        const double below = scene.sentence.isEmpty() ? px(kMargin) : px(kSentenceLines * kTextPx * 1.36 + 14);
+        const double below = scene.sentence.isEmpty() ? px(kMargin) : px(kSentenceLines * kTextPx * 1.36 + 24);
         const QRectF room(px(kMargin), px(kHeadingRoom), width - 2 * px(kMargin), height - px(kHeadingRoom) - below);
         text(scene.sentence, {px(kMargin), room.bottom() + px(10), width - 2 * px(kMargin), below - px(10)}, kTextPx,
              false, colours().ink);
@@ -181,27 +181,30 @@ private:
         const double line = std::max(1.5, px(3.4));
         if (const auto marks = stage.marks.find(frame); marks != stage.marks.end())
             drawFigure(painter_, marks->second, stage.lines, colour, line, place);
-        if (stage.shape && at >= scene.heldFrom) {
-            QFont font(look::loadTypeface());
-            font.setPixelSize(std::max(1, static_cast<int>(std::ceil(px(kSmallPx)))));
-            font.setBold(true);
-            painter_.setFont(font);
-            drawShape(painter_, *stage.shape, stage.value, colour, line * 1.1, place, where);
-        }
+        const bool held = at >= scene.heldFrom;
+        if (stage.shape && held)
+            drawShape(painter_, *stage.shape, {}, colour, line * 1.1, place, where);
         painter_.restore();
-        caption(stage.caption, where, colour, captionAbove);
+        // Beside the shape, as large as it is here, it would cover what it is of.
+        if (held)
+            boxed(stage.value, where, look::dark().ink, captionAbove ? Qt::BottomEdge : Qt::TopEdge, true);
+        boxed(stage.caption, where, colour, captionAbove ? Qt::TopEdge : Qt::BottomEdge, false);
     }
 
-    void caption(const QString& words, const QRectF& where, const QColor& colour, bool above) {
+    /// Words in a corner: at the left, or at the right and bold.
+    void boxed(const QString& words, const QRectF& where, const QColor& colour, Qt::Edge edge, bool right) {
         if (words.isEmpty())
             return;
         QFont font(look::loadTypeface());
         font.setPixelSize(std::max(1, static_cast<int>(std::ceil(px(kSmallPx)))));
+        font.setBold(right);
         const QFontMetricsF metrics(font);
         const QString shown = metrics.elidedText(words, Qt::ElideRight, where.width() - px(20));
         QRectF box(where.left(), where.top(), metrics.horizontalAdvance(shown) + px(20), metrics.height() + px(6));
-        if (!above)
+        if (edge == Qt::BottomEdge)
             box.moveBottom(where.bottom());
+        if (right)
+            box.moveRight(where.right());
         painter_.fillRect(box, QColor(16, 25, 28, 200));
         painter_.setFont(font);
         painter_.setPen(colour);

@@ -285,9 +285,11 @@ private slots:
     }
 
     void aFilmToBeTakenHome() {
-        const QString library = dir_.filePath(QStringLiteral("library")), out = dir_.filePath(QStringLiteral("one.mp4"));
+        const QString library = dir_.filePath(QStringLiteral("library")),
+                      out = dir_.filePath(QStringLiteral("one.mp4"));
         QCOMPARE(demoInto(library), 0);
-        QStringList film{"film", library, "--case", "1", "--kind", "repetition", "--repetition", "1", "--size", "320x180"};
+        QStringList film{"film",       library,        "--case", "1",      "--kind",
+                         "repetition", "--repetition", "1",      "--size", "320x180"};
         const auto with = [&](const QStringList& more) { return runCli(film + more); };
         const Answer answer = with({"--cover", "athlete", "--names", "no", "--out", out});
         QVERIFY2(answer.code == 0, qPrintable(answer.messages));
@@ -301,8 +303,7 @@ private slots:
         QVERIFY(QFile::exists(QString::fromStdString(answer.json["captions"].get<std::string>())));
         // What is asked wrongly is said, and nothing is written.
         const QString none = dir_.filePath(QStringLiteral("none.mp4"));
-        for (const auto& [more, word] :
-             std::initializer_list<std::pair<QStringList, const char*>>{
+        for (const auto& [more, word] : std::initializer_list<std::pair<QStringList, const char*>>{
                  {{"--out", none, "--cover", "everybody"}, "athlete or model"},
                  {{"--out", none, "--unsure", "maybe"}, "cover or stop"},
                  {{"--out", dir_.filePath(QStringLiteral("none.gif"))}, ".mp4 or .webm"}}) {
@@ -319,7 +320,9 @@ private slots:
             QVERIFY(opened.ok());
             Athlete athlete = (*opened)->loadCase(CaseId{1})->athlete;
             athlete.consentGiven = {};
-            QVERIFY((*opened)->change(QStringLiteral("No consent"), [&](Edit& edit) { return edit.setAthlete(athlete); }).ok());
+            QVERIFY((*opened)
+                        ->change(QStringLiteral("No consent"), [&](Edit& edit) { return edit.setAthlete(athlete); })
+                        .ok());
         }
         const Answer refused = with({"--out", none});
         QCOMPARE(refused.code, 2);

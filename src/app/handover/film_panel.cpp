@@ -214,6 +214,18 @@ void FilmPanel::goTo(int picture) {
     paintPicture();
 }
 
+void FilmPanel::goToPart(int index) {
+    if (index < 0 || index >= parts_->count())
+        return;
+    parts_->setCurrentRow(index);
+    const FilmPart& part = film_.parts[static_cast<std::size_t>(index)];
+    int on = 0;
+    for (int i = 0; i < part.said; ++i)
+        on += part.scenes[static_cast<std::size_t>(i)].pictures;
+    if (part.said >= 0)
+        goTo(at_ + on + part.scenes[static_cast<std::size_t>(part.said)].pictures - 1);
+}
+
 void FilmPanel::step(int pictures) {
     stop();
     goTo(at_ + pictures);

@@ -53,6 +53,8 @@ public slots:
     void playOrPause();
     void step(int pictures);
     void goTo(int picture);
+    /// To the picture of a part in which it holds what is measured, else to the part's first.
+    void goToPart(int index);
     void stop();
 
 signals:

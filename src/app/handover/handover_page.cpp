@@ -486,6 +486,8 @@ void HandoverPage::makeFilms() {
             one_->setFilm(std::move((*made)->one));
             wishChanged();
             showChosen();
+            if (FilmPanel* film = shownFilm(); film && wantedPart_ >= 0)
+                film->goToPart(std::exchange(wantedPart_, -1));
         },
         Pace::Quick);
 }
@@ -531,8 +533,9 @@ void HandoverPage::lookForFaces() {
 }
 
 void HandoverPage::show(const QString& detail) {
-    wanted_ = detail; // it may not be there yet
-    if (QTreeWidgetItem* item = itemOf(detail)) {
+    wanted_ = detail.section(u':', 0, 0); // it may not be there yet
+    wantedPart_ = detail.contains(u':') ? detail.section(u':', 1).toInt() : -1;
+    if (QTreeWidgetItem* item = itemOf(wanted_)) {
         wanted_.clear();
         items_->setCurrentItem(item);
     }

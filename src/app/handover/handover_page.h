@@ -31,7 +31,7 @@ public:
 
 public slots:
     /// The word of a thing to take home: plan, page, home, positions, card, progress, film, then-and-now, pictures,
-    /// dates, case.
+    /// repetition, dates, case; of a film also its part to go to, "film:2".
     void show(const QString& detail) override;
 
 private:
@@ -84,6 +84,7 @@ private:
     std::map<QString, bool> ticks_{{paperFileWord(Paper::Plan), true},
                                    {paperFileWord(Paper::AthletePage), true},
                                    {paperFileWord(Paper::HomeSheet), true}}; ///< by word; kept while nothing is there
+    int wantedPart_ = -1;
     QString wanted_; ///< what show() asked for before it was there
     bool folderEdited_ = false, filling_ = false, looking_ = false, hasThen_ = false, makingFilms_ = false;
 };
