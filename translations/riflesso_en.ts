@@ -4455,6 +4455,14 @@
         <source>A picture of the film</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Remove…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For good?</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FindingsPage</name>
@@ -5277,6 +5285,26 @@
         <source>Printing the paper</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>nothing is in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A voice: names that are spoken stay in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No place, no device, no sound of the clips.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The walk-through is removed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walk-through of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::HomeGrid</name>
@@ -5440,6 +5468,22 @@
     </message>
     <message>
         <source>the view under the pointer as a picture; a right click: more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl Shift R</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>talk it through: record what is shown and said; again: end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl Shift P</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pause the recording, and go on</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5973,6 +6017,14 @@
     </message>
     <message>
         <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paused at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Recording %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10291,6 +10343,29 @@ Enter</source>
     </message>
     <message>
         <source>%1 of at most %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::WalkRecorder</name>
+    <message>
+        <source>A walk-through belongs to a session of an athlete: open a case first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This library is only shown: nothing can be recorded in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is recorded without a voice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept: a walk-through of %1. Hand-over shows it and writes it as a film.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -17,6 +17,7 @@
 #include "app/start/demo_door.h"
 #include "app/start/start_page.h"
 #include "app/theme.h"
+#include "app/walk/walk_recorder.h"
 #include "core/measure/joined_views.h"
 #include "report/words.h"
 
@@ -142,6 +143,23 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
         QWidget* view = pictureView(childAt(mapFromGlobal(QCursor::pos())));
         pictures_->copy(view ? *view : *stack_->currentWidget(), true);
     });
+    walk_ = new WalkRecorder(
+        workspace,
+        [this] {
+            return WalkRecorder::InFront{page(current_), current_, titles_[current_]};
+        },
+        this);
+    connect(walk_, &WalkRecorder::changed, this, [this] {
+        const int seconds = static_cast<int>(walk_->seconds());
+        status_->setRecording(
+            !walk_->recording()
+                ? QString()
+                : (walk_->paused() ? tr("Paused at %1") : tr("Recording %1"))
+                      .arg(QStringLiteral("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QLatin1Char('0'))));
+    });
+    connect(walk_, &WalkRecorder::kept, this, &MainWindow::refreshAll);
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+R")), [this] { walk_->toggle(); });
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+P")), [this] { walk_->pause(); });
     for (const char* keys : {"?", "F1"})
         shortcut(QKeySequence(QLatin1String(keys)), [this] { listKeys(); });
     for (int i = 0; i < 9; ++i) // the steps of the course
@@ -175,6 +193,7 @@ Page* MainWindow::page(const QString& id) const {
 
 void MainWindow::addPage(const QString& id, const QString& title, Page* page, bool isStep) {
     pages_[id] = page;
+    titles_[id] = title;
     stack_->addWidget(page);
     course_->add(id, title, isStep);
     connect(page, &Page::goTo, this, &MainWindow::showPage);

@@ -15,6 +15,8 @@ class QLineEdit;
 
 namespace riflesso {
 
+class WalkRecorder;
+
 class MainWindow : public QWidget {
     Q_OBJECT
 public:
@@ -54,6 +56,8 @@ private:
     WhyPanel* why_;
     PictureMenu* pictures_;
     Tour* tour_;
+    WalkRecorder* walk_;
+    std::map<QString, QString> titles_; ///< of the pages
     std::map<QString, Page*> pages_;
     std::map<QString, std::function<void()>> found_; ///< what a search entry does
     QString current_;

@@ -36,6 +36,11 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     more_->setStyleSheet(stop_->styleSheet());
     more_->setToolTip(tr("Lists what else runs, each with its own stop"));
     more_->hide();
+    recording_ = label({});
+    recording_->setObjectName(QStringLiteral("recording"));
+    recording_->setWordWrap(false);
+    recording_->hide();
+    layout->addWidget(recording_);
     layout->addWidget(saved_);
     layout->addWidget(jobs_);
     layout->addWidget(stop_);
@@ -51,6 +56,13 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     connect(&workspace.jobs(), &Jobs::changed, this, &StatusLine::showJobs);
     connect(stop_, &QPushButton::clicked, this, [this] { workspace_.jobs().cancel(shownJob_); });
     connect(more_, &QPushButton::clicked, this, &StatusLine::listJobs);
+}
+
+void StatusLine::setRecording(const QString& words) {
+    recording_->setStyleSheet(QStringLiteral("background: %1; color: %2; padding: 2px 10px; font-weight: bold;")
+                                  .arg(theme::colours().ink.name(), theme::colours().paper.name()));
+    recording_->setText(words);
+    recording_->setVisible(!words.isEmpty());
 }
 
 namespace {

@@ -14,12 +14,14 @@ class StatusLine : public QWidget {
 public:
     explicit StatusLine(Workspace& workspace, QWidget* parent = nullptr);
     void setKeys(const QList<KeyHint>& keys);
+    /// A band of ink that says that something is recorded; empty: nothing is.
+    void setRecording(const QString& words);
 
 private:
     void showJobs();
     void listJobs(); ///< all of them, above the line
     Workspace& workspace_;
-    QLabel *saved_, *jobs_, *keys_;
+    QLabel *recording_, *saved_, *jobs_, *keys_;
     QPushButton *stop_, *more_;
     int shownJob_ = 0; ///< the one that stop stands beside
 };

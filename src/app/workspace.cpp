@@ -2,9 +2,11 @@
 
 #include "demo/demo_library.h"
 #include "report/words.h"
+#include "takehome/walk_through.h"
 #include "work/case_assessment.h"
 
 #include <QCoreApplication>
+#include <QDir>
 #include <QTimer>
 
 #include <algorithm>
@@ -101,10 +103,20 @@ Result<void> Workspace::openRecent() {
 }
 
 Result<void> Workspace::eraseAthlete(AthleteId id) {
+    QStringList sessions; // of all cases of this athlete: what was said over their films goes as well
+    const auto cases = library_->cases();
+    if (cases && QDir(library_->folder() + QStringLiteral("/walk-throughs")).exists())
+        for (const CaseEntry& entry : *cases)
+            if (const auto data = library_->loadCase(entry.id); data && data->athlete.id == id)
+                for (const Session& session : data->sessions)
+                    if (!session.isModel)
+                        sessions << QString::fromStdString(session.uid);
     std::unique_ptr<Library> library = std::move(library_);
     close(); // the clips as well
     library_ = std::move(library);
     const auto erased = library_->eraseAthlete(id);
+    if (erased)
+        removeWalkThroughsOf(library_->folder(), sessions);
     const auto opened = openRecent();
     return erased ? opened : erased;
 }
@@ -119,7 +131,14 @@ Result<void> Workspace::eraseFromCase(const std::function<Result<void>()>& erase
     return erased;
 }
 Result<void> Workspace::eraseSession(SessionId id) {
-    return eraseFromCase([&] { return library_->eraseSession(id); });
+    const Session* session = data_ ? data_->session(id) : nullptr;
+    const QString uid = session ? QString::fromStdString(session->uid) : QString();
+    return eraseFromCase([&]() -> Result<void> {
+        const auto erased = library_->eraseSession(id);
+        if (erased && !uid.isEmpty())
+            removeWalkThroughsOf(library_->folder(), {uid});
+        return erased;
+    });
 }
 Result<void> Workspace::eraseClip(ClipId id) {
     return eraseFromCase([&] { return library_->eraseClip(id); });

@@ -8,6 +8,7 @@
 #include "takehome/clip_pictures.h"
 #include "takehome/seen_heads.h"
 #include "takehome/take_home_film.h"
+#include "takehome/walk_through.h"
 #include "takehome/written_film.h"
 #include "work/case_assessment.h"
 
@@ -20,7 +21,7 @@
 namespace riflesso::cli {
 namespace {
 
-constexpr const char* kFilmUsage = "film LIBRARY --case ID --kind home|then-now|repetition --out F.mp4|F.webm";
+constexpr const char* kFilmUsage = "film LIBRARY --case ID --kind walk|home|then-now|repetition --out F.mp4|F.webm";
 constexpr int kMostId = 2'000'000'000;
 
 /// "athlete,model".
@@ -90,8 +91,8 @@ Json numbers(const std::vector<int>& list) {
 } // namespace
 
 Result<Json> filmCommand(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"case", "kind", "repetition", "measure", "session", "stress",
-                                                    "cover", "unsure", "names", "size", "out"});
+    const auto arguments = Arguments::parse(words, {"case", "kind", "repetition", "walk", "measure", "session",
+                                                    "stress", "cover", "unsure", "names", "size", "out"});
     if (!arguments)
         return arguments.error();
     if (arguments->plain().size() != 1)
@@ -142,8 +143,20 @@ Result<Json> filmCommand(const Words& words) {
         film = repetitionFilm(subject, {RepetitionId{*number}}, arguments->value("measure").value_or(""));
         if (film.parts.empty())
             return badInput("command line", "--repetition as the tables number them", std::to_string(*number));
+    } else if (*kind == "walk") {
+        const auto number = arguments->integer("walk", 1, kMostId);
+        if (!number)
+            return number.error();
+        std::vector<WalkThrough> walks; // of all sessions, in their order
+        for (const Session& session : data->sessions)
+            for (WalkThrough& walk : walkThroughsOf((*library)->folder(), QString::fromStdString(session.uid)))
+                walks.push_back(std::move(walk));
+        if (static_cast<std::size_t>(*number) > walks.size())
+            return badInput("command line", "--walk from 1 to " + std::to_string(walks.size()),
+                            std::to_string(*number));
+        film = walkFilm(walks[static_cast<std::size_t>(*number) - 1]);
     } else {
-        return badInput("command line", "home, then-now or repetition in --kind", *kind);
+        return badInput("command line", "walk, home, then-now or repetition in --kind", *kind);
     }
     coverFaces(film, *faces);
     const auto progress = [](const char* what) {
@@ -176,7 +189,8 @@ Result<Json> filmCommand(const Words& words) {
     return Json{{"out", *out},
                 {"seconds", written->seconds},
                 {"frames", written->pictures},
-                {"streams", Json::array({webm ? "vp9" : "h264"})},
+                {"streams", film.voice.isEmpty() ? Json::array({webm ? "vp9" : "h264"})
+                                                 : Json::array({webm ? "vp9" : "h264", webm ? "opus" : "aac"})},
                 {"chapters", chapters},
                 {"captions", written->captions.isEmpty() ? Json() : Json(written->captions.toStdString())},
                 {"cover", written->cover.toStdString()},

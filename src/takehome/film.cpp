@@ -59,13 +59,31 @@ Film::Place Film::place(int picture) const {
     return {};
 }
 
+double Film::voiceAtS(int picture) const {
+    const Place now = place(picture);
+    if (!now.part || now.part->voiceFromS < 0 || voice.isEmpty())
+        return -1;
+    int before = 0;
+    for (const FilmScene& scene : now.part->scenes) {
+        if (&scene == now.scene)
+            break;
+        before += scene.pictures;
+    }
+    return now.part->voiceFromS + static_cast<double>(before + now.at) / rate;
+}
+
 bool Film::standsStill(int picture) const {
     const Place now = place(picture);
     if (!now.scene || now.at == 0 || now.at == now.scene->heldFrom)
         return false;
     const auto at = static_cast<std::size_t>(now.at);
+    const auto same = [at](const auto& each) { return each.empty() || each[at] == each[at - 1]; };
     return std::all_of(now.scene->stages.begin(), now.scene->stages.end(),
-                       [&](const FilmStage& stage) { return stage.frames[at] == stage.frames[at - 1]; }) &&
+                       [&](const FilmStage& stage) {
+                           return stage.frames[at] == stage.frames[at - 1] && stage.shapes.empty() &&
+                                  same(stage.captions) && same(stage.values) && same(stage.pointers) &&
+                                  same(stage.drawn);
+                       }) &&
            (now.scene->percent.empty() || now.scene->percent[at] == now.scene->percent[at - 1]);
 }
 

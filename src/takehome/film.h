@@ -7,6 +7,7 @@
 #include "report/key_picture.h"
 #include "report/look.h"
 
+#include <QPolygonF>
 #include <QSize>
 
 #include <map>
@@ -31,6 +32,11 @@ struct FilmStage {
     PictureSetup setup;             ///< of the section, as the network looks at its pictures
     std::map<int, HeadCover> heads; ///< by frame, where the head surely lies
     bool headCovered = false;       ///< a frame without a sure head is shown without its picture then
+    // Of what changes from picture to picture of a walk-through; each as long as the scene, or empty.
+    std::vector<QString> captions, values;
+    std::vector<std::optional<MeasuredShape>> shapes;
+    std::vector<std::optional<QPointF>> pointers; ///< pixels of the clip
+    std::vector<std::vector<QPolygonF>> drawn;    ///< by hand, pixels of the clip
 };
 
 struct FilmLine {
@@ -56,13 +62,15 @@ struct FilmPart {
     QString title;     ///< of the chapter
     bool shown = true; ///< false: left out
     std::vector<FilmScene> scenes;
-    int said = -1; ///< the scene whose sentence is the part's own; -1: none
+    int said = -1;          ///< the scene whose sentence is the part's own; -1: none
+    double voiceFromS = -1; ///< where in the film's voice the part begins; negative: it is silent
 };
 
 struct Film {
     QString title;
     int rate = 30; ///< pictures a second
     std::vector<FilmPart> parts;
+    QString voice = {}; ///< a sound file; empty: the film is silent
 
     [[nodiscard]] int pictures() const; ///< of the parts that are shown
     [[nodiscard]] double seconds() const { return static_cast<double>(pictures()) / rate; }
@@ -75,6 +83,8 @@ struct Film {
     [[nodiscard]] Place place(int picture) const;
     /// Whether a picture is the same as the one before it: nothing moves.
     [[nodiscard]] bool standsStill(int picture) const;
+    /// Where in the voice a picture is, seconds; negative: it is silent.
+    [[nodiscard]] double voiceAtS(int picture) const;
     /// Chapters with their first picture.
     [[nodiscard]] std::vector<std::pair<int, QString>> chapters() const;
 };

@@ -181,14 +181,38 @@ private:
         const double line = std::max(1.5, px(3.4));
         if (const auto marks = stage.marks.find(frame); marks != stage.marks.end())
             drawFigure(painter_, marks->second, stage.lines, colour, line, place);
+        const auto index = static_cast<std::size_t>(at);
+        if (!stage.shapes.empty() && stage.shapes[index])
+            drawShape(painter_, *stage.shapes[index], {}, colour, line * 1.1, place, where);
+        if (!stage.drawn.empty())
+            for (const QPolygonF& stroke : stage.drawn[index]) {
+                QPolygonF there;
+                for (const QPointF& point : stroke)
+                    there << place(point);
+                for (const auto& [ink, width] :
+                     {std::pair{QColor(16, 25, 28), px(8)}, {QColor(255, 214, 92), px(4.5)}}) {
+                    painter_.setPen(QPen(ink, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+                    painter_.setBrush(Qt::NoBrush);
+                    painter_.drawPolyline(there);
+                }
+            }
+        if (!stage.pointers.empty() && stage.pointers[index]) {
+            painter_.setBrush(Qt::NoBrush);
+            for (const auto& [ink, width] : {std::pair{QColor(16, 25, 28), px(7)}, {QColor(Qt::white), px(3.5)}}) {
+                painter_.setPen(QPen(ink, width));
+                painter_.drawEllipse(place(*stage.pointers[index]), px(15), px(15));
+            }
+        }
         const bool held = at >= scene.heldFrom;
         if (stage.shape && held)
             drawShape(painter_, *stage.shape, {}, colour, line * 1.1, place, where);
         painter_.restore();
         // Beside the shape, as large as it is here, it would cover what it is of.
         if (held)
-            boxed(stage.value, where, look::dark().ink, captionAbove ? Qt::BottomEdge : Qt::TopEdge, true);
-        boxed(stage.caption, where, colour, captionAbove ? Qt::TopEdge : Qt::BottomEdge, false);
+            boxed(stage.values.empty() ? stage.value : stage.values[index], where, look::dark().ink,
+                  captionAbove ? Qt::BottomEdge : Qt::TopEdge, true);
+        boxed(stage.captions.empty() ? stage.caption : stage.captions[index], where, colour,
+              captionAbove ? Qt::TopEdge : Qt::BottomEdge, false);
     }
 
     /// Words in a corner: at the left, or at the right and bold.

@@ -398,8 +398,11 @@ void leaveOutNames(Film& film, const QStringList& names) {
             bare(scene.sentence);
             for (FilmLine& line : scene.lines)
                 bare(line.words);
-            for (FilmStage& stage : scene.stages)
+            for (FilmStage& stage : scene.stages) {
                 bare(stage.caption);
+                for (QString& words : stage.captions)
+                    bare(words);
+            }
         }
     }
 }

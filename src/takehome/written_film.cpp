@@ -1,6 +1,7 @@
 #include "takehome/written_film.h"
 
 #include "media/film_writer.h"
+#include "media/sound_track.h"
 #include "takehome/film_painter.h"
 
 #include <QFile>
@@ -30,6 +31,39 @@ int coverPicture(const Film& film) {
     }
     return film.pictures() / 2;
 }
+
+/// The film's voice, picture by picture, parts in the order in which they are shown.
+class VoiceTrack {
+public:
+    /// False where there is none, or it cannot be read.
+    bool open(const Film& film) {
+        if (film.voice.isEmpty())
+            return false;
+        auto opened = SoundTrack::open(film.voice.toStdString(), kFilmSoundHz);
+        if (opened)
+            sound_ = std::move(*opened);
+        return sound_ != nullptr;
+    }
+    /// The samples that go with a picture.
+    [[nodiscard]] std::vector<float> at(const Film& film, int picture) {
+        const auto count = static_cast<std::size_t>(kFilmSoundHz / film.rate);
+        const Film::Place place = film.place(picture);
+        std::vector<float> out;
+        if (place.part != part_) {
+            part_ = place.part;
+            if (part_ && part_->voiceFromS >= 0)
+                (void)sound_->seek(part_->voiceFromS);
+        }
+        if (part_ && part_->voiceFromS >= 0)
+            out = sound_->read(count);
+        out.resize(count, 0.F);
+        return out;
+    }
+
+private:
+    std::unique_ptr<SoundTrack> sound_;
+    const FilmPart* part_ = nullptr;
+};
 
 /// What was painted waits here for the encoder: the two work side by side, a few pictures apart.
 class PaintedAhead {
@@ -95,6 +129,10 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
             {static_cast<double>(chapters[i].first) / film.rate,
              static_cast<double>(i + 1 < chapters.size() ? chapters[i + 1].first : out.pictures) / film.rate,
              chapters[i].second.toStdString()});
+    VoiceTrack voice;
+    format.sound = voice.open(film);
+    if (!film.voice.isEmpty() && !format.sound)
+        return badInput(film.voice.toStdString(), "a voice that can be read", "none");
     auto writer = FilmWriter::create(path.toStdString(), format);
     if (!writer)
         return writer.error();
@@ -103,12 +141,18 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
     Result<void> written = Result<void>();
     std::thread encoding([&] {
         qint64 last = 0;
+        int picture = 0;
         for (QImage image = ahead.take(); !image.isNull(); image = ahead.take()) {
             if (written)
                 written = image.cacheKey() == last
                               ? (*writer)->again()
                               : (*writer)->picture({image.constBits(), static_cast<int>(image.bytesPerLine())});
             last = image.cacheKey();
+            if (written && format.sound) {
+                const std::vector<float> samples = voice.at(film, picture);
+                written = (*writer)->sound(samples.data(), samples.size());
+            }
+            ++picture;
         }
     });
     bool stopped = false;

@@ -244,10 +244,10 @@ private slots:
     }
     void aNoteIsSpoken() {
         app_->errors.clear();
-        VoiceRecorder::speakWith([] { return std::unique_ptr<QIODevice>(); });
+        Microphone::speakWith([] { return std::unique_ptr<QIODevice>(); });
         press(Qt::Key_N); // a microphone that cannot be opened
         QVERIFY(!there("benchListen"));
-        VoiceRecorder::speakWith(&TestBench::saying);
+        Microphone::speakWith(&TestBench::saying);
         press(Qt::Key_N);
         QTRY_VERIFY_WITH_TIMEOUT(spoken().contains(QStringLiteral("0:01 of at most 2:00")), 20000);
         QVERIFY(spoken().contains(QChar(0x258c))); // how loud it is

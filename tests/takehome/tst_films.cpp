@@ -6,6 +6,8 @@
 #include "core/signal/phase_map.h"
 #include "core/tables/json_walk.h"
 #include "media/clip_writer.h"
+#include "media/sound_track.h"
+#include "media/voice_writer.h"
 #include "report/names_left_out.h"
 #include "store/library.h"
 #include "support/built_demo.h"
@@ -16,6 +18,7 @@
 #include "takehome/seen_heads.h"
 #include "takehome/take_home_film.h"
 #include "takehome/take_home_folder.h"
+#include "takehome/walk_through.h"
 #include "takehome/written_film.h"
 #include "work/case_assessment.h"
 
@@ -27,6 +30,8 @@
 #include <QtTest>
 
 #include <cmath>
+#include <cstdio>
+#include <cstring>
 #include <set>
 
 using namespace riflesso;
@@ -399,6 +404,42 @@ private slots:
         QVERIFY(filmed == red);
     }
 
+    /// The program itself, recording in a process of its own, killed at any moment.
+    void aKilledRecordingCanBeReadUpToItsLastSecond() {
+        std::mt19937 random(11);
+        const int runs = qEnvironmentVariable("RIFLESSO_FAULTS") == QLatin1String("full") ? 50 : 8;
+        for (int run = 0; run < runs; ++run) {
+            const QString library = dir_.filePath(QStringLiteral("killed-%1").arg(run));
+            QProcess recording;
+            recording.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--record"), library});
+            QVERIFY(recording.waitForReadyRead(10000));
+            const int lives = 40 + static_cast<int>(random() % 400);
+            QElapsedTimer since;
+            since.start();
+            while (since.elapsed() < lives)
+                recording.waitForReadyRead(1);
+            recording.kill();
+            QVERIFY(recording.waitForFinished());
+            const QList<QByteArray> said = recording.readAllStandardOutput().split('\n');
+            const int seconds = said.value(said.size() - 2).toInt(); // that had been written when it was killed
+            const auto walks = walkThroughsOf(library, QStringLiteral("session"));
+            QCOMPARE(walks.size(), std::size_t(1));
+            QVERIFY2(walks[0].lengthS >= seconds - 1,
+                     qPrintable(QStringLiteral("%1 of %2").arg(walks[0].lengthS).arg(seconds)));
+            QVERIFY(walkFilm(walks[0]).pictures() > 0 || seconds < 2);
+            if (seconds < 2)
+                continue;
+            const auto voice = SoundTrack::open(walks[0].voice.toStdString());
+            QVERIFY2(voice.ok(), voice ? "" : voice.error().sentence().c_str());
+            double samples = 0;
+            for (auto piece = (*voice)->read(1 << 16); !piece.empty(); piece = (*voice)->read(1 << 16))
+                samples += static_cast<double>(piece.size());
+            const double length = samples / (*voice)->rateHz();
+            constexpr double kAPage = 1.1; // what was still being put together: a second, and the encoder's own delay
+            QVERIFY2(length >= seconds - kAPage, qPrintable(QStringLiteral("%1 s of %2").arg(length).arg(seconds)));
+        }
+    }
+
     void namesAreLeftOutEverywhere() {
         const Subject ilka = subjectOf(QStringLiteral("Ilka Sandrey"));
         const QStringList names = namesIn(ilka.data);
@@ -527,7 +568,36 @@ private slots:
     }
 };
 
+/// Records until it is killed, a second of voice at a time; says how many seconds are written.
+int recordUntilKilled(const QString& library) {
+    auto score = WalkScore::begin(library, QStringLiteral("session"), QStringLiteral("Killed"));
+    auto voice = score ? VoiceWriter::create((*score)->voicePath().toStdString())
+                       : Result<std::unique_ptr<VoiceWriter>>(score.error());
+    if (!voice)
+        return 1;
+    std::vector<std::int16_t> second(kVoiceHz);
+    for (std::size_t i = 0; i < second.size(); ++i)
+        second[i] = static_cast<std::int16_t>(8000 * std::sin(static_cast<double>(i) * .2));
+    for (int s = 0; s < 10000; ++s) {
+        WalkMoment moment;
+        moment.atS = s;
+        moment.page = moment.title = QStringLiteral("mark");
+        WalkStage stage;
+        stage.frame = s;
+        stage.part = QRectF(0, 0, 100, 100);
+        stage.marks["nose"] = QPointF(s % 100, 50);
+        moment.stages.push_back(stage);
+        if (!(*score)->add(moment) || !(*voice)->write(second.data(), second.size()) || !(*score)->lasts(s + 1))
+            return 1;
+        std::printf("%d\n", s + 1);
+        std::fflush(stdout);
+    }
+    return 0;
+}
+
 int main(int argc, char** argv) {
+    if (argc == 3 && std::strcmp(argv[1], "--record") == 0)
+        return recordUntilKilled(QString::fromLocal8Bit(argv[2]));
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication app(argc, argv);
     TestFilms test;

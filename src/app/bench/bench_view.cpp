@@ -110,6 +110,7 @@ void BenchView::goTo(int frame) {
     if (!isOpen())
         return;
     frame_ = std::clamp(frame, 0, static_cast<int>(timesS_->size()) - 1);
+    stage_->setSource({path_, frame_, false, false});
     workspace_.requestFrame(path_, frame_, stage_, [this](const QImage& image, int) { stage_->setImage(image); });
     show();
 }

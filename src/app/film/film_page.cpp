@@ -387,6 +387,7 @@ void FilmPage::goToFrame(int frame) {
     stage_->setArea(area && !(picture_->active() && picture_->work() == PictureBar::Work::Area)
                         ? QRectF(area->left - .5, area->top - .5, area->width, area->height)
                         : QRectF());
+    stage_->setSource({shown->path, frame_, part && part->picture.mirrored, false});
     workspace().requestFrame(shown->path, frame_, stage_,
                              [this](const QImage& image, int) { stage_->setImage(image); });
     stage_->setCaption(shown->title, part && !part->performer.isEmpty() ? part->performer : QString(),

@@ -15,6 +15,8 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <cmath>
+#include <utility>
 
 namespace riflesso {
 namespace {
@@ -75,6 +77,16 @@ FilmPanel::FilmPanel(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     order->addWidget(up_);
     order->addWidget(down_);
     order->addStretch();
+    remove_ = new QPushButton(tr("Remove…"));
+    remove_->setObjectName(QStringLiteral("removeFilm"));
+    remove_->hide();
+    order->addWidget(remove_);
+    connect(remove_, &QPushButton::clicked, this, [this] {
+        if (std::exchange(askedTwice_, true))
+            emit removeAsked();
+        else
+            remove_->setText(tr("For good?"));
+    });
     row->addLayout(order);
     layout->addLayout(row);
     said_ = new QPlainTextEdit;
@@ -214,6 +226,25 @@ void FilmPanel::goTo(int picture) {
     paintPicture();
 }
 
+void FilmPanel::setRemovable(bool removable) { remove_->setVisible(removable); }
+
+/// The voice goes with the picture; where a part is left out or moved it leaps.
+void FilmPanel::hear() {
+    const double wanted = ticks_.isActive() ? shown_->voiceAtS(at_) : -1;
+    constexpr double kApartS = .25;
+    if (wanted < 0) {
+        sound_.stop();
+        soundS_ = -1;
+        return;
+    }
+    const double expected = soundS_ < 0 ? -1 : soundS_ + static_cast<double>(soundClock_.elapsed()) / 1000;
+    if (expected >= 0 && std::abs(expected - wanted) < kApartS)
+        return;
+    (void)sound_.play(shown_->voice, wanted);
+    soundS_ = wanted;
+    soundClock_.start();
+}
+
 void FilmPanel::goToPart(int index) {
     if (index < 0 || index >= parts_->count())
         return;
@@ -241,11 +272,13 @@ void FilmPanel::playOrPause() {
     playedFrom_ = at_ + 1 >= shown_->pictures() ? 0 : at_;
     clock_.start();
     ticks_.start();
+    hear();
     play_->setText(tr("Pause"));
 }
 
 void FilmPanel::stop() {
     ticks_.stop();
+    hear();
     play_->setText(tr("Play"));
 }
 
@@ -256,6 +289,7 @@ void FilmPanel::tick() {
         goTo(shown_->pictures() - 1);
     } else if (next != at_) {
         goTo(next);
+        hear();
     }
 }
 

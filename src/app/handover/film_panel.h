@@ -1,6 +1,7 @@
 #pragma once
 // A film before it is written: played, its parts put in order, left out, their sentence said otherwise.
 
+#include "app/widgets/sound_player.h"
 #include "app/workspace.h"
 #include "takehome/film.h"
 #include "takehome/seen_heads.h"
@@ -48,6 +49,8 @@ public:
     /// As it will be written.
     [[nodiscard]] const Film& film() const { return *shown_; }
     [[nodiscard]] int picture() const { return at_; }
+    /// With a button that asks twice and then to remove it for good.
+    void setRemovable(bool removable);
 
 public slots:
     void playOrPause();
@@ -59,6 +62,7 @@ public slots:
 
 signals:
     void edited();
+    void removeAsked();
 
 protected:
     void resizeEvent(QResizeEvent*) override;
@@ -72,6 +76,7 @@ private:
     void paintPicture();
     void tick();
     void move(int by);
+    void hear();
 
     Workspace& workspace_;
     Film made_; ///< as it was made
@@ -82,15 +87,18 @@ private:
     SeenHeads heads_;
     PictureSource source_;
     FilmView* view_;
-    QPushButton *play_, *up_, *down_;
+    QPushButton *play_, *up_, *down_, *remove_;
     QSlider* slider_;
     QLabel* time_;
     QListWidget* parts_;
     QPlainTextEdit* said_;
     QTimer ticks_;
     QElapsedTimer clock_;
+    SoundPlayer sound_;
+    QElapsedTimer soundClock_;
+    double soundS_ = -1; ///< where the voice is that is heard; negative: none
     int at_ = 0, playedFrom_ = 0, asked_ = 0;
-    bool painting_ = false, filling_ = false;
+    bool painting_ = false, filling_ = false, askedTwice_ = false;
 };
 
 } // namespace riflesso

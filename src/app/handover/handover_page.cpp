@@ -267,12 +267,6 @@ std::optional<Paper> HandoverPage::shownPaper() const {
     return {};
 }
 FilmPanel* HandoverPage::shownFilm() const { return qobject_cast<FilmPanel*>(left_->currentWidget()); }
-std::vector<HandoverPage::FilmRow> HandoverPage::films() const {
-    return {{kFilm, QStringLiteral("take-home"), home_},
-            {kThen, QStringLiteral("then-and-now"), then_},
-            {kOne, QStringLiteral("repetition"), one_}};
-}
-
 void HandoverPage::forget() {
     shown_.reset();
     content_ = {};
@@ -280,6 +274,7 @@ void HandoverPage::forget() {
     looking_ = false;
     folderEdited_ = false;
     filmsOf_ = {};
+    setWalks({});
     for (const FilmRow& film : films())
         film.panel->setFilm({});
 }
@@ -301,7 +296,9 @@ void HandoverPage::refresh() {
         left_->setCurrentWidget(papers_);
         return;
     }
-    if (assessment != shown_ || filmedRepetition_ != workspace().repetition()) {
+    const QString walks = walkThroughsThere(workspace().library()->folder());
+    if (assessment != shown_ || filmedRepetition_ != workspace().repetition() || walks != walksThere_) {
+        walksThere_ = walks;
         filmedRepetition_ = workspace().repetition();
         shown_ = assessment;
         content_ = compose();
@@ -356,6 +353,8 @@ void HandoverPage::fillItems(const ReportContent& content) {
         add(kFilm, tr("Take-home film"));
         add(kThen, tr("Then and now, a film"));
         add(kOne, tr("A repetition, a film"));
+        for (const Walk& walk : walks_)
+            add(kWalk + walk.id, walk.title);
         add(kPictures, tr("Key positions as pictures"));
         add(kDates, tr("Dates for a calendar"));
         add(kCase, tr("The whole case"));
@@ -398,6 +397,8 @@ void HandoverPage::describe() {
     };
     film(kFilm, *home_, home_->film().pictures() > 0, tr("is being made"));
     film(kThen, *then_, hasThen_, tr("after a retest"));
+    for (const Walk& walk : walks_)
+        film(kWalk + walk.id, *walk.panel, walk.panel->film().pictures() > 0, tr("nothing is in it"));
     film(kOne, *one_, one_->film().pictures() > 0, tr("none is chosen"));
     if (QTreeWidgetItem* item = itemOf(kOne); item && workspace().place())
         item->setText(0, tr("Repetition %1, a film").arg(workspace().place().repetition->number));
@@ -425,10 +426,16 @@ void HandoverPage::describe() {
                         : faces().athlete                ? tr("The athlete's face covered, the model's seen.")
                         : faces().model                  ? tr("The model's face covered, the athlete's seen.")
                                                          : tr("Faces are seen."));
+    const bool voice = std::any_of(walks_.begin(), walks_.end(), [&](const Walk& walk) {
+        return isTicked(kWalk + walk.id) && !walk.panel->film().voice.isEmpty();
+    });
+    if (voice)
+        text += u' ' + tr("A voice: names that are spoken stay in it.");
     if (isTicked(kCase))
         text += u' ' + tr("With the case all clips and the journal leave as well.");
     else
-        text += u' ' + tr("No place, no device, no sound.");
+        text +=
+            u' ' + (voice ? tr("No place, no device, no sound of the clips.") : tr("No place, no device, no sound."));
     text += u' ' + tr("Others in a picture are not covered: look before it leaves this machine.");
     leaves_->setText(text + u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
     leaves_->setToolTip(tr("Hand it on only to those whom the athlete, or the parents of a child, agreed to."));
@@ -455,81 +462,6 @@ void HandoverPage::describe() {
         lines << tr("Looking for the faces…");
     unsure_->setText(lines.join(u'\n'));
     unsure_->setVisible(!lines.isEmpty());
-}
-
-void HandoverPage::makeFilms() {
-    struct Films {
-        Film home, then, one;
-    };
-    if (filmsOf_ != std::pair(workspace().data().id, workspace().session())) {
-        filmsOf_ = {workspace().data().id, workspace().session()};
-        for (const FilmRow& film : films())
-            film.panel->setFilm({});
-    }
-    makingFilms_ = true;
-    workspace().start<std::shared_ptr<Films>>(
-        tr("Making the films"), this, workspace().ofCase().newest(QStringLiteral("films")),
-        [data = workspace().snapshot(), assessment = shown_, session = workspace().session(),
-         choice = workspace().choice(), content = content_,
-         repetition = filmedRepetition_](JobControl&) -> Result<std::shared_ptr<Films>> {
-            const FilmSubject subject{*data, *assessment, session, choice, content};
-            return std::make_shared<Films>(
-                Films{takeHomeFilm(subject), thenAndNowFilm(subject), repetitionFilm(subject, {repetition}, {})});
-        },
-        [this](const Result<std::shared_ptr<Films>>& made) {
-            makingFilms_ = false;
-            if (!made)
-                return;
-            hasThen_ = !(*made)->then.parts.empty();
-            home_->setFilm(std::move((*made)->home));
-            then_->setFilm(std::move((*made)->then));
-            one_->setFilm(std::move((*made)->one));
-            wishChanged();
-            showChosen();
-            if (FilmPanel* film = shownFilm(); film && wantedPart_ >= 0)
-                film->goToPart(std::exchange(wantedPart_, -1));
-        },
-        Pace::Quick);
-}
-
-void HandoverPage::wishChanged() {
-    if (!shown_)
-        return;
-    if (!folderEdited_)
-        folder_->setText(suggestedFolder());
-    for (const FilmRow& film : films())
-        film.panel->setWish(faces(), hiddenNames(), heads_);
-    lookForFaces();
-    describe();
-    preview();
-}
-
-void HandoverPage::lookForFaces() {
-    Film all; // the frames of each that is written or looked at
-    for (const FilmRow& film : films())
-        if (isTicked(film.word) || film.panel == shownFilm())
-            all.parts.insert(all.parts.end(), film.panel->film().parts.begin(), film.panel->film().parts.end());
-    looking_ = faces().athlete || faces().model;
-    if (!looking_)
-        return;
-    workspace().start<std::shared_ptr<SeenHeads>>(
-        tr("Looking for the faces"), this, workspace().ofCase().newest(QStringLiteral("faces")),
-        [all = std::move(all), known = heads_](JobControl& control) -> Result<std::shared_ptr<SeenHeads>> {
-            auto seen = lookForHeads(all, known, poseModels(), [&](double share) { return control.goOn(share); });
-            if (!seen)
-                return seen.error();
-            return std::make_shared<SeenHeads>(std::move(*seen));
-        },
-        [this](const Result<std::shared_ptr<SeenHeads>>& seen) {
-            looking_ = false;
-            if (seen)
-                heads_ = **seen;
-            else if (seen.error().kind != Error::Kind::Cancelled)
-                workspace().say(words::text(seen.error().sentence()), true);
-            for (const FilmRow& film : films())
-                film.panel->setWish(faces(), hiddenNames(), heads_);
-            describe();
-        });
 }
 
 void HandoverPage::show(const QString& detail) {

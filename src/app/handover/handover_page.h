@@ -5,6 +5,7 @@
 #include "app/page.h"
 #include "report/paper.h"
 #include "takehome/seen_heads.h"
+#include "takehome/walk_through.h"
 
 class QCheckBox;
 class QComboBox;
@@ -64,11 +65,18 @@ private:
         FilmPanel* panel;
     };
     [[nodiscard]] std::vector<FilmRow> films() const;
+    void setWalks(std::vector<std::pair<WalkThrough, Film>> walks);
 
     QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;
     QWidget* papers_;
     FilmPanel *home_, *then_, *one_;
+    struct Walk {
+        QString id, title;
+        FilmPanel* panel;
+    };
+    std::vector<Walk> walks_; ///< of the session
+    QString walksThere_;
     QComboBox* filmKind_;
     QLabel* note_;
     QTreeWidget* items_;

@@ -7,6 +7,6 @@ namespace riflesso::take_home {
 
 inline const QString kFilm = QStringLiteral("film"), kThen = QStringLiteral("then-and-now"),
                      kOne = QStringLiteral("repetition"), kPictures = QStringLiteral("pictures"),
-                     kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
+                     kWalk = QStringLiteral("walk-"), kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
 
 } // namespace riflesso::take_home

@@ -181,6 +181,7 @@ void MarkPage::goToFrame(int frame) {
     const RepetitionPlace place = workspace().place();
     if (!place) {
         stage_->setImage({});
+        stage_->setSource({});
         stage_->setCaption(tr("Cut a repetition on the Film page first"), {}, look::dark().athlete);
         return;
     }
@@ -193,6 +194,7 @@ void MarkPage::goToFrame(int frame) {
     stage_->setSelected(selected_);
     const auto& area = place.section->picture.area;
     stage_->setArea(area ? QRectF(area->left - .5, area->top - .5, area->width, area->height) : QRectF());
+    stage_->setSource({place.clip->path, frame_, place.section->picture.mirrored, place.session->isModel});
     workspace().requestFrame(place.clip->path, frame_, stage_,
                              [this](const QImage& image, int) { stage_->setImage(image); });
     // Counted as key events are: in real time from the start of the repetition.

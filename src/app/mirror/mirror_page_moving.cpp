@@ -136,6 +136,7 @@ void MirrorPage::placeDrawn(Side& side, const QColor& colour) {
     QImage empty(2000, 2000, QImage::Format_RGB32);
     empty.fill(look::dark().stage);
     side.stage->setImage(empty);
+    side.stage->setSource({{}, side.frame, false, true});
     side.stage->showBox(box);
     side.stage->setCaption(
         tr("%1 · %2 s").arg(otherName_, words::number(side.timeS, 3)),
@@ -231,6 +232,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     }
     if (!at || !side.map) {
         side.stage->setImage({});
+        side.stage->setSource({});
         side.stage->setCaption(lower ? tr("No model is filmed: the pack's ranges are the reference")
                                      : tr("Set the first and the last key event of this repetition"),
                                {}, colour);
@@ -244,6 +246,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     const Trial asFilmed = toTrialAsFilmed(data, at);
     const QRectF box = wholeMovement(asFilmed);
     StageView* stage = side.stage;
+    stage->setSource({at.clip->path, side.frame, at.section->picture.mirrored, at.session->isModel});
     workspace().requestFrame(at.clip->path, side.frame, stage, [stage, box](const QImage& image, int) {
         stage->setImage(image);
         if (!box.isEmpty())

@@ -320,6 +320,20 @@ void StageView::drawPicture(QPainter& painter) const {
     painter.drawImage(0, 0, covered);
 }
 
+QRectF StageView::seenPart() const {
+    const QRectF seen = QRectF(transform_.toPixel({0, 0}), transform_.toPixel(QPointF(width(), height()))).normalized();
+    return area_.isEmpty() ? seen.intersected(QRectF(image_.rect())) : seen.intersected(area_);
+}
+
+std::vector<QPolygonF> StageView::strokes() const {
+    std::vector<QPolygonF> out;
+    for (const StageDrawing& drawing : drawings_)
+        out.emplace_back(drawing.line);
+    if (stroke_.size() > 1)
+        out.emplace_back(stroke_);
+    return out;
+}
+
 QRectF StageView::captionBox(const QSizeF& size) {
     constexpr double kEdge = 8, kRoom = 34; // room round a mark: a head is wider than its landmark
     const auto at = [&](int corner) {

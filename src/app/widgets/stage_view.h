@@ -49,6 +49,14 @@ public:
     explicit StageView(QWidget* parent = nullptr);
 
     void setImage(const QImage& image);
+    /// Which frame of which clip the picture is, for who keeps what is shown; `turnedOver` against the file.
+    struct Source {
+        QString clipPath;
+        int frame = -1; ///< -1: no clip's
+        bool turnedOver = false, ofModel = false;
+    };
+    void setSource(Source source) { source_ = std::move(source); }
+    [[nodiscard]] const Source& source() const { return source_; }
     [[nodiscard]] const QImage& image() const { return image_; }
     /// While on, a disc hides the head of who is marked; where it is not known in this frame, the picture is left out.
     void setFacesCovered(bool on) { facesCovered_ = on; }
@@ -88,6 +96,13 @@ public:
     /// Zooms so that a box of the picture fills the stage.
     void showBox(const QRectF& box);
     [[nodiscard]] const StageTransform& transform() const { return transform_; }
+    /// What lies over the picture, and the part of it that is seen, pixels.
+    [[nodiscard]] const std::vector<StageFigure>& figures() const { return figures_; }
+    [[nodiscard]] const std::optional<MeasuredShape>& shape() const { return shape_; }
+    [[nodiscard]] const QString& shapeValue() const { return shapeValue_; }
+    [[nodiscard]] QRectF seenPart() const;
+    /// Strokes by hand, the one being drawn among them, pixels.
+    [[nodiscard]] std::vector<QPolygonF> strokes() const;
 
 signals:
     void clicked(QPointF pixel);
@@ -117,6 +132,7 @@ private:
 
     [[nodiscard]] QImage asViewed() const;
 
+    Source source_;
     QImage image_, viewed_; ///< as given; as it is shown
     QRectF area_;
     double brighter_ = 0;

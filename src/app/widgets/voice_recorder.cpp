@@ -5,12 +5,8 @@
 #include "app/widgets/sound_player.h"
 #include "store/spoken_sound.h"
 
-#include <QAudioDevice>
-#include <QAudioFormat>
-#include <QAudioSource>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QMediaDevices>
 #include <QPushButton>
 #include <QTemporaryFile>
 #include <QTimer>
@@ -23,11 +19,6 @@ namespace riflesso {
 namespace {
 
 constexpr qsizetype kBytesASecond = 2 * kSpokenHz;
-
-VoiceRecorder::Made& madeVoice() {
-    static VoiceRecorder::Made made;
-    return made;
-}
 
 double loudest(const QByteArray& samples) {
     const auto* values = reinterpret_cast<const std::int16_t*>(samples.constData());
@@ -44,8 +35,6 @@ QString spokenLength(double seconds) {
     const int whole = static_cast<int>(std::lround(seconds));
     return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
 }
-
-void VoiceRecorder::speakWith(Made made) { madeVoice() = std::move(made); }
 
 VoiceRecorder::VoiceRecorder(const QString& key, QWidget* parent) : QWidget(parent), key_(key) {
     auto* row = new QHBoxLayout(this);
@@ -97,35 +86,17 @@ void VoiceRecorder::giveUp() {
 }
 
 bool VoiceRecorder::listen() {
-    if (madeVoice()) {
-        made_ = madeVoice()();
-        from_ = made_.get();
-        return from_;
-    }
-    const QAudioDevice device = QMediaDevices::defaultAudioInput();
-    QAudioFormat format;
-    format.setSampleRate(kSpokenHz);
-    format.setChannelCount(1);
-    format.setSampleFormat(QAudioFormat::Int16);
-    if (device.isNull()) {
-        emit cannot(tr("No microphone is there: plug one in, or type the note."));
+    if (const QString why = microphone_.start(); !why.isEmpty()) {
+        emit cannot(why);
         return false;
     }
-    if (device.isFormatSupported(format)) {
-        microphone_ = std::make_unique<QAudioSource>(device, format);
-        from_ = microphone_->start();
-    }
-    if (!from_) {
-        microphone_.reset();
-        emit cannot(tr("The microphone \"%1\" gives no sound that can be recorded.").arg(device.description()));
-    }
-    return from_;
+    return true;
 }
 
 void VoiceRecorder::take() {
-    if (!from_)
+    if (!isRecording())
         return;
-    const QByteArray heard = from_->readAll();
+    const QByteArray heard = microphone_.read();
     if (!heard.isEmpty())
         level_ = loudest(heard);
     samples_ += heard;
@@ -139,11 +110,7 @@ void VoiceRecorder::take() {
 
 void VoiceRecorder::silence() {
     clock_->stop();
-    if (microphone_)
-        microphone_->stop();
-    microphone_.reset();
-    made_.reset();
-    from_ = nullptr;
+    microphone_.stop();
 }
 
 void VoiceRecorder::showState() {

@@ -1,13 +1,12 @@
 #pragma once
 // A note spoken into the microphone, and played back.
 
+#include "app/widgets/microphone.h"
+
 #include <QWidget>
 
-#include <functional>
 #include <memory>
 
-class QAudioSource;
-class QIODevice;
 class QLabel;
 class QPushButton;
 class QTemporaryFile;
@@ -27,11 +26,7 @@ public:
     void toggle();
     /// Without a note.
     void giveUp();
-    [[nodiscard]] bool isRecording() const { return from_ != nullptr; }
-
-    /// Samples as a microphone would give them, in its place: what tests speak with. None: the machine's own.
-    using Made = std::function<std::unique_ptr<QIODevice>()>;
-    static void speakWith(Made made);
+    [[nodiscard]] bool isRecording() const { return microphone_.listening(); }
 
 signals:
     void said(const QByteArray& sound); ///< as spokenSound() writes it
@@ -47,9 +42,7 @@ private:
     QPushButton* button_;
     QLabel* state_;
     QTimer* clock_;
-    std::unique_ptr<QAudioSource> microphone_;
-    std::unique_ptr<QIODevice> made_;
-    QIODevice* from_ = nullptr; ///< of either, while recording
+    Microphone microphone_;
     QByteArray samples_;
     double level_ = 0; ///< 0 to 1, of what came last
 };
