@@ -8,6 +8,7 @@ extern "C" {
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <cstdio>
 #include <cstring>
 #include <filesystem>
@@ -224,8 +225,8 @@ private:
         constexpr double kPerSecond = 1000;
         made->id = to->nb_chapters + 1;
         made->time_base = {1, static_cast<int>(kPerSecond)};
-        made->start = static_cast<std::int64_t>(chapter.fromS * kPerSecond + .5);
-        made->end = static_cast<std::int64_t>(chapter.toS * kPerSecond + .5);
+        made->start = std::llround(chapter.fromS * kPerSecond);
+        made->end = std::llround(chapter.toS * kPerSecond);
         av_dict_set(&made->metadata, "title", chapter.title.c_str(), 0);
         list[to->nb_chapters++] = made;
         to->chapters = list;

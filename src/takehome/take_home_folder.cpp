@@ -59,7 +59,7 @@ private:
 
 class Folder {
 public:
-    explicit Folder(QDir dir) : dir_(std::move(dir)) {}
+    explicit Folder(const QString& path) : dir_(path) {}
     [[nodiscard]] QString path(const QString& name) const { return dir_.filePath(name); }
     Result<void> bytes(const QString& name, const QByteArray& content) {
         QSaveFile file(path(name));
@@ -106,7 +106,7 @@ Result<HandedOver> writeFolder(const HandOver& what, const QString& folder, cons
     QTemporaryDir staging(above + QStringLiteral("/.handing-over-XXXXXX"));
     if (!staging.isValid())
         return badInput(above.toStdString(), "a folder that can be written to", staging.errorString().toStdString());
-    Folder out{QDir(staging.path())};
+    Folder out(staging.path());
     IndexPage index(what.content.athlete, what.content.skill + QStringLiteral(" · ") + what.content.made);
     std::vector<Task> tasks;
     std::vector<std::pair<QString, QString>> papers, others;

@@ -27,6 +27,7 @@
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
+#include <cmath>
 #include <memory>
 
 namespace riflesso {
@@ -45,7 +46,7 @@ QString sizeText(double bytes) {
 }
 
 QString secondsText(double seconds) {
-    const int whole = static_cast<int>(seconds + .5);
+    const int whole = static_cast<int>(std::lround(seconds));
     return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
 }
 

@@ -65,7 +65,7 @@ private:
         FilmPanel* panel;
     };
     [[nodiscard]] std::vector<FilmRow> films() const;
-    void setWalks(std::vector<std::pair<WalkThrough, Film>> walks);
+    void setWalks(const std::vector<std::pair<WalkThrough, Film>>& walks);
 
     QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;

@@ -26,9 +26,9 @@ std::vector<HandoverPage::FilmRow> HandoverPage::films() const {
     return out;
 }
 
-void HandoverPage::setWalks(std::vector<std::pair<WalkThrough, Film>> walks) {
+void HandoverPage::setWalks(const std::vector<std::pair<WalkThrough, Film>>& walks) {
     std::vector<Walk> now;
-    for (auto& [walk, film] : walks) {
+    for (const auto& [walk, film] : walks) {
         const auto known =
             std::find_if(walks_.begin(), walks_.end(), [&, id = walk.id](const Walk& each) { return each.id == id; });
         FilmPanel* panel = known == walks_.end() ? nullptr : known->panel;
@@ -49,7 +49,7 @@ void HandoverPage::setWalks(std::vector<std::pair<WalkThrough, Film>> walks) {
                 refresh();
             });
         }
-        panel->setFilm(std::move(film));
+        panel->setFilm(film);
         now.push_back({walk.id, tr("Walk-through of %1").arg(words::moment(walk.at)), panel});
     }
     for (const Walk& old : walks_)
@@ -97,7 +97,7 @@ void HandoverPage::makeFilms() {
             home_->setFilm(std::move((*made)->home));
             then_->setFilm(std::move((*made)->then));
             one_->setFilm(std::move((*made)->one));
-            setWalks(std::move((*made)->walks));
+            setWalks((*made)->walks);
             for (const QString& why : (*made)->unread)
                 workspace().say(why, true);
             wishChanged();
