@@ -157,13 +157,6 @@
     </message>
 </context>
 <context>
-    <name>HandoverPage</name>
-    <message>
-        <source>about %1 MB</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
     <name>Landmark</name>
     <message>
         <source>left eye</source>
@@ -5303,6 +5296,10 @@
     </message>
     <message>
         <source>Walk-through of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about %1 MB</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

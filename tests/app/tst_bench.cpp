@@ -247,6 +247,9 @@ private slots:
         Microphone::speakWith([] { return std::unique_ptr<QIODevice>(); });
         press(Qt::Key_N); // a microphone that cannot be opened
         QVERIFY(!there("benchListen"));
+        QCOMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("No microphone")));
+        app_->errors.clear();
         Microphone::speakWith(&TestBench::saying);
         press(Qt::Key_N);
         QTRY_VERIFY_WITH_TIMEOUT(spoken().contains(QStringLiteral("0:01 of at most 2:00")), 20000);

@@ -40,9 +40,10 @@ QString programName() { return QStringLiteral("Riflesso ") + QCoreApplication::a
 
 constexpr int kWordRole = Qt::UserRole, kSideWide = 376;
 
+/// Megabytes.
 QString sizeText(double bytes) {
     constexpr double kMega = 1e6;
-    return HandoverPage::tr("about %1 MB").arg(words::number(std::max(.1, bytes / kMega), bytes < 10 * kMega ? 1 : 0));
+    return words::number(std::max(.1, bytes / kMega), bytes < 10 * kMega ? 1 : 0);
 }
 
 QString secondsText(double seconds) {
@@ -390,8 +391,9 @@ void HandoverPage::describe() {
         say(word,
             !there ? none
             : !may ? tr("no consent")
-                   : QStringLiteral("%1, %2").arg(secondsText(panel.film().seconds()),
-                                                  sizeText(expectedBytes(panel.film(), filmSize()))),
+                   : QStringLiteral("%1, %2").arg(
+                         secondsText(panel.film().seconds()),
+                         tr("about %1 MB").arg(sizeText(expectedBytes(panel.film(), filmSize())))),
             there && may);
         if (isTicked(word))
             ++clips;
