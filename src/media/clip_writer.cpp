@@ -14,14 +14,6 @@ namespace {
 
 using namespace ffmpeg;
 
-struct CloseOutput {
-    void operator()(AVFormatContext* p) const {
-        if (p->pb)
-            avio_closep(&p->pb);
-        avformat_free_context(p);
-    }
-};
-
 class X264Writer final : public ClipWriter {
 public:
     X264Writer(std::string path, const ClipFormat& format) : path_(std::move(path)), format_(format) {}
@@ -128,7 +120,7 @@ private:
 
     std::string path_;
     ClipFormat format_;
-    std::unique_ptr<AVFormatContext, CloseOutput> output_;
+    Output output_;
     Codec codec_;
     AVStream* stream_ = nullptr;
     Frame frame_;

@@ -16,6 +16,13 @@ namespace riflesso::ffmpeg {
 struct CloseInput {
     void operator()(AVFormatContext* p) const { avformat_close_input(&p); }
 };
+struct CloseOutput {
+    void operator()(AVFormatContext* p) const {
+        if (p->pb)
+            avio_closep(&p->pb);
+        avformat_free_context(p); // chapters and tags with it
+    }
+};
 struct FreeCodec {
     void operator()(AVCodecContext* p) const { avcodec_free_context(&p); }
 };
@@ -29,6 +36,7 @@ struct FreeScaler {
     void operator()(SwsContext* p) const { sws_freeContext(p); }
 };
 using Input = std::unique_ptr<AVFormatContext, CloseInput>;
+using Output = std::unique_ptr<AVFormatContext, CloseOutput>;
 using Codec = std::unique_ptr<AVCodecContext, FreeCodec>;
 using Frame = std::unique_ptr<AVFrame, FreeFrame>;
 using Packet = std::unique_ptr<AVPacket, FreePacket>;

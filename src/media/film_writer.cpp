@@ -23,14 +23,6 @@ struct ContainerKind {
 constexpr std::array kContainers = {ContainerKind{".mp4", "mp4", "libx264", "aac"},
                                     ContainerKind{".webm", "webm", "libvpx-vp9", "libopus"}};
 
-struct CloseFilm {
-    void operator()(AVFormatContext* p) const {
-        if (p->pb)
-            avio_closep(&p->pb);
-        avformat_free_context(p); // frees chapters and tags as well
-    }
-};
-
 /// One encoder and its stream.
 struct Track {
     ffmpeg::Codec codec;
@@ -274,7 +266,7 @@ private:
     std::string path_, part_;
     FilmFormat format_;
     bool whole_ = false;
-    std::unique_ptr<AVFormatContext, CloseFilm> output_;
+    ffmpeg::Output output_;
     Track pictures_, sound_;
     ffmpeg::Scaler scaler_;
     std::vector<float> waiting_; ///< sound that does not fill a frame yet

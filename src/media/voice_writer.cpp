@@ -14,14 +14,6 @@ namespace {
 
 constexpr std::int64_t kBitsASecond = 40'000; // one voice, one channel
 
-struct CloseVoice {
-    void operator()(AVFormatContext* p) const {
-        if (p->pb)
-            avio_closep(&p->pb);
-        avformat_free_context(p);
-    }
-};
-
 class OpusVoice final : public VoiceWriter {
 public:
     explicit OpusVoice(std::string path) : path_(std::move(path)) {}
@@ -122,7 +114,7 @@ private:
     }
 
     std::string path_;
-    std::unique_ptr<AVFormatContext, CloseVoice> output_;
+    ffmpeg::Output output_;
     ffmpeg::Codec codec_;
     AVStream* stream_ = nullptr;
     ffmpeg::Frame frame_;

@@ -27,8 +27,6 @@ QString joined(const std::vector<std::string>& list) {
 
 } // namespace
 
-namespace {} // namespace
-
 QDate dateOf(Day day) { return QDate(1970, 1, 1).addDays(day.time_since_epoch().count()); }
 
 QStringList scheduleConflicts(const CaseData& data, const Prescription& prescription) {

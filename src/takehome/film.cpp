@@ -72,19 +72,20 @@ double Film::voiceAtS(int picture) const {
     return now.part->voiceFromS + static_cast<double>(before + now.at) / rate;
 }
 
+bool moves(const FilmScene& scene, int picture) {
+    if (picture == 0 || picture == scene.heldFrom)
+        return true;
+    const auto at = static_cast<std::size_t>(picture);
+    const auto same = [at](const auto& each) { return each.empty() || each[at] == each[at - 1]; };
+    return !same(scene.percent) || std::any_of(scene.stages.begin(), scene.stages.end(), [&](const FilmStage& stage) {
+        return !same(stage.frames) || !stage.shapes.empty() || !same(stage.captions) || !same(stage.values) ||
+               !same(stage.pointers) || !same(stage.drawn);
+    });
+}
+
 bool Film::standsStill(int picture) const {
     const Place now = place(picture);
-    if (!now.scene || now.at == 0 || now.at == now.scene->heldFrom)
-        return false;
-    const auto at = static_cast<std::size_t>(now.at);
-    const auto same = [at](const auto& each) { return each.empty() || each[at] == each[at - 1]; };
-    return std::all_of(now.scene->stages.begin(), now.scene->stages.end(),
-                       [&](const FilmStage& stage) {
-                           return stage.frames[at] == stage.frames[at - 1] && stage.shapes.empty() &&
-                                  same(stage.captions) && same(stage.values) && same(stage.pointers) &&
-                                  same(stage.drawn);
-                       }) &&
-           (now.scene->percent.empty() || now.scene->percent[at] == now.scene->percent[at - 1]);
+    return now.scene && !moves(*now.scene, now.at);
 }
 
 std::vector<std::pair<int, QString>> Film::chapters() const {

@@ -58,6 +58,9 @@ struct FilmScene {
     std::vector<double> eventsAt; ///< phase of the key events, percent
 };
 
+/// Whether a picture of the scene is another than the one before it.
+[[nodiscard]] bool moves(const FilmScene& scene, int picture);
+
 struct FilmPart {
     QString title;     ///< of the chapter
     bool shown = true; ///< false: left out

@@ -9,6 +9,7 @@
 #include <QSaveFile>
 
 #include <algorithm>
+#include <atomic>
 #include <condition_variable>
 #include <deque>
 #include <mutex>
@@ -139,6 +140,7 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
 
     PaintedAhead ahead;
     Result<void> written = Result<void>();
+    std::atomic<bool> failed = false;
     std::thread encoding([&] {
         qint64 last = 0;
         int picture = 0;
@@ -153,6 +155,7 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
                 written = (*writer)->sound(samples.data(), samples.size());
             }
             ++picture;
+            failed = !written; // no need to paint on
         }
     });
     bool stopped = false;
@@ -166,14 +169,14 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
         if (i == cover)
             still = image;
         ahead.put(image);
-        stopped = goOn && !goOn(static_cast<double>(i) / out.pictures);
+        stopped = failed || (goOn && !goOn(static_cast<double>(i) / out.pictures));
     }
     ahead.end();
     encoding.join();
-    if (stopped)
-        return cancelled();
     if (!written)
         return written.error();
+    if (stopped)
+        return cancelled();
     if (const auto finished = (*writer)->finish(); !finished)
         return finished.error();
     const QString base = path.chopped(QFileInfo(path).suffix().size() + 1);
@@ -190,20 +193,16 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
 }
 
 double expectedBytes(const Film& film, const QSize& size) {
-    int moving = 0, still = 0;
-    for (const FilmPart& part : film.parts) {
-        if (!part.shown)
-            continue;
-        for (const FilmScene& scene : part.scenes) {
-            const int here = scene.stages.empty()  ? 0
-                             : scene.lines.empty() ? std::min(scene.heldFrom, scene.pictures)
-                                                   : scene.pictures;
-            moving += here;
-            still += scene.pictures - here;
-        }
-    }
+    int moving = 0;
+    for (const FilmPart& part : film.parts)
+        for (const FilmScene& scene : part.scenes)
+            for (int at = 0; part.shown && at < scene.pictures; ++at)
+                moving += moves(scene, at);
+    const int still = film.pictures() - moving;
     constexpr double kMovingBytesAPixel = .006, kStillBytesAPixel = .0004;
-    return size.width() * size.height() * (moving * kMovingBytesAPixel + still * kStillBytesAPixel);
+    constexpr double kVoiceBytesAS = 8000;
+    return (film.voice.isEmpty() ? 0 : kVoiceBytesAS * film.seconds()) +
+           size.width() * size.height() * (moving * kMovingBytesAPixel + still * kStillBytesAPixel);
 }
 
 } // namespace riflesso

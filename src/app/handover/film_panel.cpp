@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/voice_recorder.h"
 #include "takehome/clip_pictures.h"
 #include "takehome/film_painter.h"
 #include "takehome/take_home_film.h"
@@ -22,11 +23,6 @@ namespace riflesso {
 namespace {
 
 constexpr int kTickMs = 33;
-
-QString clockText(double seconds) {
-    const int whole = static_cast<int>(seconds);
-    return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
-}
 
 QSize pictureIn(const QSize& room) { return QSize(16, 9).scaled(room, Qt::KeepAspectRatio); }
 
@@ -222,7 +218,7 @@ void FilmPanel::goTo(int picture) {
     slider_->setValue(at_);
     filling_ = false;
     time_->setText(
-        tr("%1 of %2").arg(clockText(static_cast<double>(at_) / shown_->rate), clockText(shown_->seconds())));
+        tr("%1 of %2").arg(spokenLength(static_cast<double>(at_) / shown_->rate), spokenLength(shown_->seconds())));
     paintPicture();
 }
 

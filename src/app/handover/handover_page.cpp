@@ -7,6 +7,7 @@
 #include "app/pose_models.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "app/widgets/voice_recorder.h"
 #include "report/names_left_out.h"
 #include "report/words.h"
 #include "takehome/clip_pictures.h"
@@ -44,11 +45,6 @@ constexpr int kWordRole = Qt::UserRole, kSideWide = 376;
 QString sizeText(double bytes) {
     constexpr double kMega = 1e6;
     return words::number(std::max(.1, bytes / kMega), bytes < 10 * kMega ? 1 : 0);
-}
-
-QString secondsText(double seconds) {
-    const int whole = static_cast<int>(std::lround(seconds));
-    return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
 }
 
 std::size_t picturesOf(const ReportContent& content, Paper paper) {
@@ -392,7 +388,7 @@ void HandoverPage::describe() {
             !there ? none
             : !may ? tr("no consent")
                    : QStringLiteral("%1, %2").arg(
-                         secondsText(panel.film().seconds()),
+                         spokenLength(panel.film().seconds()),
                          tr("about %1 MB").arg(sizeText(expectedBytes(panel.film(), filmSize())))),
             there && may);
         if (isTicked(word))
@@ -454,7 +450,7 @@ void HandoverPage::describe() {
         int last = -1;
         for (const int picture : doubtful)
             if (const int second = picture / panel->film().rate; second != last && where.size() < 6) {
-                where << secondsText(second);
+                where << spokenLength(second);
                 last = second;
             }
         lines << tr("%1: in %2 the face is not sure; they are shown without the clip (%3).")

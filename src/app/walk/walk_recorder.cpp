@@ -1,6 +1,7 @@
 #include "app/walk/walk_recorder.h"
 
 #include "app/widgets/stage_view.h"
+#include "app/widgets/voice_recorder.h"
 #include "report/words.h"
 #include "store/spoken_sound.h"
 
@@ -15,11 +16,6 @@ namespace {
 
 constexpr int kEveryMs = 40;
 constexpr double kLongestTalkS = 3600;
-
-QString lengthText(double seconds) {
-    const int whole = static_cast<int>(std::lround(seconds));
-    return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
-}
 
 WalkStage stageOf(const StageView& view) {
     WalkStage out;
@@ -139,7 +135,7 @@ void WalkRecorder::finish(double length) {
         if (!*done)
             workspace_.say(words::text(done->error().sentence()), true);
     workspace_.say(
-        tr("Kept: a walk-through of %1. Hand-over shows it and writes it as a film.").arg(lengthText(length)));
+        tr("Kept: a walk-through of %1. Hand-over shows it and writes it as a film.").arg(spokenLength(length)));
     emit changed();
     emit kept();
 }
