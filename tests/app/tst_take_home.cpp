@@ -4,6 +4,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/handover/film_panel.h"
+#include "app/widgets/voice_recorder.h"
 #include "media/clip_reader.h"
 #include "window_driver.h"
 
@@ -111,7 +112,9 @@ private slots:
         const double before = homeFilm()->film().seconds();
         list->item(2)->setCheckState(Qt::Unchecked); // what is strong
         QVERIFY(homeFilm()->film().seconds() < before - 5);
-        QVERIFY(item(QStringLiteral("Take-home film"))->text(1).contains(u':'));
+        QVERIFY(item(QStringLiteral("Take-home film"))
+                    ->text(1)
+                    .startsWith(spokenLength(homeFilm()->film().seconds()))); // the row says how long it is by now
         QCOMPARE(homeFilm()->film().parts[1].scenes[1].sentence, QStringLiteral("Reach before you step."));
         quiet();
         QVERIFY(shown() != title);
@@ -139,8 +142,6 @@ private slots:
             for (int x = 0; x < covered.width(); ++x)
                 disc += covered.pixel(x, y) == look::dark().athlete.rgb();
         QVERIFY2(disc > 400, qPrintable(QString::number(disc)));
-        QVERIFY(app_->find<QLabel>("leaves")->text().contains(QStringLiteral("Faces")) ||
-                item(QStringLiteral("Take-home film"))->checkState(0) == Qt::Unchecked);
         QVERIFY(item(QStringLiteral("The whole case"))->isDisabled()); // which holds them as they are
     }
     void theFolderIsWritten() {
