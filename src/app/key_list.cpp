@@ -21,6 +21,8 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
         {tr("Ctrl Shift C"), tr("the view under the pointer as a picture; a right click: more")},
         {tr("Ctrl Shift R"), tr("talk it through: record what is shown and said; again: end")},
         {tr("Ctrl Shift P"), tr("pause the recording, and go on")},
+        {tr("Ctrl Shift B"), tr("leave the last ten seconds of the recording out, to say them again")},
+        {tr("Ctrl and drag"), tr("draw on a picture; it goes after four seconds")},
         {tr("Alt 1…9"), tr("the steps of the course")},
         {tr("? or F1"), tr("this list")}};
     constexpr int kBetween = 14; // pixels between two columns of keys, beside the grid's own spacing

@@ -160,6 +160,7 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     connect(walk_, &WalkRecorder::kept, this, &MainWindow::refreshAll);
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+R")), [this] { walk_->toggle(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+P")), [this] { walk_->pause(); });
+    shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+B")), [this] { walk_->takeBack(); });
     for (const char* keys : {"?", "F1"})
         shortcut(QKeySequence(QLatin1String(keys)), [this] { listKeys(); });
     for (int i = 0; i < 9; ++i) // the steps of the course

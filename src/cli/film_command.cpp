@@ -6,8 +6,10 @@
 #include "report/names_left_out.h"
 #include "store/library.h"
 #include "takehome/clip_pictures.h"
+#include "takehome/others_covered.h"
 #include "takehome/seen_heads.h"
 #include "takehome/take_home_film.h"
+#include "takehome/walk_cut.h"
 #include "takehome/walk_through.h"
 #include "takehome/written_film.h"
 #include "work/case_assessment.h"
@@ -24,7 +26,7 @@ namespace {
 constexpr const char* kFilmUsage = "film LIBRARY --case ID --kind walk|home|then-now|repetition --out F.mp4|F.webm";
 constexpr int kMostId = 2'000'000'000;
 
-/// "athlete,model".
+/// "athlete,model,others" or "all".
 Result<FaceWish> facesFrom(const Arguments& arguments) {
     FaceWish wish;
     const QStringList asked =
@@ -34,9 +36,29 @@ Result<FaceWish> facesFrom(const Arguments& arguments) {
             wish.athlete = true;
         else if (who == QLatin1String("model"))
             wish.model = true;
+        else if (who == QLatin1String("others"))
+            wish.others = true;
+        else if (who == QLatin1String("all"))
+            wish = {true, true, true};
         else
-            return badInput("command line", "athlete or model in --cover", who.toStdString());
+            return badInput("command line", "athlete, model, others or all in --cover", who.toStdString());
     return wish;
+}
+
+/// "3,5,7": one after another.
+Result<std::vector<RepetitionId>> repetitionsFrom(const Arguments& arguments) {
+    std::vector<RepetitionId> out;
+    const auto asked = arguments.required("repetition");
+    if (!asked)
+        return asked.error();
+    for (const QString& word : QString::fromStdString(*asked).split(u',')) {
+        bool good = false;
+        const int number = word.toInt(&good);
+        if (!good || number < 1)
+            return badInput("command line", "numbers of repetitions in --repetition, as 3 or 3,5", *asked);
+        out.push_back({number});
+    }
+    return out;
 }
 
 Result<QSize> sizeFrom(const Arguments& arguments) {
@@ -118,7 +140,7 @@ Result<Json> filmCommand(const Words& words) {
     const auto data = (*library)->loadCase(CaseId{*id});
     if (!data)
         return data.error();
-    if (consentOn(data->athlete, QDate::currentDate()) != Consent::Valid)
+    if (!consentsTo(data->athlete, HandedOnAs::Film, QDate::currentDate()))
         return badInput("case", "the athlete's consent to be filmed and shown", "none that holds today");
     const auto set = setFrom(*arguments, *data);
     if (!set)
@@ -137,12 +159,13 @@ Result<Json> filmCommand(const Words& words) {
         if (film.parts.empty())
             return badInput("case", "two sessions of the athlete with the same key event marked", "fewer");
     } else if (*kind == "repetition") {
-        const auto number = arguments->integer("repetition", 1, kMostId);
-        if (!number)
-            return number.error();
-        film = repetitionFilm(subject, {RepetitionId{*number}}, arguments->value("measure").value_or(""));
+        const auto chosen = repetitionsFrom(*arguments);
+        if (!chosen)
+            return chosen.error();
+        film = repetitionFilm(subject, *chosen, arguments->value("measure").value_or(""));
         if (film.parts.empty())
-            return badInput("command line", "--repetition as the tables number them", std::to_string(*number));
+            return badInput("command line", "--repetition as the tables number them",
+                            arguments->value("repetition").value_or(""));
     } else if (*kind == "walk") {
         const auto number = arguments->integer("walk", 1, kMostId);
         if (!number)
@@ -154,10 +177,17 @@ Result<Json> filmCommand(const Words& words) {
         if (static_cast<std::size_t>(*number) > walks.size())
             return badInput("command line", "--walk from 1 to " + std::to_string(walks.size()),
                             std::to_string(*number));
-        film = walkFilm(walks[static_cast<std::size_t>(*number) - 1]);
+        WalkThrough& walk = walks[static_cast<std::size_t>(*number) - 1];
+        useClips(walk, *data);
+        const auto cut = cutOf(walk, data->walkCuts);
+        if (!cut)
+            return cut.error();
+        film = walkFilm(walk, *cut);
     } else {
         return badInput("command line", "walk, home, then-now or repetition in --kind", *kind);
     }
+    if (film.speaks() && !consentsTo(data->athlete, HandedOnAs::Voice, QDate::currentDate()))
+        return badInput("case", "the athlete's consent to hand on a voice", "none that holds today");
     coverFaces(film, *faces);
     const auto progress = [](const char* what) {
         return [what, last = -1](double share) mutable {
@@ -170,11 +200,17 @@ Result<Json> filmCommand(const Words& words) {
     if (!heads)
         return heads.error();
     useHeads(film, *heads);
+    if (faces->others) {
+        const auto others = coveredOthers(*data, framesOf(film), {}, progress("following others"));
+        if (!others)
+            return others.error();
+        useOthers(film, *others, true);
+    }
     if (!*names)
         leaveOutNames(film, namesIn(*data));
     const std::vector<int> doubtful = unsurePictures(film);
     if (!doubtful.empty() && unsure == "stop")
-        return badInput("film", "a head that is surely known in every picture",
+        return badInput("film", "whoever is covered surely known in every picture",
                         std::to_string(doubtful.size()) + " that are not sure, the first after " +
                             std::to_string(doubtful.front() / film.rate) + " s");
     const auto written =
@@ -189,8 +225,8 @@ Result<Json> filmCommand(const Words& words) {
     return Json{{"out", *out},
                 {"seconds", written->seconds},
                 {"frames", written->pictures},
-                {"streams", film.voice.isEmpty() ? Json::array({webm ? "vp9" : "h264"})
-                                                 : Json::array({webm ? "vp9" : "h264", webm ? "opus" : "aac"})},
+                {"streams", !film.speaks() ? Json::array({webm ? "vp9" : "h264"})
+                                           : Json::array({webm ? "vp9" : "h264", webm ? "opus" : "aac"})},
                 {"chapters", chapters},
                 {"captions", written->captions.isEmpty() ? Json() : Json(written->captions.toStdString())},
                 {"cover", written->cover.toStdString()},

@@ -7,6 +7,7 @@
 #include "report/paper.h"
 #include "store/case_archive.h"
 #include "store/library.h"
+#include "takehome/case_with_walks.h"
 #include "takehome/clip_pictures.h"
 
 #include <QFile>
@@ -117,7 +118,7 @@ Result<Json> exportCommand(const Words& words) {
     const auto library = Library::open(absolute(arguments->plain()[0]), Library::Mode::ReadOnly);
     if (!library)
         return library.error();
-    const auto written = writeCaseArchive(**library, {*id}, absolute(*out), media == "yes");
+    const auto written = writeWholeCase(**library, {*id}, absolute(*out), media == "yes");
     if (!written)
         return written.error();
     return Json{{"out", *out}, {"case", *id}, {"clips", written->clips}, {"clips_left_out", written->clipsLeftOut}};

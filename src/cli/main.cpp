@@ -71,9 +71,10 @@ const std::vector<Command>& commands() {
         {"watch", watchCommand, "FOLDER --library L --case ID [--measure M] [--section ID] [--once]",
          "measured feedback: each clip that arrives in the folder is marked and measured, one JSON object a line"},
         {"film", filmCommand,
-         "LIBRARY --case ID --kind walk|home|then-now|repetition [--walk N] [--repetition ID [--measure M]] [--session "
+         "LIBRARY --case ID --kind walk|home|then-now|repetition [--walk N] [--repetition ID,… [--measure M]] "
+         "[--session "
          "YYYY-MM-DD] "
-         "[--stress LEVEL] [--cover athlete,model] [--unsure cover|stop] [--names yes|no] [--size 1280x720] "
+         "[--stress LEVEL] [--cover athlete,model,others|all] [--unsure cover|stop] [--names yes|no] [--size 1280x720] "
          "--out F.mp4|F.webm",
          "a film to be taken home: a walk-through, findings and plan, then and now, or one repetition"},
         {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},

@@ -4,6 +4,7 @@
 #include "cli/qt_life.h"
 #include "core/tables/json_walk.h"
 #include "store/case_archive.h"
+#include "takehome/case_with_walks.h"
 #include "work/whole_case.h"
 
 #include <QFileInfo>
@@ -103,7 +104,7 @@ Result<Json> workCommand(const Words& words) {
     const auto data = (*library)->loadCase(*id);
     if (!data)
         return data.error();
-    const auto written = writeCaseArchive(**library, *id, target, true);
+    const auto written = writeWholeCase(**library, *id, target, true);
     if (!written)
         return written.error();
     Json done = Json::array();

@@ -1,6 +1,6 @@
 #include "demo/demo_library.h"
 
-#include "demo/demo_case.h"
+#include "demo/demo_walk.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -53,6 +53,8 @@ Result<void> buildIn(const QString& folder, const DemoSources& sources, const Go
         if (!place)
             return place.error();
         places.push_back(*place);
+        if (const auto talked = addTalk(**library, sources, story, *place); !talked)
+            return talked.error();
     }
     for (auto place = places.rbegin(); place != places.rend(); ++place) // the first story was opened last
         if (auto noted = (*library)->noteOpened(place->id, place->session); !noted)
@@ -104,6 +106,7 @@ Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources)
          dir.entryList({QStringLiteral("library.sqlite*"), QStringLiteral("library.lock")}, QDir::Files))
         if (!dir.remove(name))
             return fault(folder.toStdString(), "the old demo could not be removed");
+    QDir(folder + QStringLiteral("/walk-throughs")).removeRecursively(); // of sessions that are no more
     return buildDemoLibrary(folder, sources);
 }
 

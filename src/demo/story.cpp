@@ -49,10 +49,11 @@ Athlete athleteIn(const JsonNode& node, const QDate& baseline) {
         }
     out.equipment = texts(node, "equipment");
     const JsonNode consent = node.at("consent");
-    consent.expectObject({"given", "years", "scope"});
+    consent.expectObject({"given", "years", "scope", "by"});
     out.consentGiven = day(consent, "given", baseline);
     out.consentUntil = baseline.addYears(consent.integer("years", 1, 1, 20));
     out.consentScope = text(consent, "scope");
+    out.consentBy = text(consent, "by", false);
     return out;
 }
 
@@ -129,6 +130,25 @@ StoryClip clipIn(const JsonNode& node) {
     return out;
 }
 
+StoryTalk talkIn(const JsonNode& node, const QDate& baseline) {
+    node.expectObject({"day", "time", "voice", "parts"});
+    StoryTalk out;
+    out.at = QDateTime(day(node, "day", baseline), QTime::fromString(text(node, "time"), QStringLiteral("hh:mm")));
+    if (!out.at.isValid())
+        node.faultAt("time", "hours and minutes, 18:40", node.text("time"));
+    out.voice = text(node, "voice");
+    constexpr double kLongestS = 3600;
+    node.list("parts", true, [&](const JsonNode& part) {
+        part.expectObject({"page", "title", "finding", "from", "to", "say"});
+        out.parts.push_back({text(part, "page"), text(part, "title"), text(part, "say"),
+                             part.number("from", 0, 0, kLongestS), part.number("to", 0, 0, kLongestS),
+                             part.integer("finding", 0, 0, 10)});
+        if (out.parts.back().toS <= out.parts.back().fromS)
+            part.faultAt("to", "more than from", std::to_string(out.parts.back().toS));
+    });
+    return out;
+}
+
 StorySession sessionIn(const JsonNode& node, const QDate& baseline) {
     node.expectObject({"day", "title", "model", "clips"});
     StorySession out;
@@ -159,7 +179,7 @@ Result<Story> readStory(const std::string& content, const std::string& name) {
     if (const auto json = parseJson(content, kLargest, faults)) {
         const JsonNode node(*json, "", faults);
         node.expectObject({"about", "shelf", "pack", "title", "baseline", "athlete", "plan", "competition", "beliefs",
-                           "goal", "decisions", "sessions", "practice"});
+                           "goal", "decisions", "sessions", "practice", "talk"});
         const QDate baseline = QDate::fromString(text(node, "baseline"), Qt::ISODate);
         if (!baseline.isValid())
             node.faultAt("baseline", "a date, YYYY-MM-DD", node.text("baseline"));
@@ -187,6 +207,8 @@ Result<Story> readStory(const std::string& content, const std::string& name) {
             node.faultAt("sessions", "one session or more");
         if (node.has("practice"))
             out.practice = practiceIn(node.at("practice"), baseline);
+        if (node.has("talk"))
+            out.talk = talkIn(node.at("talk"), baseline);
     }
     if (!faults.empty())
         return badInput(name + ": " + faults[0].path, faults[0].expected, faults[0].got);

@@ -36,6 +36,17 @@ struct StorySession {
     bool isModel = false;
     std::vector<StoryClip> clips;
 };
+/// What the analyst says of the first session, over what is shown.
+struct StoryTalk {
+    struct Part {
+        QString page, title, say;
+        double fromS = 0, toS = 0; ///< of the voice
+        int finding = 0;           ///< which of those that are worked on
+    };
+    QDateTime at;
+    QString voice; ///< a sound beside the story
+    std::vector<Part> parts;
+};
 struct Story {
     int shelf = 0; ///< its place among the stories, from 1
     std::string packFile;
@@ -48,6 +59,7 @@ struct Story {
     std::vector<Decision> decisions;
     std::vector<StorySession> sessions; ///< the first is where the case opens
     std::vector<PracticeBlock> practice;
+    StoryTalk talk;
 };
 
 /// Every fault of a story is bad input, with its path. `name`: for errors.

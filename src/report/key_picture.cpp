@@ -125,7 +125,7 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
         painter.translate(size.width(), 0);
         painter.scale(-1, 1);
     }
-    if (!ref.faceCovered || head)
+    if ((!ref.faceCovered || head) && !ref.leftOut)
         painter.drawImage(QRectF(-crop.x() * scale, -crop.y() * scale, frame.width() * scale, frame.height() * scale),
                           frame);
     painter.restore(); // words are never mirrored
@@ -134,6 +134,11 @@ QImage keyPicture(const PictureRef& ref, const std::vector<std::pair<std::string
         return QPointF(ref.mirrored ? size.width() - x : x, (p.y() + .5 - crop.y()) * scale);
     };
     const QColor colour = ref.ofModel ? look::dark().model : look::dark().athlete;
+    for (QRectF box : ref.others) {
+        if (ref.turnedOver)
+            box.moveLeft(frame.width() - 1 - box.right());
+        drawOtherCover(painter, box, place);
+    }
     if (head)
         drawHeadCover(painter, *head, colour, place, scale);
     const double width = std::max(1.5, size.width() / 220.0);

@@ -26,6 +26,8 @@ struct PictureRef {
     QString value = {};                      ///< that stands beside it
     RepetitionId repetition = {};            ///< that it is of, as long as the case is at hand; never frozen
     bool faceCovered = false;                ///< where the head is not surely known, the clip's picture is left out
+    std::vector<QRectF> others = {};         ///< hidden, pixels of the clip's file; never frozen
+    bool leftOut = false;                    ///< somebody else is to be hidden and is not surely known where
 };
 
 /// Frame of a clip as an image, null where it cannot be had.

@@ -3,9 +3,7 @@
 #include <QRegularExpression>
 
 namespace riflesso {
-namespace {
-
-template <class Do> void forEachPicture(ReportContent& content, const Do& visit) {
+void forEachPicture(ReportContent& content, const std::function<void(PictureRef&)>& visit) {
     for (ReportContent::Entry& finding : content.findings)
         for (PictureRef& ref : finding.pictures)
             visit(ref);
@@ -16,8 +14,6 @@ template <class Do> void forEachPicture(ReportContent& content, const Do& visit)
     for (PictureRef& ref : content.progress.thenAndNow)
         visit(ref);
 }
-
-} // namespace
 
 QStringList namesIn(const CaseData& data) {
     QStringList out;

@@ -5,6 +5,7 @@
 
 namespace riflesso {
 
+void forEachPicture(ReportContent& content, const std::function<void(PictureRef&)>& visit);
 /// Names of the athlete and of model performers of a case, whole and by their parts.
 [[nodiscard]] QStringList namesIn(const CaseData& data);
 /// The words without the names, each replaced by a dash.

@@ -133,4 +133,8 @@ void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colou
     painter.restore();
 }
 
+void drawOtherCover(QPainter& painter, const QRectF& box, const std::function<QPointF(QPointF)>& place) {
+    painter.fillRect(QRectF(place(box.topLeft()), place(box.bottomRight())).normalized(), QColor(0x5B, 0x67, 0x6B));
+}
+
 } // namespace riflesso

@@ -27,5 +27,7 @@ void drawShape(QPainter& painter, const MeasuredShape& shape, const QString& val
 /// An opaque disc over a head; `scale`: painter's units a pixel of the clip.
 void drawHeadCover(QPainter& painter, const HeadCover& head, const QColor& colour,
                    const std::function<QPointF(QPointF)>& place, double scale);
+/// An opaque box over somebody else, in the pixels of the picture that `place` takes.
+void drawOtherCover(QPainter& painter, const QRectF& box, const std::function<QPointF(QPointF)>& place);
 
 } // namespace riflesso

@@ -23,7 +23,8 @@ QString mediaName(const Clip& clip) {
 } // namespace
 
 Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const QString& path, bool media,
-                                        const std::function<bool(double)>& goOn) {
+                                        const std::function<bool(double)>& goOn,
+                                        const std::vector<ArchivedFile>& along) {
     const auto data = library.loadCase(id);
     const auto pack = library.packText(id);
     const auto journal = library.journal(id);
@@ -50,6 +51,8 @@ Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const
     for (const auto& [name, bytes] : caseToFiles(*data, *pack, *journal, fileOf))
         all.push_back({name, bytes, {}});
     all.insert(all.end(), sources.begin(), sources.end());
+    for (const ArchivedFile& file : along)
+        all.push_back({file.name, {}, file.path});
     if (const auto done = writeZip(path, all, goOn); !done)
         return done.error();
     return written;
@@ -81,6 +84,10 @@ Result<std::unique_ptr<CaseArchive>> CaseArchive::open(const QString& path, cons
     archive->packText_ = read->packText;
     archive->journal_ = std::move(read->journal);
     for (const auto& [name, file] : content->files) {
+        if (isWalkName(name)) {
+            archive->along_[name] = file;
+            continue;
+        }
         const QString hash = QFileInfo(name).fileName().section(u'.', 0, 0);
         const auto got = fileHash(file);
         if (!got)
@@ -131,6 +138,13 @@ Result<CaseId> CaseArchive::addTo(Library& library) {
         if (!QFile::rename(file, to))
             return fault(to.toStdString(), "the clip could not be moved here: is there space left?");
     }
+    for (const auto& [name, file] : along_) {
+        const QString to = library.folder() + u'/' + name;
+        if (QFileInfo::exists(to))
+            continue; // the same walk-through, brought in before
+        if (!QDir().mkpath(QFileInfo(to).path()) || !QFile::rename(file, to))
+            return fault(to.toStdString(), "the walk-through could not be moved here: is there space left?");
+    }
     CaseId made;
     const auto done = library.change(QStringLiteral("Bring in a case"), [&](Edit& edit) -> Result<void> {
         const auto id = fill(edit, meeting->knownAthlete, library.folder());
@@ -174,6 +188,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
         steps.push_back(edit.setPosition(*id, position.dispute, position.position, position.reason));
     for (const auto& [drill, cue] : data_.cues)
         steps.push_back(edit.setCue(*id, drill, cue.own));
+    for (const auto& [walk, cut] : data_.walkCuts)
+        steps.push_back(edit.setWalkCut(*id, walk, cut));
     for (const PracticeBlock& block : data_.practice)
         if (auto made = edit.addPracticeBlock(*id, block); !made)
             steps.emplace_back(made.error());

@@ -10,12 +10,17 @@ namespace riflesso {
 
 class Edit;
 
+/// A file that goes along, under its name in the archive: walk-throughs/ID/FILE.
+struct ArchivedFile {
+    QString name, path;
+};
 /// Writes a case; with `media` its clips too. A clip that is not there is left out, and counted.
 struct ArchiveWritten {
     int clips = 0, clipsLeftOut = 0;
 };
 [[nodiscard]] Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const QString& path,
-                                                      bool media, const std::function<bool(double)>& goOn = {});
+                                                      bool media, const std::function<bool(double)>& goOn = {},
+                                                      const std::vector<ArchivedFile>& along = {});
 
 /// A case read from an archive and checked, before anything of a library is touched.
 class CaseArchive {
@@ -45,6 +50,7 @@ private:
     std::vector<JournalEntry> journal_;
     std::map<QString, QString> media_; ///< hash to the unpacked file
     std::map<QString, QString> names_; ///< hash to the file name in media/
+    std::map<QString, QString> along_; ///< name, walk-throughs/ID/FILE, to the unpacked file
 };
 
 } // namespace riflesso

@@ -67,6 +67,29 @@ Consent consentOn(const Athlete& athlete, const QDate& day) {
     return athlete.consentUntil.isValid() && athlete.consentUntil < day ? Consent::Expired : Consent::Valid;
 }
 
+QString toWord(HandedOnAs as) {
+    switch (as) {
+    case HandedOnAs::Paper:
+        return QStringLiteral("paper");
+    case HandedOnAs::Film:
+        return QStringLiteral("film");
+    case HandedOnAs::Voice:
+        return QStringLiteral("voice");
+    }
+    return {};
+}
+
+bool consentsTo(const Athlete& athlete, HandedOnAs as, const QDate& day) {
+    return consentOn(athlete, day) == Consent::Valid &&
+           (athlete.consentFor.isEmpty() || athlete.consentFor.contains(toWord(as)));
+}
+
+bool guardianMissing(const Athlete& athlete, const QDate& day) {
+    constexpr int kOfAge = 18; // years; by the year alone: until it is surely over
+    return athlete.birthYear > 0 && day.year() - athlete.birthYear <= kOfAge && athlete.consentGiven.isValid() &&
+           athlete.consentBy.isEmpty();
+}
+
 const Section* sectionOf(const CaseData& data, SectionId id) {
     for (const Session& session : data.sessions)
         for (const Clip& clip : session.clips)

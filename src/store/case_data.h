@@ -19,6 +19,7 @@
 #include <QString>
 #include <QStringList>
 
+#include <array>
 #include <map>
 #include <memory>
 #include <optional>
@@ -63,6 +64,8 @@ struct Athlete {
     QStringList equipment;
     QDate consentGiven, consentUntil; ///< to be filmed and measured; not valid: not given, without an end
     QString consentScope;             ///< what it covers, in words
+    QString consentBy;                ///< who gave it; for a minor the parent or guardian
+    QStringList consentFor;           ///< what may be handed on: words of HandedOnAs; empty: all of it
     bool operator==(const Athlete&) const = default;
 };
 
@@ -314,6 +317,7 @@ struct CaseData {
     PlanSettings plan;
     std::vector<PracticeBlock> practice; ///< by time
     std::vector<StoredAssessment> assessments;
+    std::map<QString, QString> walkCuts; ///< how a walk-through is cut, by its id; as text
 
     [[nodiscard]] std::size_t loggedRepetitions() const; ///< of practice and tests
     [[nodiscard]] const Session* session(SessionId id) const;
@@ -327,7 +331,16 @@ struct CaseData {
 
 /// Whether people may be shown what was filmed of this athlete.
 enum class Consent { Missing, Expired, Valid };
+/// What is handed on: papers and pictures, films, voices.
+enum class HandedOnAs { Paper, Film, Voice };
+inline constexpr std::array kHandedOnAs = {HandedOnAs::Paper, HandedOnAs::Film, HandedOnAs::Voice};
+[[nodiscard]] QString toWord(HandedOnAs as);
 [[nodiscard]] Consent consentOn(const Athlete& athlete, const QDate& day);
+/// Whether a consent holds on that day, and for this.
+[[nodiscard]] bool consentsTo(const Athlete& athlete, HandedOnAs as, const QDate& day);
+/// Whether the athlete is a minor in that year and nobody is written down who gave the consent. A year of birth that is
+/// not known: no.
+[[nodiscard]] bool guardianMissing(const Athlete& athlete, const QDate& day);
 
 /// Where a repetition stands in its case.
 struct RepetitionPlace {

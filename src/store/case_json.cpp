@@ -140,10 +140,10 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format",   "version",   "program",    "uid",          "title",   "school",
-                           "athlete",  "goal",      "yardstick",  "competitions", "beliefs", "not_asked",
-                           "sessions", "decisions", "overrides",  "positions",    "targets", "plan",
-                           "cues",     "practice",  "assessments"});
+        root.expectObject({"format",   "version",   "program",     "uid",          "title",   "school",
+                           "athlete",  "goal",      "yardstick",   "competitions", "beliefs", "not_asked",
+                           "sessions", "decisions", "overrides",   "positions",    "targets", "plan",
+                           "cues",     "practice",  "assessments", "walk_cuts"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
@@ -198,6 +198,9 @@ private:
         if (root.has("cues") && root.at("cues").json().is_object())
             for (const auto& [drill, cue] : root.at("cues").json().items())
                 data.cues[drill].own = qt(root.at("cues").text(drill));
+        if (root.has("walk_cuts") && root.at("walk_cuts").json().is_object())
+            for (const auto& [walk, cut] : root.at("walk_cuts").json().items())
+                data.walkCuts[qt(walk)] = qt(root.at("walk_cuts").text(walk));
         inBlocks_ = root.has("practice");
         root.list("practice", false, [&](const JsonNode& node) {
             PracticeBlock block;
@@ -277,8 +280,8 @@ private:
                 return;
             DrawnNote note;
             note.frame = drawn.integer("frame", 0, 0, frames - 1);
-            note.kind = drawn.word("kind", DrawnNote::Kind::Line, true, "line, angle, two_lines, circle, plumb, stroke",
-                                   drawnKindFrom);
+            note.kind = drawn.word("kind", DrawnNote::Kind::Line, true,
+                                   "line, angle, two_lines, circle, plumb, stroke, cover", drawnKindFrom);
             note.points = drawnFromText(qt(drawn.text("points")));
             if (note.points.empty())
                 drawn.faultAt("points", "numbers, x and y of each point", drawn.text("points"));
@@ -495,12 +498,19 @@ private:
 
 Result<CaseFromFiles> caseFromFiles(const std::map<QString, QByteArray>& files) { return Reading(files).read(); }
 
+bool isWalkName(const QString& name) {
+    static const QRegularExpression kWalk(
+        QStringLiteral("^walk-throughs/[0-9a-f][0-9a-f-]{7,63}/"
+                       "(score\\.z|score\\.jsonl|voice\\.ogg|again-[0-9]{1,4}\\.ogg)$"));
+    return kWalk.match(name).hasMatch();
+}
+
 bool isArchiveName(const QString& name, bool& media) {
     static const QRegularExpression kText(QStringLiteral(
         "^(case\\.json|pack\\.json|times\\.csv|marks\\.csv|events\\.csv|observations\\.csv|practice\\.csv|"
         "journal\\.csv|assessments/[0-9]{1,6}\\.json|spoken/[0-9]{1,6}\\.wav)$"));
     static const QRegularExpression kMedia(QStringLiteral("^media/[0-9a-f]{64}(\\.[a-z0-9]{1,8})?$"));
-    media = kMedia.match(name).hasMatch();
+    media = kMedia.match(name).hasMatch() || isWalkName(name);
     return media || kText.match(name).hasMatch();
 }
 

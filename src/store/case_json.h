@@ -27,7 +27,9 @@ struct CaseFromFiles {
 /// in its clip, a mark in a repetition that is there.
 [[nodiscard]] Result<CaseFromFiles> caseFromFiles(const std::map<QString, QByteArray>& files);
 
-/// Whether a name may stand in a case archive; `media` is set for a clip.
+/// Of a file of a walk-through.
+[[nodiscard]] bool isWalkName(const QString& name);
+/// Whether a name may stand in a case archive; `media` is set for a clip and for the files of a walk-through.
 [[nodiscard]] bool isArchiveName(const QString& name, bool& media);
 
 } // namespace riflesso

@@ -95,7 +95,10 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"targets", listOf(data.targets)},
               {"plan", jsonOf(data.plan)},
               {"cues", Json::object()},
-              {"assessments", Json::array()}};
+              {"assessments", Json::array()},
+              {"walk_cuts", Json::object()}};
+    for (const auto& [walk, cut] : data.walkCuts)
+        root["walk_cuts"][plain(walk)] = plain(cut);
     std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",
                 events = std::string(kEventsHeader) + "\n", observations = std::string(kObservationsHeader) + "\n";
     int spokenNotes = 0;

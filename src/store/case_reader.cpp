@@ -230,6 +230,7 @@ private:
         data_.targets.clear();
         data_.practice.clear();
         data_.assessments.clear();
+        data_.walkCuts.clear();
         data_.plan = {};
         data_.goal.reset();
         data_.yardstick = {};
@@ -272,6 +273,8 @@ private:
                  fill(stored, row, 3);
                  data_.assessments.push_back(std::move(stored));
              });
+        each("SELECT walk, cut FROM walk_cut WHERE case_id=?", data_.id.value,
+             [&](const QSqlQuery& row) { data_.walkCuts[row.value(0).toString()] = row.value(1).toString(); });
     }
 
     void practice() {

@@ -409,6 +409,13 @@ Result<void> Edit::setPosition(CaseId id, const std::string& dispute, const std:
     return execCourse(upsertSql<Position>("case_id, ", "case_id, dispute"),
                       newValues(Position{dispute, position, reason}, {qint64(id.value)}));
 }
+Result<void> Edit::setWalkCut(CaseId id, const QString& walk, const QString& cut) {
+    if (cut.isEmpty())
+        return execCourse(QStringLiteral("DELETE FROM walk_cut WHERE case_id=? AND walk=?"), {qint64(id.value), walk});
+    return execCourse(QStringLiteral("INSERT INTO walk_cut(case_id, walk, cut) VALUES(?, ?, ?) ON CONFLICT(case_id, "
+                                     "walk) DO UPDATE SET cut=excluded.cut"),
+                      {qint64(id.value), walk, cut});
+}
 Result<void> Edit::setCue(CaseId id, const std::string& drill, const QString& cue) {
     if (cue.isEmpty())
         return execCourse(QStringLiteral("DELETE FROM own_cue WHERE case_id=? AND drill=?"),

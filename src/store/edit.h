@@ -120,6 +120,8 @@ public:
                                            const QString& reason);
     /// A drill's cue in this athlete's own words; empty: the pack's again.
     [[nodiscard]] Result<void> setCue(CaseId id, const std::string& drill, const QString& cue);
+    /// How a walk-through is cut; empty takes it back.
+    [[nodiscard]] Result<void> setWalkCut(CaseId id, const QString& walk, const QString& cut);
     [[nodiscard]] Result<void> setPlan(CaseId id, const PlanSettings& plan);
     /// With its repetitions.
     [[nodiscard]] Result<PracticeBlockId> addPracticeBlock(CaseId id, const PracticeBlock& block);

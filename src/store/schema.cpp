@@ -86,6 +86,15 @@ QString measuredThere() {
     return out.join(QStringLiteral(";\n\n"));
 }
 
+/// 14: who gave a consent and for what; how walk-throughs are cut.
+QString consentAndCuts() {
+    return addColumnSql<Athlete>("consent_by") + QStringLiteral(";\n\n") + addColumnSql<Athlete>("consent_for") +
+           QStringLiteral(R"(;
+
+CREATE TABLE walk_cut (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    walk TEXT NOT NULL, cut TEXT NOT NULL, UNIQUE (case_id, walk)))");
+}
+
 } // namespace
 
 const QStringList& migrations() {
@@ -245,7 +254,7 @@ CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFER
                                             // 12: where the camera stood.
                                             addColumnSql<Section>("camera_height") + QStringLiteral(";\n\n") +
                                                 addColumnSql<Section>("camera_distance"),
-                                            measuredThere()};
+                                            measuredThere(), consentAndCuts()};
     return kMigrations;
 }
 
@@ -253,15 +262,15 @@ int schemaVersion() { return static_cast<int>(migrations().size()); }
 
 const QStringList& undoableTables() {
     static const QStringList kTables = {
-        QStringLiteral("athlete"),       QStringLiteral("competition"),   QStringLiteral("skill_case"),
-        QStringLiteral("belief"),        QStringLiteral("session"),       QStringLiteral("clip"),
-        QStringLiteral("section"),       QStringLiteral("repetition"),    QStringLiteral("event"),
-        QStringLiteral("mark"),          QStringLiteral("observation"),   QStringLiteral("decision"),
-        QStringLiteral("plan"),          QStringLiteral("practice"),      QStringLiteral("assessment"),
-        QStringLiteral("term_override"), QStringLiteral("second_mark"),   QStringLiteral("second_event"),
-        QStringLiteral("position"),      QStringLiteral("own_cue"),       QStringLiteral("spoken_note"),
-        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),    QStringLiteral("second_observation"),
-        QStringLiteral("drawn_note"),    QStringLiteral("practice_block")};
+        QStringLiteral("athlete"),       QStringLiteral("competition"),    QStringLiteral("skill_case"),
+        QStringLiteral("belief"),        QStringLiteral("session"),        QStringLiteral("clip"),
+        QStringLiteral("section"),       QStringLiteral("repetition"),     QStringLiteral("event"),
+        QStringLiteral("mark"),          QStringLiteral("observation"),    QStringLiteral("decision"),
+        QStringLiteral("plan"),          QStringLiteral("practice"),       QStringLiteral("assessment"),
+        QStringLiteral("term_override"), QStringLiteral("second_mark"),    QStringLiteral("second_event"),
+        QStringLiteral("position"),      QStringLiteral("own_cue"),        QStringLiteral("spoken_note"),
+        QStringLiteral("athlete_limit"), QStringLiteral("own_target"),     QStringLiteral("second_observation"),
+        QStringLiteral("drawn_note"),    QStringLiteral("practice_block"), QStringLiteral("walk_cut")};
     return kTables;
 }
 

@@ -27,7 +27,9 @@ template <> struct Stored<Athlete> {
         field<Athlete>("equipment", "equipment", &Athlete::equipment),
         field<Athlete>("consent_given", "consent_given", &Athlete::consentGiven),
         field<Athlete>("consent_until", "consent_until", &Athlete::consentUntil),
-        field<Athlete>("consent_scope", "consent_scope", &Athlete::consentScope));
+        field<Athlete>("consent_scope", "consent_scope", &Athlete::consentScope),
+        field<Athlete>("consent_by", "consent_by", &Athlete::consentBy),
+        field<Athlete>("consent_for", "consent_for", &Athlete::consentFor));
 };
 
 template <> struct Stored<AthleteLimit> {

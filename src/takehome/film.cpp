@@ -59,9 +59,14 @@ Film::Place Film::place(int picture) const {
     return {};
 }
 
+bool Film::speaks() const {
+    return std::any_of(parts.begin(), parts.end(),
+                       [](const FilmPart& part) { return part.shown && !part.voice.isEmpty(); });
+}
+
 double Film::voiceAtS(int picture) const {
     const Place now = place(picture);
-    if (!now.part || now.part->voiceFromS < 0 || voice.isEmpty())
+    if (!now.part || now.part->voiceFromS < 0 || now.part->voice.isEmpty())
         return -1;
     int before = 0;
     for (const FilmScene& scene : now.part->scenes) {
@@ -101,6 +106,22 @@ std::vector<std::pair<int, QString>> Film::chapters() const {
     return out;
 }
 
+std::vector<std::pair<int, QString>> Film::heldPictures() const {
+    std::vector<std::pair<int, QString>> out;
+    int at = 0;
+    for (const FilmPart& part : parts)
+        for (const FilmScene& scene : part.scenes) {
+            if (!part.shown)
+                continue;
+            at += scene.pictures;
+            if (scene.heldFrom < scene.pictures && !scene.stages.empty() && scene.lines.empty())
+                out.emplace_back(at - 1,
+                                 scene.heading +
+                                     (scene.sentence.isEmpty() ? QString() : QStringLiteral(": ") + scene.sentence));
+        }
+    return out;
+}
+
 bool saysTheSame(const Film& a, const Film& b) {
     const auto stages = [](const FilmStage& x, const FilmStage& y) {
         return x.clipPath == y.clipPath && x.caption == y.caption && x.frames == y.frames && x.value == y.value &&
@@ -115,7 +136,8 @@ bool saysTheSame(const Film& a, const Film& b) {
     return a.title == b.title && a.rate == b.rate &&
            std::equal(a.parts.begin(), a.parts.end(), b.parts.begin(), b.parts.end(),
                       [&](const FilmPart& x, const FilmPart& y) {
-                          return x.title == y.title && x.shown == y.shown &&
+                          return x.title == y.title && x.shown == y.shown && x.voice == y.voice &&
+                                 x.voiceFromS == y.voiceFromS && x.caption == y.caption &&
                                  std::equal(x.scenes.begin(), x.scenes.end(), y.scenes.begin(), y.scenes.end(), scenes);
                       });
 }
@@ -136,8 +158,9 @@ std::vector<int> unsurePictures(const Film& film) {
         for (const FilmScene& scene : part.scenes) {
             for (int i = 0; i < scene.pictures; ++i)
                 for (const FilmStage& stage : scene.stages)
-                    if (stage.headCovered && !stage.clipPath.isEmpty() &&
-                        !stage.heads.contains(stage.frames[static_cast<std::size_t>(i)])) {
+                    if (const int frame = stage.clipPath.isEmpty() ? -1 : stage.frames[static_cast<std::size_t>(i)];
+                        frame >= 0 &&
+                        ((stage.headCovered && !stage.heads.contains(frame)) || stage.othersUnsure.contains(frame))) {
                         out.push_back(at + i);
                         break;
                     }
@@ -148,19 +171,27 @@ std::vector<int> unsurePictures(const Film& film) {
 }
 
 QString webVtt(const Film& film) {
-    QString out = QStringLiteral("WEBVTT\n");
-    int at = 0;
+    QString out = QStringLiteral("WEBVTT\n"), said;
+    int at = 0, from = 0;
+    const auto end = [&] { // of what is said: scene after scene may say the same
+        if (!said.isEmpty())
+            out += QStringLiteral("\n%1 --> %2\n%3\n")
+                       .arg(vttTime(static_cast<double>(from) / film.rate),
+                            vttTime(static_cast<double>(at) / film.rate), said);
+    };
     for (const FilmPart& part : film.parts) {
         if (!part.shown)
             continue;
         for (const FilmScene& scene : part.scenes) {
-            if (const QString words = cueText(captionOf(scene)); !words.isEmpty())
-                out += QStringLiteral("\n%1 --> %2\n%3\n")
-                           .arg(vttTime(static_cast<double>(at) / film.rate),
-                                vttTime(static_cast<double>(at + scene.pictures) / film.rate), words);
+            if (const QString words = cueText(captionOf(scene)); words != said) {
+                end();
+                said = words;
+                from = at;
+            }
             at += scene.pictures;
         }
     }
+    end();
     return out;
 }
 

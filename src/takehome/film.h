@@ -12,6 +12,7 @@
 
 #include <map>
 #include <optional>
+#include <set>
 #include <vector>
 
 namespace riflesso {
@@ -29,9 +30,11 @@ struct FilmStage {
     QRectF part;                                            ///< of the clip's picture that is shown, pixels
     std::optional<MeasuredShape> shape; ///< drawn from picture `heldFrom` on, with `value` beside it
     QString value;
-    PictureSetup setup;             ///< of the section, as the network looks at its pictures
-    std::map<int, HeadCover> heads; ///< by frame, where the head surely lies
-    bool headCovered = false;       ///< a frame without a sure head is shown without its picture then
+    PictureSetup setup;                        ///< of the section, as the network looks at its pictures
+    std::map<int, HeadCover> heads;            ///< by frame, where the head surely lies
+    std::map<int, std::vector<QRectF>> others; ///< by frame, where somebody else is hidden, pixels of the clip's file
+    std::set<int> othersUnsure;                ///< frames in which that is not surely known: shown without the picture
+    bool headCovered = false;                  ///< a frame without a sure head is shown without its picture then
     // Of what changes from picture to picture of a walk-through; each as long as the scene, or empty.
     std::vector<QString> captions, values;
     std::vector<std::optional<MeasuredShape>> shapes;
@@ -66,14 +69,15 @@ struct FilmPart {
     bool shown = true; ///< false: left out
     std::vector<FilmScene> scenes;
     int said = -1;          ///< the scene whose sentence is the part's own; -1: none
-    double voiceFromS = -1; ///< where in the film's voice the part begins; negative: it is silent
+    QString voice = {};     ///< a sound file; empty: it is silent
+    double voiceFromS = -1; ///< where in it the part begins; negative: it is silent
+    QString caption = {};   ///< words typed to all of its pictures; they stand in its scenes already
 };
 
 struct Film {
     QString title;
     int rate = 30; ///< pictures a second
     std::vector<FilmPart> parts;
-    QString voice = {}; ///< a sound file; empty: the film is silent
 
     [[nodiscard]] int pictures() const; ///< of the parts that are shown
     [[nodiscard]] double seconds() const { return static_cast<double>(pictures()) / rate; }
@@ -86,8 +90,12 @@ struct Film {
     [[nodiscard]] Place place(int picture) const;
     /// Whether a picture is the same as the one before it: nothing moves.
     [[nodiscard]] bool standsStill(int picture) const;
-    /// Where in the voice a picture is, seconds; negative: it is silent.
+    /// Whether any part that is shown has a voice.
+    [[nodiscard]] bool speaks() const;
+    /// Where in its part's voice a picture is, seconds; negative: it is silent.
     [[nodiscard]] double voiceAtS(int picture) const;
+    /// Where it stands still at something that is shown, with the words for it: its series of stills.
+    [[nodiscard]] std::vector<std::pair<int, QString>> heldPictures() const;
     /// Chapters with their first picture.
     [[nodiscard]] std::vector<std::pair<int, QString>> chapters() const;
 };
@@ -97,11 +105,12 @@ struct Film {
 
 /// Whose heads are covered.
 struct FaceWish {
-    bool athlete = false, model = false;
+    bool athlete = false, model = false, others = false;
     bool operator==(const FaceWish&) const = default;
 };
 void coverFaces(Film& film, const FaceWish& wish);
-/// Pictures of the film in which a head is to be covered and is not surely known: they are shown without the clip.
+/// Pictures of the film in which somebody is to be covered and is not surely known where: they are shown without the
+/// clip.
 [[nodiscard]] std::vector<int> unsurePictures(const Film& film);
 
 /// The captions as WebVTT: a cue for each scene that says something.

@@ -18,8 +18,8 @@ constexpr double kHeadingRoom = 62, kSentenceLines = 3, kBetween = 46;
 
 class Canvas {
 public:
-    Canvas(QImage& image, const PictureSource& source)
-        : painter_(&image), size_(image.size()), unit_(image.height() / 720.0), source_(source) {
+    Canvas(QImage& image, const PictureSource& source, std::vector<PaintedStage>* placed)
+        : painter_(&image), size_(image.size()), unit_(image.height() / 720.0), source_(source), placed_(placed) {
         painter_.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform | QPainter::TextAntialiasing);
         painter_.fillRect(image.rect(), colours().stage);
     }
@@ -142,24 +142,41 @@ private:
         const QColor colour = stage.ofModel ? colours().model : colours().athlete;
         QImage picture;
         QString missing;
-        QSize size = stage.part.size().toSize();
+        QSize size = stage.part.isEmpty() ? QSize(16, 9) : stage.part.size().toSize();
         if (!stage.clipPath.isEmpty()) {
             picture = source_(stage.clipPath, frame);
             missing = picture.isNull() ? Report::tr("clip not found") : QString();
             if (!picture.isNull())
                 size = picture.size();
         }
-        if (picture.isNull() || (stage.headCovered && !stage.heads.contains(frame)))
+        const bool headLost = stage.headCovered && !stage.heads.contains(frame),
+                   otherLost = stage.othersUnsure.contains(frame);
+        if (picture.isNull() || headLost || otherLost)
             painter_.fillRect(where, QColor(0x1D, 0x2B, 0x30));
-        const double scale = std::min(where.width() / stage.part.width(), where.height() / stage.part.height());
-        const QRectF part = seenAround(stage.part, where.size() / scale, stage.clipPath.isEmpty() ? QSize() : size);
+        // Of a view that had no picture yet nothing is known: all of it then.
+        const QRectF wanted = stage.part.isEmpty() ? QRectF(QPointF(0, 0), QSizeF(size)) : stage.part;
+        const double scale = std::min(where.width() / wanted.width(), where.height() / wanted.height());
+        const QRectF part = seenAround(wanted, where.size() / scale, stage.clipPath.isEmpty() ? QSize() : size);
         const QPointF middle = where.center();
         const auto place = [&](QPointF p) {
             const double x = (p.x() + .5 - part.center().x()) * scale;
             return middle + QPointF(stage.mirrored ? -x : x, (p.y() + .5 - part.center().y()) * scale);
         };
+        if (placed_ && !picture.isNull()) {
+            QTransform out; // from the clip's file to here; pixel centres at whole numbers
+            out.translate(middle.x(), middle.y());
+            out.scale(stage.mirrored ? -scale : scale, scale);
+            out.translate(.5 - part.center().x(), .5 - part.center().y());
+            if (stage.turnedOver) {
+                out.translate(picture.width() - 1, 0);
+                out.scale(-1, 1);
+            }
+            placed_->push_back({stage.clipPath, frame, where, out.inverted(), stage.ofModel});
+        }
         const auto head = stage.heads.find(frame);
-        if (!picture.isNull() && stage.headCovered && head == stage.heads.end())
+        if (!picture.isNull() && otherLost)
+            missing = Report::tr("somebody else not sure: picture left out");
+        else if (!picture.isNull() && headLost)
             missing = Report::tr("face not sure: picture left out");
         else if (!picture.isNull()) {
             painter_.save();
@@ -172,6 +189,12 @@ private:
                 picture = picture.mirrored(true, false);
             painter_.drawImage(seen, picture, seen);
             painter_.restore();
+            if (const auto others = stage.others.find(frame); others != stage.others.end())
+                for (QRectF box : others->second) {
+                    if (stage.turnedOver)
+                        box.moveLeft(size.width() - 1 - box.right());
+                    drawOtherCover(painter_, box, place);
+                }
             if (stage.headCovered)
                 drawHeadCover(painter_, head->second, colour, place, scale);
         }
@@ -271,13 +294,15 @@ private:
     QSize size_;
     double unit_;
     const PictureSource& source_;
+    std::vector<PaintedStage>* placed_;
 };
 
 } // namespace
 
-void paintFilm(QImage& onto, const Film& film, int picture, const PictureSource& source) {
+void paintFilm(QImage& onto, const Film& film, int picture, const PictureSource& source,
+               std::vector<PaintedStage>* placed) {
     const Film::Place place = film.place(picture);
-    Canvas canvas(onto, source);
+    Canvas canvas(onto, source, placed);
     if (!place.scene)
         return;
     if (!place.scene->lines.empty())

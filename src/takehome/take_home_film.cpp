@@ -393,6 +393,7 @@ void leaveOutNames(Film& film, const QStringList& names) {
     bare(film.title);
     for (FilmPart& part : film.parts) {
         bare(part.title);
+        bare(part.caption);
         for (FilmScene& scene : part.scenes) {
             bare(scene.heading);
             bare(scene.sentence);

@@ -1,6 +1,7 @@
 #include "takehome/take_home_folder.h"
 
 #include "report/report_text.h"
+#include "takehome/film_painter.h"
 #include "takehome/written_film.h"
 
 #include <QDir>
@@ -78,6 +79,13 @@ struct Task {
     std::function<Result<void>(const GoOn& goOn)> write;
 };
 
+Result<void> savePng(const QImage& image, const QString& path) {
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly) || !image.save(&file, "PNG") || !file.commit())
+        return fault(path.toStdString(), "could not be written: " + file.errorString().toStdString());
+    return {};
+}
+
 QString freeName(const QString& folder) {
     QString name = folder;
     for (int i = 2; QFileInfo::exists(name); ++i)
@@ -132,6 +140,19 @@ Result<HandedOver> writeFolder(const HandOver& what, const QString& folder, cons
                              return {};
                          }});
     }
+    std::vector<std::pair<QString, QString>> held;
+    for (const HandOver::NamedFilm& film : what.series) {
+        int number = 0;
+        for (const auto& [picture, words] : film.film.heldPictures()) {
+            const QString name = QStringLiteral("%1-%2.png").arg(film.file).arg(++number, 2, 10, QLatin1Char('0'));
+            held.emplace_back(name, words);
+            tasks.push_back({.3, [&, name, picture = picture](const GoOn&) -> Result<void> {
+                                 QImage image(what.filmSize, QImage::Format_RGB32);
+                                 paintFilm(image, film.film, picture, pictures);
+                                 return savePng(image, out.path(name));
+                             }});
+        }
+    }
     if (what.pictures) {
         int number = 0;
         for (const ReportContent::Position& position : what.content.positions)
@@ -143,18 +164,14 @@ Result<HandedOver> writeFolder(const HandOver& what, const QString& folder, cons
                                          .arg(fileWord(position.title),
                                               (*ref)->ofModel ? QStringLiteral("model") : QStringLiteral("athlete"));
                 stills.emplace_back(name, position.title + QStringLiteral(": ") + (*ref)->caption);
-                tasks.push_back({.3, [&, name, ref = &**ref](const GoOn&) -> Result<void> {
-                                     const PictureSource seen = [&](const QString& path, int frame) {
-                                         const QImage filmed = pictures(path, frame);
-                                         return ref->turnedOver ? filmed.mirrored(true, false) : filmed;
-                                     };
-                                     QSaveFile file(out.path(name));
-                                     const QImage image = keyPicture(*ref, what.content.lines, seen, {1280, 960});
-                                     if (!file.open(QIODevice::WriteOnly) || !image.save(&file, "PNG") ||
-                                         !file.commit())
-                                         return fault(name.toStdString(), "could not be written");
-                                     return {};
-                                 }});
+                tasks.push_back(
+                    {.3, [&, name, ref = &**ref](const GoOn&) -> Result<void> {
+                         const PictureSource seen = [&](const QString& path, int frame) {
+                             const QImage filmed = pictures(path, frame);
+                             return ref->turnedOver ? filmed.mirrored(true, false) : filmed;
+                         };
+                         return savePng(keyPicture(*ref, what.content.lines, seen, {1280, 960}), out.path(name));
+                     }});
             }
     }
     if (!what.calendar.isEmpty()) {
@@ -189,6 +206,11 @@ Result<HandedOver> writeFolder(const HandOver& what, const QString& folder, cons
     if (!others.empty()) {
         index.heading(Report::tr("Besides"));
         index.links(others);
+    }
+    if (!held.empty()) {
+        index.heading(Report::tr("Step by step"));
+        for (const auto& [file, words] : held)
+            index.picture(file, words);
     }
     if (!stills.empty()) {
         index.heading(Report::tr("Key positions"));

@@ -18,7 +18,8 @@ struct HandOver {
         QString title;
         Film film;
     };
-    std::vector<NamedFilm> films; ///< covered, and without names where that is wished
+    std::vector<NamedFilm> films;  ///< covered, and without names where that is wished
+    std::vector<NamedFilm> series; ///< of these the pictures at which they stand still, each as a PNG
     QSize filmSize{1280, 720};
     QString filmEnding = QStringLiteral("mp4"); ///< or webm
     bool pictures = false;                      ///< key positions, each as a PNG

@@ -1,6 +1,7 @@
 #include "takehome/walk_through.h"
 
 #include "core/tables/json_walk.h"
+#include "store/case_json.h"
 
 #include <QBuffer>
 #include <QDir>
@@ -11,12 +12,10 @@
 #include <algorithm>
 #include <cmath>
 
-#include <unistd.h>
-
 namespace riflesso {
 namespace {
 
-constexpr int kScoreVersion = 1, kWalkRate = 30;
+constexpr int kScoreVersion = 1;
 constexpr qint64 kLongestLine = 1 << 20, kLargestScore = 256LL << 20;
 constexpr double kLongestS = 4 * 3600;
 
@@ -80,6 +79,7 @@ using FigureLines = std::vector<std::pair<std::string, std::string>>;
 WalkStage stageFrom(const Json& json, const std::vector<FigureLines>& figures) {
     WalkStage out;
     out.clipPath = textFrom(json, "clip");
+    out.clipHash = textFrom(json, "hash");
     out.frame = json.at("frame").get<int>();
     out.turnedOver = json.value("turned", false);
     out.mirrored = json.value("mirrored", false);
@@ -120,6 +120,8 @@ void takeLine(const Json& json, WalkThrough& walk, std::vector<FigureLines>& fig
     if (!(atS >= walk.lengthS) || atS > kLongestS)
         throw std::out_of_range("a time before the last one");
     walk.lengthS = atS;
+    if (json.contains("back"))
+        walk.takenBack.emplace_back(std::max(0.0, atS - json["back"].get<double>() / 1000), atS);
     if (!json.contains("page"))
         return; // it only lasts
     WalkMoment moment;
@@ -137,7 +139,8 @@ bool sameShape(const std::optional<MeasuredShape>& a, const std::optional<Measur
     return a.has_value() == b.has_value() && (!a || shapeJson(*a) == shapeJson(*b));
 }
 
-/// Whether two moments can be pictures of one scene.
+} // namespace
+
 bool sameScene(const WalkMoment& a, const WalkMoment& b) {
     return a.page == b.page && a.title == b.title && a.words == b.words && a.stages.size() == b.stages.size() &&
            std::equal(a.stages.begin(), a.stages.end(), b.stages.begin(), [](const WalkStage& x, const WalkStage& y) {
@@ -145,8 +148,6 @@ bool sameScene(const WalkMoment& a, const WalkMoment& b) {
                       x.ofModel == y.ofModel && x.part == y.part && x.lines == y.lines;
            });
 }
-
-} // namespace
 
 bool showsTheSame(const WalkMoment& a, const WalkMoment& b) {
     return sameScene(a, b) &&
@@ -157,9 +158,10 @@ bool showsTheSame(const WalkMoment& a, const WalkMoment& b) {
 }
 
 Result<std::unique_ptr<WalkScore>> WalkScore::begin(const QString& libraryFolder, const QString& session,
-                                                    const QString& title) {
+                                                    const QString& title, const QString& id, const QDateTime& at) {
     auto out = std::unique_ptr<WalkScore>(new WalkScore);
-    out->folder_ = walksFolder(libraryFolder) + u'/' + QUuid::createUuid().toString(QUuid::WithoutBraces);
+    out->folder_ =
+        walksFolder(libraryFolder) + u'/' + (id.isEmpty() ? QUuid::createUuid().toString(QUuid::WithoutBraces) : id);
     if (!QDir().mkpath(out->folder_))
         return badInput(out->folder_.toStdString(), "a folder that can be written to", "no write");
     out->file_.setFileName(out->folder_ + QStringLiteral("/score.jsonl"));
@@ -169,7 +171,7 @@ Result<std::unique_ptr<WalkScore>> WalkScore::begin(const QString& libraryFolder
     const Json head{{"walk", kScoreVersion},
                     {"session", session.toStdString()},
                     {"title", title.toStdString()},
-                    {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString()}};
+                    {"at", at.toUTC().toString(Qt::ISODate).toStdString()}};
     if (const auto written = out->line(QByteArray::fromStdString(head.dump())); !written)
         return written.error();
     return out;
@@ -208,6 +210,8 @@ Result<void> WalkScore::add(const WalkMoment& moment) {
              {std::pair{"turned", stage.turnedOver}, {"mirrored", stage.mirrored}, {"model", stage.ofModel}})
             if (on)
                 own[key] = true;
+        if (!stage.clipHash.isEmpty())
+            own["hash"] = stage.clipHash.toStdString();
         if (!stage.caption.isEmpty())
             own["caption"] = stage.caption.toStdString();
         if (!stage.value.isEmpty())
@@ -231,6 +235,11 @@ Result<void> WalkScore::add(const WalkMoment& moment) {
 
 Result<void> WalkScore::lasts(double seconds) {
     return line(QByteArray::fromStdString(Json{{"t", std::llround(seconds * 1000)}}.dump()));
+}
+
+Result<void> WalkScore::takeBack(double atS, double seconds) {
+    return line(QByteArray::fromStdString(
+        Json{{"t", std::llround(atS * 1000)}, {"back", std::llround(seconds * 1000)}}.dump()));
 }
 
 Result<void> WalkScore::pack() {
@@ -279,6 +288,7 @@ Result<WalkThrough> readWalkThrough(const QString& folder) {
     const std::string name = (folder + QStringLiteral("/score")).toStdString();
     WalkThrough out;
     out.id = QFileInfo(folder).fileName();
+    out.folder = folder;
     std::vector<FigureLines> figures;
     int number = 0;
     while (!file.atEnd()) {
@@ -324,6 +334,42 @@ std::vector<WalkThrough> walkThroughsOf(const QString& libraryFolder, const QStr
     return out;
 }
 
+void useClips(WalkThrough& walk, const CaseData& data) {
+    std::map<QString, QString> now;
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            now[clip.hash] = clip.path;
+    for (WalkMoment& moment : walk.moments)
+        for (WalkStage& stage : moment.stages)
+            if (const auto there = now.find(stage.clipHash); there != now.end())
+                stage.clipPath = there->second;
+}
+
+QString nextAgain(const WalkThrough& walk) {
+    int number = 1;
+    while (QFileInfo::exists(walk.folder + QStringLiteral("/again-%1.ogg").arg(number)))
+        ++number;
+    return QStringLiteral("again-%1.ogg").arg(number);
+}
+
+std::vector<ArchivedFile> walkFilesOf(const QString& libraryFolder, const CaseData& data) {
+    QStringList sessions;
+    for (const Session& session : data.sessions)
+        sessions << QString::fromStdString(session.uid);
+    std::vector<ArchivedFile> out;
+    const QDir folder(walksFolder(libraryFolder));
+    for (const QString& id : folder.entryList(QDir::Dirs | QDir::NoDotAndDotDot)) {
+        const auto walk = readWalkThrough(folder.filePath(id));
+        if (!walk || !sessions.contains(walk->session))
+            continue;
+        for (const QFileInfo& file : QDir(walk->folder).entryInfoList(QDir::Files))
+            if (const QString name = QStringLiteral("walk-throughs/") + id + u'/' + file.fileName();
+                file.size() > 0 && isWalkName(name))
+                out.push_back({name, file.filePath()});
+    }
+    return out;
+}
+
 QString walkThroughsThere(const QString& libraryFolder) {
     QString out;
     const QDir folder(walksFolder(libraryFolder));
@@ -348,73 +394,6 @@ void removeWalkThroughsOf(const QString& libraryFolder, const QStringList& sessi
     for (const QString& id : folder.entryList(QDir::Dirs | QDir::NoDotAndDotDot))
         if (const auto walk = readWalkThrough(folder.filePath(id)); walk && sessions.contains(walk->session))
             (void)removeWalkThrough(libraryFolder, id);
-}
-
-Film walkFilm(const WalkThrough& walk) {
-    Film film;
-    film.title = walk.title;
-    film.rate = kWalkRate;
-    film.voice = walk.voice;
-    const int pictures = static_cast<int>(std::lround(walk.lengthS * kWalkRate));
-    std::size_t at = 0;
-    const WalkMoment* shown = nullptr;
-    for (int i = 0; i < pictures && !walk.moments.empty(); ++i) {
-        while (at + 1 < walk.moments.size() && walk.moments[at + 1].atS <= static_cast<double>(i) / kWalkRate + 1e-9)
-            ++at;
-        const WalkMoment& moment = walk.moments[at];
-        if (!shown || shown->page != moment.page)
-            film.parts.push_back({moment.title, true, {}, -1, static_cast<double>(i) / kWalkRate});
-        std::vector<FilmScene>& scenes = film.parts.back().scenes;
-        if (scenes.empty() || !shown || !sameScene(*shown, moment)) {
-            FilmScene scene;
-            scene.heading = moment.title;
-            if (moment.stages.empty())
-                for (const QString& words : moment.words)
-                    scene.lines.push_back({words});
-            if (moment.stages.empty() && scene.lines.empty())
-                scene.lines.push_back({QString()});
-            for (const WalkStage& stage : moment.stages) {
-                FilmStage own;
-                own.clipPath = stage.clipPath;
-                own.turnedOver = stage.turnedOver;
-                own.mirrored = stage.mirrored;
-                own.ofModel = stage.ofModel;
-                own.lines = stage.lines;
-                own.part = stage.part;
-                scene.stages.push_back(std::move(own));
-            }
-            scenes.push_back(std::move(scene));
-        }
-        FilmScene& scene = scenes.back();
-        ++scene.pictures;
-        for (std::size_t s = 0; s < moment.stages.size(); ++s) {
-            const WalkStage& stage = moment.stages[s];
-            FilmStage& own = scene.stages[s];
-            own.frames.push_back(stage.frame);
-            own.marks[stage.frame] = stage.marks;
-            own.captions.push_back(stage.caption);
-            own.values.push_back(stage.value);
-            own.shapes.push_back(stage.shape);
-            own.pointers.push_back(stage.pointer);
-            own.drawn.push_back(stage.drawn);
-        }
-        shown = &moment;
-    }
-    // Heads by what is marked in the frames that were shown.
-    for (FilmPart& part : film.parts)
-        for (FilmScene& scene : part.scenes)
-            for (FilmStage& stage : scene.stages) {
-                if (stage.frames.empty())
-                    continue;
-                std::map<std::string, MarksByFrame> marks;
-                for (const auto& [frame, points] : stage.marks)
-                    for (const auto& [name, point] : points)
-                        marks[name][frame] = Mark{{point.x(), point.y()}, 1, std::string(kByHand)};
-                const auto [least, most] = std::minmax_element(stage.frames.begin(), stage.frames.end());
-                constexpr int kBridgedFrames = 6;
-                stage.heads = headCovers(marks, *least, *most, kBridgedFrames);
-            }
-    return film;
 }
 
 } // namespace riflesso

@@ -36,14 +36,19 @@ int coverPicture(const Film& film) {
 /// The film's voice, picture by picture, parts in the order in which they are shown.
 class VoiceTrack {
 public:
-    /// False where there is none, or it cannot be read.
-    bool open(const Film& film) {
-        if (film.voice.isEmpty())
-            return false;
-        auto opened = SoundTrack::open(film.voice.toStdString(), kFilmSoundHz);
-        if (opened)
-            sound_ = std::move(*opened);
-        return sound_ != nullptr;
+    /// Bad input where one of the parts' voices cannot be read.
+    [[nodiscard]] static Result<void> check(const Film& film) {
+        QString last;
+        for (const FilmPart& part : film.parts)
+            if (part.shown && !part.voice.isEmpty() && part.voice != last) {
+                const auto opened = SoundTrack::open(part.voice.toStdString(), kFilmSoundHz);
+                if (!opened)
+                    return opened.error();
+                if (!*opened)
+                    return badInput(part.voice.toStdString(), "a voice that can be read", "none");
+                last = part.voice;
+            }
+        return {};
     }
     /// The samples that go with a picture.
     [[nodiscard]] std::vector<float> at(const Film& film, int picture) {
@@ -52,10 +57,15 @@ public:
         std::vector<float> out;
         if (place.part != part_) {
             part_ = place.part;
-            if (part_ && part_->voiceFromS >= 0)
-                (void)sound_->seek(part_->voiceFromS);
+            speaks_ = part_ && !part_->voice.isEmpty() && part_->voiceFromS >= 0;
+            if (speaks_ && part_->voice != path_) {
+                auto opened = SoundTrack::open(part_->voice.toStdString(), kFilmSoundHz);
+                sound_ = opened ? std::move(*opened) : nullptr;
+                path_ = part_->voice;
+            }
+            speaks_ = speaks_ && sound_ && sound_->seek(part_->voiceFromS);
         }
-        if (part_ && part_->voiceFromS >= 0)
+        if (speaks_)
             out = sound_->read(count);
         out.resize(count, 0.F);
         return out;
@@ -64,6 +74,8 @@ public:
 private:
     std::unique_ptr<SoundTrack> sound_;
     const FilmPart* part_ = nullptr;
+    QString path_;
+    bool speaks_ = false;
 };
 
 /// What was painted waits here for the encoder: the two work side by side, a few pictures apart.
@@ -130,10 +142,10 @@ Result<WrittenFilm> writeFilm(const Film& film, const QString& path, const QSize
             {static_cast<double>(chapters[i].first) / film.rate,
              static_cast<double>(i + 1 < chapters.size() ? chapters[i + 1].first : out.pictures) / film.rate,
              chapters[i].second.toStdString()});
+    if (const auto voices = VoiceTrack::check(film); !voices)
+        return voices.error();
     VoiceTrack voice;
-    format.sound = voice.open(film);
-    if (!film.voice.isEmpty() && !format.sound)
-        return badInput(film.voice.toStdString(), "a voice that can be read", "none");
+    format.sound = film.speaks();
     auto writer = FilmWriter::create(path.toStdString(), format);
     if (!writer)
         return writer.error();
@@ -201,7 +213,7 @@ double expectedBytes(const Film& film, const QSize& size) {
     const int still = film.pictures() - moving;
     constexpr double kMovingBytesAPixel = .006, kStillBytesAPixel = .0004;
     constexpr double kVoiceBytesAS = 8000;
-    return (film.voice.isEmpty() ? 0 : kVoiceBytesAS * film.seconds()) +
+    return (film.speaks() ? kVoiceBytesAS * film.seconds() : 0) +
            size.width() * size.height() * (moving * kMovingBytesAPixel + still * kStillBytesAPixel);
 }
 

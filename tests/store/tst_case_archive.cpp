@@ -62,6 +62,12 @@ MadeLibrary richLibrary(const QString& folder) {
         steps.push_back(edit.setVariantFits(r, false));
         steps.push_back(edit.setCue(made.caseId, made.data().pack.drills[0].id, QStringLiteral("a \"door\" opens")));
         steps.push_back(edit.setFelt(r, "off"));
+        Athlete athlete = made.data().athlete;
+        athlete.consentGiven = QDate(2026, 11, 1);
+        athlete.consentBy = QStringLiteral("A parent");
+        athlete.consentFor = QStringList{toWord(HandedOnAs::Paper), toWord(HandedOnAs::Voice)};
+        steps.push_back(edit.setAthlete(athlete));
+        steps.push_back(edit.setWalkCut(made.caseId, QStringLiteral("some-walk"), QStringLiteral("{\"cut\": 1}")));
         steps.push_back(edit.addCompetition(made.data().athlete.id, QDate(2026, 12, 8), QStringLiteral("Cup")));
         steps.push_back(
             edit.addBelief(made.caseId, {0, "m", QStringLiteral("a \"little\" late\nand low"), -0.02, true}));
@@ -201,6 +207,10 @@ private slots:
         QCOMPARE(data.sessions[0].clips[0].sections[0].repetitions[1].sameAs, r.id); // as they are called here
         QCOMPARE(*data.goal, (GoalTarget{"knee", 1 / 7.0, QDate(2026, 12, 24)}));
         QVERIFY(data.beliefs.back().whose == Guesser::Analyst);
+        QCOMPARE(data.walkCuts.at(QStringLiteral("some-walk")), QStringLiteral("{\"cut\": 1}"));
+        QCOMPARE(data.athlete.consentBy, QStringLiteral("A parent"));
+        const QDate day(2026, 12, 1);
+        QVERIFY(consentsTo(data.athlete, HandedOnAs::Voice, day) && !consentsTo(data.athlete, HandedOnAs::Film, day));
         const Clip& clip = data.sessions[1].clips[0];
         QCOMPARE(clip.spoken.size(), std::size_t(2));
         QCOMPARE(*spokenSeconds(clip.spoken[0].sound), 1.0);
@@ -297,10 +307,10 @@ private slots:
                 "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden\n999,left_knee,1,1,1,1,,\n";
             break;
         case 9:
-            entry("case.json").bytes.replace("\"version\": 4", "\"version\": 5");
+            entry("case.json").bytes.replace("\"version\": 5", "\"version\": 6");
             break;
         case 10:
-            entry("case.json").bytes.replace("\"version\": 4", "\"version\": 4, \"virus\": 1");
+            entry("case.json").bytes.replace("\"version\": 5", "\"version\": 5, \"virus\": 1");
             break;
         case 11:
             entries.erase(entries.begin() + (&entry("pack.json") - entries.data()));

@@ -466,6 +466,16 @@ private slots:
             }));
             const Athlete now = (*library)->loadCase(data.id)->athlete;
             QVERIFY(consentOn(now, QDate(2026, 12, 1)) == Consent::Valid);
+            Athlete some = now; // all of it, unless it is said for what
+            for (const HandedOnAs as : kHandedOnAs)
+                QVERIFY(consentsTo(some, as, QDate(2026, 12, 1)) && !consentsTo(some, as, QDate(2026, 12, 2)));
+            some.consentFor = QStringList{toWord(HandedOnAs::Film)};
+            QVERIFY(consentsTo(some, HandedOnAs::Film, QDate(2026, 12, 1)));
+            QVERIFY(!consentsTo(some, HandedOnAs::Paper, QDate(2026, 12, 1)));
+            some.birthYear = 2008; // 18 in that year, some day
+            QVERIFY(guardianMissing(some, QDate(2026, 12, 1)) && !guardianMissing(some, QDate(2027, 1, 1)));
+            some.consentBy = QStringLiteral("A parent");
+            QVERIFY(!guardianMissing(some, QDate(2026, 12, 1)));
             QVERIFY(consentOn(now, QDate(2026, 12, 2)) == Consent::Expired);
             QVERIFY(consentOn(now, QDate(2026, 10, 31)) == Consent::Missing);
         }

@@ -20,6 +20,12 @@ inline QString builtDemo() {
                 QFile::copy(from + QStringLiteral("/library.sqlite"), into + QStringLiteral("/library.sqlite"));
     for (const QString& clip : QDir(from + QStringLiteral("/media")).entryList(QDir::Files))
         good = QFile::copy(from + QStringLiteral("/media/") + clip, into + QStringLiteral("/media/") + clip) && good;
+    const QString walks = QStringLiteral("/walk-throughs");
+    for (const QString& walk : QDir(from + walks).entryList(QDir::Dirs | QDir::NoDotAndDotDot))
+        for (const QString& file : QDir(from + walks + u'/' + walk).entryList(QDir::Files)) {
+            const QString name = walks + u'/' + walk + u'/' + file;
+            good = QDir().mkpath(into + walks + u'/' + walk) && QFile::copy(from + name, into + name) && good;
+        }
     return good;
 }
 

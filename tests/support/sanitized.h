@@ -12,8 +12,8 @@ constexpr bool kSanitized = false;
 } // namespace riflesso::test
 
 #ifdef QTRY_IMPL
-// How long what is waited for takes is not what is tested: a machine with other work, or the sanitizers, needs several times
-// as long as a quiet one.
+// How long what is waited for takes is not what is tested: a machine with other work, or the sanitizers, needs several
+// times as long as a quiet one.
 #undef QTRY_IMPL
 #define QTRY_IMPL(expr, timeout)                                                                                       \
     { QTRY_LOOP_IMPL(expr, (timeout)*6, 50) }

@@ -10,7 +10,9 @@
 #include "app/athlete/journal_list.h"
 #include "app/athlete/skills_box.h"
 #include "app/athlete/yardstick_box.h"
+#include "app/handover/take_home_words.h"
 #include "app/theme.h"
+#include "app/walk/walk_list.h"
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/choice_box.h"
 #include "report/words.h"
@@ -227,6 +229,12 @@ QWidget* AthletePage::buildSessions() {
             emit goTo(QStringLiteral("film"));
         }
     };
+    walks_ = new WalkList(workspace(), widget);
+    c->addWidget(walks_);
+    connect(walks_, &WalkList::chosen, this, [this](SessionId session, const QString& walk) {
+        workspace().selectSession(session);
+        emit goTo(QStringLiteral("handover"), take_home::kWalk + walk);
+    });
     c->addSpacing(8);
     journal_ = new JournalList(workspace(), widget);
     c->addWidget(journal_);
@@ -273,6 +281,7 @@ void AthletePage::refresh() {
         return;
     filling_ = true;
     journal_->refresh();
+    walks_->refresh();
     const Athlete& a = workspace().data().athlete;
     const auto set = [](QLineEdit* edit, const QString& text) {
         const bool typing = edit->hasFocus() && edit->isModified(); // never over what is being typed
@@ -323,13 +332,14 @@ void AthletePage::saveAthlete() {
     if (a == old)
         return;
     // Leaving one field may save what was typed in another: the step is named after what changed.
-    const QString what =
-        a.goal != old.goal               ? tr("Change the goal")
-        : a.name != old.name             ? tr("Change the name")
-        : a.handedness != old.handedness ? tr("Change the hand")
-        : a.consentGiven != old.consentGiven || a.consentUntil != old.consentUntil || a.consentScope != old.consentScope
-            ? tr("Change the consent")
-            : tr("Change the athlete");
+    const QString what = a.goal != old.goal               ? tr("Change the goal")
+                         : a.name != old.name             ? tr("Change the name")
+                         : a.handedness != old.handedness ? tr("Change the hand")
+                         : a.consentGiven != old.consentGiven || a.consentUntil != old.consentUntil ||
+                                 a.consentScope != old.consentScope || a.consentBy != old.consentBy ||
+                                 a.consentFor != old.consentFor
+                             ? tr("Change the consent")
+                             : tr("Change the athlete");
     workspace().apply(what, [a](Edit& edit) { return edit.setAthlete(a); });
 }
 
@@ -421,6 +431,7 @@ void AthletePage::showSessions() {
 void AthletePage::forget() {
     found_.clear();
     lookedAt_.reset();
+    walks_->forget();
 }
 
 void AthletePage::lookWhatWasFound() {

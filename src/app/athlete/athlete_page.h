@@ -19,6 +19,7 @@ class GoalBox;
 class YardstickBox;
 class JournalList;
 class SkillsBox;
+class WalkList;
 
 class EquipmentBox;
 class LimitsBox;
@@ -56,6 +57,7 @@ private:
     ConsentBox* consent_;
     QVBoxLayout *competitions_, *sessions_;
     JournalList* journal_;
+    WalkList* walks_;
     bool filling_ = false;
     AskBar* ask_;
     std::shared_ptr<const CaseData> lookedAt_;    ///< what found_ is of

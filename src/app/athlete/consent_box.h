@@ -4,6 +4,8 @@
 #include <QLabel>
 #include <QWidget>
 
+#include <array>
+
 class QCheckBox;
 class QDate;
 class QDateEdit;
@@ -30,7 +32,8 @@ signals:
 private:
     QCheckBox *given_, *ends_;
     QDateEdit *from_, *until_;
-    QLineEdit* scope_;
+    QLineEdit *scope_, *by_;
+    std::array<QCheckBox*, 3> as_{}; ///< in the order of kHandedOnAs
     QLabel* state_;
 };
 

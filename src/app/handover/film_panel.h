@@ -1,17 +1,23 @@
 #pragma once
 // A film before it is written: played, its parts put in order, left out, their sentence said otherwise.
 
+#include "app/walk/spoken_again.h"
 #include "app/widgets/sound_player.h"
 #include "app/workspace.h"
-#include "takehome/film.h"
+#include "takehome/film_painter.h"
+#include "takehome/others_covered.h"
 #include "takehome/seen_heads.h"
+#include "takehome/walk_cut.h"
 
 #include <QElapsedTimer>
 #include <QImage>
 #include <QTimer>
 #include <QWidget>
 
+#include <functional>
+
 class QLabel;
+class QLineEdit;
 class QListWidget;
 class QPlainTextEdit;
 class QPushButton;
@@ -29,13 +35,25 @@ public:
         update();
     }
     [[nodiscard]] const QImage& picture() const { return image_; }
+    /// While on, dragging draws a box, which boxDrawn tells once: in parts of the picture's width and height.
+    void setBoxing(bool on);
+    [[nodiscard]] bool boxing() const { return boxing_; }
     [[nodiscard]] QSize sizeHint() const override { return {640, 360}; }
+
+signals:
+    void boxDrawn(const QRectF& shares);
 
 protected:
     void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
 
 private:
+    [[nodiscard]] QRectF where() const;
     QImage image_;
+    bool boxing_ = false;
+    std::optional<QPointF> from_, to_;
 };
 
 class FilmPanel : public QWidget {
@@ -45,7 +63,11 @@ public:
     /// The film as it was made. What was changed by hand stays where the same is made again; else it goes.
     void setFilm(Film film);
     /// Who is covered and which words are left out, in what is shown and in film().
-    void setWish(const FaceWish& faces, const QStringList& hiddenNames, const SeenHeads& heads);
+    void setWish(const FaceWish& faces, const QStringList& hiddenNames, const SeenHeads& heads,
+                 const OthersSeen& others);
+    /// Of a walk-through: each gesture at its parts is told to `keep`, which gives the film anew; what is said again is
+    /// recorded into the walk-through.
+    void setKept(std::function<void(const PartEdit&)> keep, std::function<QString()> nextAgain);
     /// As it will be written.
     [[nodiscard]] const Film& film() const { return *shown_; }
     [[nodiscard]] int picture() const { return at_; }
@@ -59,10 +81,14 @@ public slots:
     /// To the picture of a part in which it holds what is measured, else to the part's first.
     void goToPart(int index);
     void stop();
+    /// The part that is seen in two, at the picture that is seen; of a walk-through.
+    void cutHere();
 
 signals:
     void edited();
     void removeAsked();
+    /// Somebody else is to be hidden in a frame of a clip, pixels of its file; a null box: nobody is there any more.
+    void coverDrawn(const QString& clipPath, int frame, const QRectF& box);
 
 protected:
     void resizeEvent(QResizeEvent*) override;
@@ -73,6 +99,14 @@ private:
     void rebuild();
     void showParts();
     void showSaid();
+    QWidget* buildPartRow();
+    void connectParts();
+    void edit(const PartEdit& edit);
+    void keepWords();
+    void sayAgain();
+    void cover(const QRectF& shares);
+    [[nodiscard]] const FilmPart* part() const; ///< the chosen one
+    [[nodiscard]] int firstOf(int index) const; ///< its first picture in what is shown
     void paintPicture();
     void tick();
     void move(int by);
@@ -85,9 +119,18 @@ private:
     FaceWish faces_;
     QStringList hiddenNames_;
     SeenHeads heads_;
+    OthersSeen others_;
+    std::function<void(const PartEdit&)> keep_;
+    std::function<QString()> nextAgain_;
+    std::vector<PaintedStage> placed_; ///< of the picture that is seen
     PictureSource source_;
     FilmView* view_;
-    QPushButton *play_, *up_, *down_, *remove_;
+    QPushButton *play_, *up_, *down_, *remove_, *cutHere_, *again_, *asFirstSaid_, *coverOther_, *gone_;
+    QLineEdit* name_;
+    SpokenAgain spokenAgain_;
+    QTimer wordsWait_;
+    QString againPath_, heard_;
+    int wordsOf_ = -1; ///< the part whose words wait to be kept
     QSlider* slider_;
     QLabel* time_;
     QListWidget* parts_;

@@ -79,36 +79,42 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
     then_->setObjectName(QStringLiteral("thenFilm"));
     one_ = new FilmPanel(workspace, this);
     one_->setObjectName(QStringLiteral("repetitionFilm"));
+    all_ = new FilmPanel(workspace, this);
+    all_->setObjectName(QStringLiteral("allRepetitionsFilm"));
     note_ = label({});
     note_->setAlignment(Qt::AlignTop);
     note_->setMargin(24);
     left_ = new QStackedWidget;
-    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, one_, note_})
+    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, one_, all_, note_})
         left_->addWidget(each);
     layout->addWidget(left_, 1);
     QScrollArea* side = scrolled(buildSide());
     constexpr int kScrollBar = 12;
     side->setFixedWidth(kSideWide + kScrollBar);
     layout->addWidget(side);
-    for (FilmPanel* panel : {home_, then_, one_})
+    for (FilmPanel* panel : {home_, then_, one_, all_}) {
         connect(panel, &FilmPanel::edited, this, [this] {
             lookForFaces();
             describe();
         });
+        connect(panel, &FilmPanel::coverDrawn, this, &HandoverPage::keepCover);
+    }
 }
 
 QWidget* HandoverPage::buildSide() {
     auto* side = new QWidget;
     side->setFixedWidth(kSideWide);
     auto* column = new QVBoxLayout(side);
-    column->setContentsMargins(16, 12, 16, 12);
-    column->setSpacing(7);
+    column->setContentsMargins(16, 8, 16, 12);
+    column->setSpacing(5);
     column->addWidget(label(tr("TO TAKE HOME"), theme::kHeading));
     items_ = new QTreeWidget;
     items_->setObjectName(QStringLiteral("takeHome"));
     items_->setAccessibleName(tr("What is taken home: ticked is written, the chosen one is shown"));
     items_->setColumnCount(2);
     items_->setHeaderHidden(true);
+    // Fifteen things and what leaves of them are to be seen at once, on a small screen too.
+    items_->setStyleSheet(QStringLiteral("QTreeWidget::item { padding: 1px 6px; }"));
     items_->setRootIsDecorated(false);
     items_->setUniformRowHeights(true);
     items_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -125,6 +131,8 @@ QWidget* HandoverPage::buildSide() {
     };
     coverAthlete_ = box("coverAthlete", tr("Cover the athlete's face"));
     coverModel_ = box("coverModel", tr("Cover the model's face"));
+    coverOthers_ = box("coverOthers", tr("Cover others, where a box is drawn over them"));
+    coverOthers_->setChecked(true);
     leaveNames_ = box("leaveNames", tr("Leave out the names"));
     unsure_ = label({}, theme::kSafety);
     unsure_->setObjectName(QStringLiteral("unsure"));
@@ -146,11 +154,15 @@ QWidget* HandoverPage::buildSide() {
     leaves_ = label({});
     leaves_->setObjectName(QStringLiteral("leaves"));
     column->addWidget(leaves_);
-    column->addWidget(label(tr("Folder"), theme::kQuiet));
+    auto* where = new QHBoxLayout;
+    auto* folder = label(tr("Folder"), theme::kQuiet);
+    folder->setWordWrap(false);
+    where->addWidget(folder);
     folder_ = new QLineEdit;
     folder_->setObjectName(QStringLiteral("handoverFolder"));
     folder_->setAccessibleName(tr("Folder that is written"));
-    column->addWidget(folder_);
+    where->addWidget(folder_, 1);
+    column->addLayout(where);
     write_ = new QPushButton(tr("Write the folder (P)"));
     write_->setObjectName(QStringLiteral("writeFolder"));
     write_->setProperty("role", "main");
@@ -190,8 +202,11 @@ QString HandoverPage::headline() const {
         return tr("Nothing to hand over yet. <b>Next: mark key positions.</b>");
     const std::size_t frozen = workspace().data().assessments.size();
     const QTreeWidgetItem* item = items_->currentItem();
+    QString shown = item ? item->text(0) : QString();
+    if (!shown.isEmpty())
+        shown[0] = shown[0].toLower();
     return tr("Shown: %1. %2<b>Next: write the folder.</b>")
-        .arg(item ? item->text(0).toLower() : QString(), frozen ? tr("%1 frozen so far. ").arg(frozen) : QString());
+        .arg(shown, frozen ? tr("%1 frozen so far. ").arg(frozen) : QString());
 }
 
 StepState HandoverPage::state() const {
@@ -216,7 +231,13 @@ std::vector<PageKey> HandoverPage::keyTable() {
              [film](KeyPress press) {
                  film->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? film->film().rate : 1));
              },
-             film != nullptr}};
+             film != nullptr},
+            {QStringLiteral("C"),
+             tr("cut here"),
+             tr("cut the walk-through's part in two at the picture that is seen"),
+             {Qt::Key_C},
+             [film](KeyPress) { film->cutHere(); },
+             film != nullptr && film->objectName() == QLatin1String("walkFilm")}};
 }
 
 ReportContent HandoverPage::compose() const {
@@ -232,10 +253,10 @@ QString HandoverPage::suggestedFolder() const {
     return QDir(workspace().library()->folder()).absoluteFilePath(QStringLiteral("reports/") + name);
 }
 
-bool HandoverPage::mayFilm() const {
-    return consentOn(workspace().data().athlete, QDate::currentDate()) == Consent::Valid;
+bool HandoverPage::may(HandedOnAs as) const { return consentsTo(workspace().data().athlete, as, QDate::currentDate()); }
+FaceWish HandoverPage::faces() const {
+    return {coverAthlete_->isChecked(), coverModel_->isChecked(), coverOthers_->isChecked()};
 }
-FaceWish HandoverPage::faces() const { return {coverAthlete_->isChecked(), coverModel_->isChecked()}; }
 QSize HandoverPage::filmSize() const {
     const QString size = filmKind_->currentData().toString().section(u' ', 0, 0);
     return {size.section(u'x', 0, 0).toInt(), size.section(u'x', 1).toInt()};
@@ -269,6 +290,7 @@ void HandoverPage::forget() {
     shown_.reset();
     content_ = {};
     heads_.clear();
+    others_.clear();
     looking_ = false;
     folderEdited_ = false;
     filmsOf_ = {};
@@ -294,7 +316,7 @@ void HandoverPage::refresh() {
         left_->setCurrentWidget(papers_);
         return;
     }
-    const QString walks = walkThroughsThere(workspace().library()->folder());
+    const QString walks = walksAndCovers();
     if (assessment != shown_ || filmedRepetition_ != workspace().repetition() || walks != walksThere_) {
         walksThere_ = walks;
         filmedRepetition_ = workspace().repetition();
@@ -352,7 +374,9 @@ void HandoverPage::fillItems(const ReportContent& content) {
         add(kThen, tr("Then and now, a film"));
         add(kOne, tr("A repetition, a film"));
         for (const Walk& walk : walks_)
-            add(kWalk + walk.id, walk.title);
+            add(kWalk + walk.of->id, walk.title);
+        add(kAll, tr("All repetitions, a film"));
+        add(kStills, tr("A repetition as pictures"));
         add(kPictures, tr("Key positions as pictures"));
         add(kDates, tr("Dates for a calendar"));
         add(kCase, tr("The whole case"));
@@ -366,7 +390,11 @@ void HandoverPage::fillItems(const ReportContent& content) {
 void HandoverPage::describe() {
     if (!shown_)
         return;
-    const bool may = mayFilm(), bare = faces().athlete || faces().model || leaveNames_->isChecked();
+    const Athlete& athlete = workspace().data().athlete;
+    const bool mayFilm = may(HandedOnAs::Film), mayVoice = may(HandedOnAs::Voice), mayPaper = may(HandedOnAs::Paper);
+    // Papers of somebody who was never asked are the analyst's own.
+    const bool noPaper = !mayPaper && consentOn(athlete, QDate::currentDate()) == Consent::Valid;
+    const bool bare = faces().athlete || faces().model || leaveNames_->isChecked();
     filling_ = true;
     const auto say = [&](const QString& word, const QString& detail, bool possible) {
         if (QTreeWidgetItem* item = itemOf(word)) {
@@ -379,34 +407,52 @@ void HandoverPage::describe() {
     for (const Paper paper : papersOf(content_)) {
         const std::size_t pictures = picturesOf(content_, paper);
         say(paperFileWord(paper),
-            pictures ? tr("PDF, %1").arg(words::counted(pictures, tr("picture"), tr("pictures"))) : tr("PDF"), true);
+            noPaper    ? tr("no consent")
+            : pictures ? tr("PDF, %1").arg(words::counted(pictures, tr("picture"), tr("pictures")))
+                       : tr("PDF"),
+            !noPaper);
         if (isTicked(paperFileWord(paper)))
             stills += pictures;
     }
     const auto film = [&](const QString& word, const FilmPanel& panel, bool there, const QString& none) {
+        const bool heard = panel.film().speaks() && !mayVoice;
         say(word,
-            !there ? none
-            : !may ? tr("no consent")
-                   : QStringLiteral("%1, %2").arg(
-                         spokenLength(panel.film().seconds()),
-                         tr("about %1 MB").arg(sizeText(expectedBytes(panel.film(), filmSize())))),
-            there && may);
+            !there     ? none
+            : !mayFilm ? tr("no consent")
+            : heard    ? tr("no consent to the voice")
+                       : QStringLiteral("%1, %2").arg(
+                             spokenLength(panel.film().seconds()),
+                             tr("about %1 MB").arg(sizeText(expectedBytes(panel.film(), filmSize())))),
+            there && mayFilm && !heard);
         if (isTicked(word))
             ++clips;
     };
     film(kFilm, *home_, home_->film().pictures() > 0, tr("is being made"));
     film(kThen, *then_, hasThen_, tr("after a retest"));
     for (const Walk& walk : walks_)
-        film(kWalk + walk.id, *walk.panel, walk.panel->film().pictures() > 0, tr("nothing is in it"));
+        film(kWalk + walk.of->id, *walk.panel, walk.panel->film().pictures() > 0, tr("nothing is in it"));
     film(kOne, *one_, one_->film().pictures() > 0, tr("none is chosen"));
-    if (QTreeWidgetItem* item = itemOf(kOne); item && workspace().place())
-        item->setText(0, tr("Repetition %1, a film").arg(workspace().place().repetition->number));
+    film(kAll, *all_, all_->film().pictures() > 0, tr("none is marked"));
+    if (workspace().place())
+        for (const auto& [word, text] :
+             {std::pair(kOne, tr("Repetition %1, a film")), {kStills, tr("Repetition %1 as pictures")}})
+            if (QTreeWidgetItem* item = itemOf(word))
+                item->setText(0, text.arg(workspace().place().repetition->number));
+    const std::size_t held = one_->film().heldPictures().size();
+    say(kStills,
+        held == 0  ? tr("none is chosen")
+        : mayPaper ? tr("%1, PNG").arg(held)
+                   : tr("no consent"),
+        mayPaper && held > 0);
+    if (isTicked(kStills))
+        stills += held;
     const std::size_t positions = picturesOf(content_, Paper::KeyPositions);
-    say(kPictures, may ? tr("%1, PNG").arg(positions) : tr("no consent"), may && positions > 0);
+    say(kPictures, mayPaper ? tr("%1, PNG").arg(positions) : tr("no consent"), mayPaper && positions > 0);
     if (isTicked(kPictures))
         stills += positions;
     say(kDates, tr("iCalendar"), true);
-    say(kCase, !may ? tr("no consent") : bare ? tr("holds faces and names") : tr("with all clips"), may && !bare);
+    const bool mayAll = mayFilm && mayVoice && mayPaper;
+    say(kCase, !mayAll ? tr("no consent") : bare ? tr("holds faces and names") : tr("with all clips"), mayAll && !bare);
     filling_ = false;
 
     QStringList leaves;
@@ -426,7 +472,7 @@ void HandoverPage::describe() {
                         : faces().model                  ? tr("The model's face covered, the athlete's seen.")
                                                          : tr("Faces are seen."));
     const bool voice = std::any_of(walks_.begin(), walks_.end(), [&](const Walk& walk) {
-        return isTicked(kWalk + walk.id) && !walk.panel->film().voice.isEmpty();
+        return isTicked(kWalk + walk.of->id) && walk.panel->film().speaks();
     });
     if (voice)
         text += u' ' + tr("A voice: names that are spoken stay in it.");
@@ -435,8 +481,10 @@ void HandoverPage::describe() {
     else
         text +=
             u' ' + (voice ? tr("No place, no device, no sound of the clips.") : tr("No place, no device, no sound."));
-    text += u' ' + tr("Others in a picture are not covered: look before it leaves this machine.");
-    leaves_->setText(text + u' ' + consentText(workspace().data().athlete, QDate::currentDate()));
+    text += u' ' + (!others_.empty() && faces().others
+                        ? tr("Others are covered where boxes were drawn: look before it leaves this machine.")
+                        : tr("Others in a picture are not covered: look before it leaves this machine."));
+    leaves_->setText(text + u' ' + consentText(athlete, QDate::currentDate()));
     leaves_->setToolTip(tr("Hand it on only to those whom the athlete, or the parents of a child, agreed to."));
 
     QStringList lines;
@@ -453,7 +501,7 @@ void HandoverPage::describe() {
                 where << spokenLength(second);
                 last = second;
             }
-        lines << tr("%1: in %2 the face is not sure; they are shown without the clip (%3).")
+        lines << tr("%1: in %2 it is not sure where to cover; they are shown without the clip (%3).")
                      .arg(itemOf(word)->text(0), words::counted(doubtful.size(), tr("picture"), tr("pictures")),
                           where.join(QStringLiteral(", ")));
     }
@@ -475,7 +523,8 @@ void HandoverPage::show(const QString& detail) {
 void HandoverPage::showChosen() {
     const QString word = shownWord();
     const auto rows = films();
-    const auto film = std::find_if(rows.begin(), rows.end(), [&](const FilmRow& row) { return row.word == word; });
+    const QString of = word == kStills ? kOne : word; // the pictures are those of its film
+    const auto film = std::find_if(rows.begin(), rows.end(), [&](const FilmRow& row) { return row.word == of; });
     if (film != rows.end()) {
         FilmPanel* panel = film->panel;
         if (panel->film().pictures() > 0)
@@ -509,6 +558,8 @@ void HandoverPage::preview() {
         return;
     ReportContent content = content_;
     coverFaces(content, faces().athlete, faces().model);
+    if (faces().others)
+        useOthers(content, others_);
     leaveOutNames(content, hiddenNames());
     workspace().start<std::vector<QImage>>(
         tr("Laying out the paper"), this, workspace().ofCase().newest(QStringLiteral("preview")),

@@ -4,8 +4,9 @@
 
 #include "app/page.h"
 #include "report/paper.h"
+#include "takehome/others_covered.h"
 #include "takehome/seen_heads.h"
-#include "takehome/walk_through.h"
+#include "takehome/walk_cut.h"
 
 class QCheckBox;
 class QComboBox;
@@ -43,7 +44,7 @@ private:
     [[nodiscard]] bool isTicked(const QString& word) const;
     [[nodiscard]] QString shownWord() const;
     [[nodiscard]] std::optional<Paper> shownPaper() const;
-    [[nodiscard]] bool mayFilm() const; ///< a consent that holds today
+    [[nodiscard]] bool may(HandedOnAs as) const; ///< a consent that holds today
     [[nodiscard]] FaceWish faces() const;
     [[nodiscard]] QStringList hiddenNames() const;
     [[nodiscard]] QSize filmSize() const;
@@ -65,14 +66,22 @@ private:
         FilmPanel* panel;
     };
     [[nodiscard]] std::vector<FilmRow> films() const;
-    void setWalks(const std::vector<std::pair<WalkThrough, Film>>& walks);
+    using Walks = std::vector<std::pair<std::shared_ptr<const WalkThrough>, Film>>;
+    void setWalks(const Walks& walks);
+    [[nodiscard]] FilmPanel* walkPanel(const QString& id);
+    [[nodiscard]] const WalkThrough* walkOf(const QString& id) const;
+    void editWalk(const QString& id, const PartEdit& edit);
+    void keepCover(const QString& clipPath, int frame, const QRectF& box);
+    void tellWishes();
+    [[nodiscard]] QString walksAndCovers() const; ///< another text whenever they changed
 
     QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;
     QWidget* papers_;
-    FilmPanel *home_, *then_, *one_;
+    FilmPanel *home_, *then_, *one_, *all_;
     struct Walk {
-        QString id, title;
+        std::shared_ptr<const WalkThrough> of;
+        QString title;
         FilmPanel* panel;
     };
     std::vector<Walk> walks_; ///< of the session
@@ -80,13 +89,14 @@ private:
     QComboBox* filmKind_;
     QLabel* note_;
     QTreeWidget* items_;
-    QCheckBox *coverAthlete_, *coverModel_, *leaveNames_;
+    QCheckBox *coverAthlete_, *coverModel_, *coverOthers_, *leaveNames_;
     QLabel *unsure_, *leaves_;
     QLineEdit* folder_;
     QPushButton* write_;
     std::shared_ptr<const Assessment> shown_; ///< held: another must not lie where it lay
     ReportContent content_;                   ///< with names and faces as they are
     SeenHeads heads_;
+    OthersSeen others_;
     std::pair<CaseId, SessionId> filmsOf_; ///< what the films tell of
     RepetitionId filmedRepetition_;
     std::map<QString, bool> ticks_{{paperFileWord(Paper::Plan), true},

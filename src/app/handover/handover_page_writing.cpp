@@ -7,6 +7,7 @@
 #include "report/plan_calendar.h"
 #include "report/words.h"
 #include "store/case_archive.h"
+#include "takehome/case_with_walks.h"
 #include "takehome/clip_pictures.h"
 #include "takehome/take_home_folder.h"
 
@@ -55,6 +56,8 @@ void HandoverPage::writeInto(const ReportContent& whole, const QString& folder) 
     auto what = std::make_shared<HandOver>();
     what->content = whole;
     coverFaces(what->content, faces().athlete, faces().model);
+    if (faces().others)
+        useOthers(what->content, others_);
     leaveOutNames(what->content, hiddenNames());
     for (const Paper paper : papersOf(whole))
         if (isTicked(paperFileWord(paper)))
@@ -62,6 +65,8 @@ void HandoverPage::writeInto(const ReportContent& whole, const QString& folder) 
     for (const FilmRow& film : films())
         if (isTicked(film.word))
             what->films.push_back({film.file, itemOf(film.word)->text(0), film.panel->film()});
+    if (isTicked(kStills))
+        what->series.push_back({kStills, itemOf(kStills)->text(0), one_->film()});
     what->filmSize = filmSize();
     what->filmEnding = filmKind_->currentData().toString().section(u' ', 1);
     what->pictures = isTicked(kPictures);
@@ -74,7 +79,7 @@ void HandoverPage::writeInto(const ReportContent& whole, const QString& folder) 
             const auto own = Library::open(library, Library::Mode::ReadOnly); // its own connection, in this thread
             if (!own)
                 return own.error();
-            const auto written = writeCaseArchive(**own, id, path, true, goOn);
+            const auto written = writeWholeCase(**own, id, path, true, goOn);
             return written ? Result<void>() : Result<void>(written.error());
         };
     workspace().start<HandedOver>(

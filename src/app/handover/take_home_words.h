@@ -6,7 +6,8 @@
 namespace riflesso::take_home {
 
 inline const QString kFilm = QStringLiteral("film"), kThen = QStringLiteral("then-and-now"),
-                     kOne = QStringLiteral("repetition"), kPictures = QStringLiteral("pictures"),
+                     kOne = QStringLiteral("repetition"), kAll = QStringLiteral("all-repetitions"),
+                     kStills = QStringLiteral("step-by-step"), kPictures = QStringLiteral("pictures"),
                      kWalk = QStringLiteral("walk-"), kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
 
 } // namespace riflesso::take_home

@@ -6,6 +6,7 @@
 #include "app/widgets/ask_bar.h"
 #include "report/words.h"
 #include "store/case_archive.h"
+#include "takehome/case_with_walks.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -85,7 +86,8 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
             tr("Case archive (*.zip)"));
         if (path.isEmpty())
             return;
-        if (consentOn(data.athlete, QDate::currentDate()) == Consent::Valid)
+        if (std::all_of(kHandedOnAs.begin(), kHandedOnAs.end(),
+                        [&](HandedOnAs as) { return consentsTo(data.athlete, as, QDate::currentDate()); }))
             writeArchive(path);
         else
             ask_->ask(consentText(data.athlete, QDate::currentDate()), tr("Write it all the same"),
@@ -157,7 +159,7 @@ void CaseShelf::writeArchive(const QString& path) {
             const auto library = Library::open(folder, Library::Mode::ReadOnly); // its own connection, in this thread
             if (!library)
                 return library.error();
-            return writeCaseArchive(**library, id, path, true, [&](double share) { return control.goOn(share); });
+            return writeWholeCase(**library, id, path, true, [&](double share) { return control.goOn(share); });
         },
         [this, path](const Result<ArchiveWritten>& result) {
             if (!result)

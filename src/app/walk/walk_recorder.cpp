@@ -15,11 +15,20 @@ namespace riflesso {
 namespace {
 
 constexpr int kEveryMs = 40;
-constexpr double kLongestTalkS = 3600;
+constexpr double kLongestTalkS = 3600, kTakenBackS = 10;
 
-WalkStage stageOf(const StageView& view) {
+QString hashOf(const CaseData& data, const QString& path) {
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            if (clip.path == path)
+                return clip.hash;
+    return {};
+}
+
+WalkStage stageOf(const StageView& view, const CaseData& data) {
     WalkStage out;
     out.clipPath = view.source().clipPath;
+    out.clipHash = hashOf(data, out.clipPath);
     out.frame = view.source().frame;
     out.turnedOver = view.source().turnedOver;
     out.ofModel = view.source().ofModel;
@@ -80,6 +89,19 @@ void WalkRecorder::pause() {
         ticks_.start();
     }
     emit changed();
+}
+
+void WalkRecorder::takeBack() {
+    if (!recording())
+        return;
+    if (ticks_.isActive())
+        tick();
+    if (!recording())
+        return;
+    const double now = seconds(), back = std::min(kTakenBackS, now);
+    if (const auto written = score_->takeBack(now, back); !written)
+        return failed(written.error());
+    workspace_.say(tr("The last %1 seconds are left out: say them again.").arg(std::lround(back)));
 }
 
 void WalkRecorder::begin() {
@@ -158,7 +180,7 @@ WalkMoment WalkRecorder::now() const {
         return out;
     for (const StageView* view : front.page->findChildren<StageView*>())
         if (view->isVisible() && view->source().frame >= 0 && out.stages.size() < 2)
-            out.stages.push_back(stageOf(*view));
+            out.stages.push_back(stageOf(*view, workspace_.data()));
     if (!out.stages.empty())
         return out;
     out.words << QTextDocumentFragment::fromHtml(front.page->headline()).toPlainText();

@@ -24,6 +24,8 @@ public:
 
     void toggle();
     void pause(); ///< and on again
+    /// The last ten seconds are left out of what is shown: they are said again.
+    void takeBack();
     [[nodiscard]] bool recording() const { return score_ != nullptr; }
     [[nodiscard]] bool paused() const { return recording() && !ticks_.isActive(); }
     [[nodiscard]] double seconds() const;

@@ -31,6 +31,10 @@ std::vector<StageDrawing> drawingsOf(const DrawnNote& note, QSizeF picture) {
         if (!p.empty())
             out.push_back({{{p[0].x, 0}, {p[0].x, picture.height() - 1}}});
         return out;
+    case DrawnNote::Kind::Cover:
+        if (p.size() == 2 && p[0].x != p[1].x)
+            out.push_back({{at(0), {p[1].x, p[0].y}, at(1), {p[0].x, p[1].y}, at(0)}});
+        return out;
     case DrawnNote::Kind::Line:
     case DrawnNote::Kind::Angle:
     case DrawnNote::Kind::Stroke:

@@ -240,7 +240,7 @@ void StageView::paintEvent(QPaintEvent*) {
     }
     if (shape_)
         drawShape(painter, *shape_, shapeValue_, shapeColour_, 2.4, place, rect());
-    if (!drawings_.empty() || stroke_.size() > 1) {
+    if (!drawings_.empty() || !passing_.empty() || stroke_.size() > 1) {
         painter.save();
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setBrush(Qt::NoBrush);
@@ -258,6 +258,8 @@ void StageView::paintEvent(QPaintEvent*) {
         };
         for (const StageDrawing& drawing : drawings_)
             draw(drawing.line, drawing.opacity);
+        for (const QList<QPointF>& line : passing_)
+            draw(line, 1);
         if (stroke_.size() > 1)
             draw(stroke_, 1);
         painter.restore();
@@ -329,6 +331,8 @@ std::vector<QPolygonF> StageView::strokes() const {
     std::vector<QPolygonF> out;
     for (const StageDrawing& drawing : drawings_)
         out.emplace_back(drawing.line);
+    for (const QList<QPointF>& line : passing_)
+        out.emplace_back(line);
     if (stroke_.size() > 1)
         out.emplace_back(stroke_);
     return out;
@@ -430,6 +434,12 @@ void StageView::mousePressEvent(QMouseEvent* event) {
         boxFrom_ = transform_.toPixel(event->position());
         return;
     }
+    pointing_ =
+        event->button() == Qt::LeftButton && event->modifiers().testFlag(Qt::ControlModifier) && !image_.isNull();
+    if (pointing_) {
+        stroke_ = {transform_.toPixel(event->position())};
+        return;
+    }
     if (event->button() == Qt::LeftButton && marking_)
         dragged_ = markAt(event->position());
     if (!dragged_.empty()) {
@@ -490,6 +500,10 @@ void StageView::mouseReleaseEvent(QMouseEvent* event) {
     }
     panFrom_.reset();
     const QList<QPointF> stroke = std::exchange(stroke_, {});
+    if (std::exchange(pointing_, false)) {
+        keepForAWhile(stroke);
+        return;
+    }
     if (stroke.size() > 1) {
         emit stroked(stroke);
         return;
@@ -499,6 +513,18 @@ void StageView::mouseReleaseEvent(QMouseEvent* event) {
         if (QRectF(-.5, -.5, image_.width(), image_.height()).contains(pixel))
             emit clicked(pixel);
     }
+}
+
+void StageView::keepForAWhile(const QList<QPointF>& stroke) {
+    constexpr int kStandsMs = 4000;
+    if (stroke.size() < 2)
+        return;
+    passing_.push_back(stroke);
+    update();
+    QTimer::singleShot(kStandsMs, this, [this] {
+        passing_.erase(passing_.begin());
+        update();
+    });
 }
 
 void StageView::wheelEvent(QWheelEvent* event) {

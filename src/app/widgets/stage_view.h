@@ -101,7 +101,7 @@ public:
     [[nodiscard]] const std::optional<MeasuredShape>& shape() const { return shape_; }
     [[nodiscard]] const QString& shapeValue() const { return shapeValue_; }
     [[nodiscard]] QRectF seenPart() const;
-    /// Strokes by hand, the one being drawn among them, pixels.
+    /// Strokes by hand, the one being drawn and those drawn with Ctrl (which go by themselves) among them, pixels.
     [[nodiscard]] std::vector<QPolygonF> strokes() const;
 
 signals:
@@ -131,6 +131,7 @@ private:
     void drawPicture(QPainter& painter) const;
 
     [[nodiscard]] QImage asViewed() const;
+    void keepForAWhile(const QList<QPointF>& stroke);
 
     Source source_;
     QImage image_, viewed_; ///< as given; as it is shown
@@ -138,6 +139,7 @@ private:
     double brighter_ = 0;
     bool sharper_ = false, boxing_ = false, stroking_ = false, facesCovered_ = false;
     QList<QPointF> stroke_;                  ///< being drawn, pixels of the picture
+    std::vector<QList<QPointF>> passing_;    ///< drawn to point at something; each goes after a while
     std::optional<QPointF> boxFrom_, boxTo_; ///< pixels of the picture
     std::vector<StageFigure> figures_;
     std::vector<StageDrawing> drawings_;
@@ -152,7 +154,7 @@ private:
     std::optional<QPointF> cursor_, panFrom_;
     std::string dragged_;
     int captionCorner_ = 0; ///< 0 top left, 1 top right, 2 bottom left, 3 bottom right
-    bool moved_ = false;
+    bool moved_ = false, pointing_ = false;
 };
 
 } // namespace riflesso

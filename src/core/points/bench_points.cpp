@@ -57,7 +57,7 @@ Uncertain timeBetween(double fromS, double toS, double intervalS, double slowMot
 }
 
 namespace {
-constexpr std::array kDrawnWords{"line", "angle", "two_lines", "circle", "plumb", "stroke"};
+constexpr std::array kDrawnWords{"line", "angle", "two_lines", "circle", "plumb", "stroke", "cover"};
 }
 
 std::string_view toString(DrawnNote::Kind kind) { return kDrawnWords[static_cast<std::size_t>(kind)]; }

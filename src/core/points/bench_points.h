@@ -34,10 +34,11 @@ struct PictureLine {
 
 /// What somebody drew on a picture of a clip, to be seen there again.
 struct DrawnNote {
-    enum class Kind { Line, Angle, TwoLines, Circle, Plumb, Stroke };
+    enum class Kind { Line, Angle, TwoLines, Circle, Plumb, Stroke, Cover };
     int frame = 0;
     Kind kind = Kind::Line;
-    std::vector<PixelPoint> points; ///< a circle: its middle, and a point on it; a plumb line: a point of it
+    std::vector<PixelPoint> points; ///< a cover: two corners of what hides somebody; a circle: its middle, and a point
+                                    ///< on it; a plumb line: a point of it
     bool operator==(const DrawnNote&) const = default;
 };
 [[nodiscard]] std::string_view toString(DrawnNote::Kind kind);
