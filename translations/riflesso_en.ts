@@ -3699,7 +3699,47 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>For what, and who signed: a parent for a child</source>
+        <source>papers and pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>voices</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not for: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Given by %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete may be a minor: write down which parent or guardian gave it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For what: training, teaching, publication</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who gave the consent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Given by: the athlete, or a child&apos;s parent or guardian</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To hand on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>papers, pictures</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4454,6 +4494,54 @@
     </message>
     <message>
         <source>For good?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cover somebody else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then drag a box over their head on the picture: it is followed, and covers them wherever others are covered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gone here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From this picture on nobody else is there any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of this part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut here (C)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say again…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As first said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Words that stand below the pictures of this part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw the box on a filmed picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop at %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5211,10 +5299,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: in %2 the face is not sure; they are shown without the clip (%3).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Looking for the faces…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5295,11 +5379,91 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Walk-through of %1</source>
+        <source>about %1 MB</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>about %1 MB</source>
+        <source>Cover others, where a box is drawn over them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut the walk-through&apos;s part in two at the picture that is seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All repetitions, a film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition as pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no consent to the voice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none is marked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1 as pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Others are covered where boxes were drawn: look before it leaves this machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: in %2 it is not sure where to cover; they are shown without the clip (%3).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walk-through, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show a part of the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave out a part of the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a part of the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Words below a part of the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name a part of the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of the walk-through as first said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say a part of the walk-through again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody else there any more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cover somebody else</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5481,6 +5645,22 @@
     </message>
     <message>
         <source>pause the recording, and go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl Shift B</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave the last ten seconds of the recording out, to say them again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl and drag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draw on a picture; it goes after four seconds</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10344,6 +10524,25 @@ Enter</source>
     </message>
 </context>
 <context>
+    <name>riflesso::WalkList</name>
+    <message>
+        <source>TALKED THROUGH</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was talked through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the walk-through of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::WalkRecorder</name>
     <message>
         <source>A walk-through belongs to a session of an athlete: open a case first.</source>
@@ -10363,6 +10562,10 @@ Enter</source>
     </message>
     <message>
         <source>Kept: a walk-through of %1. Hand-over shows it and writes it as a film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last %1 seconds are left out: say them again.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

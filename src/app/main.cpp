@@ -1,6 +1,7 @@
-// Riflesso: riflesso [--library DIR | --demo] [--shot PAGE[:DETAIL] FILE.png [--size WxH] [--theme light|dark]] [CLIP…]
+// Riflesso: riflesso [--library DIR | --demo] [--shot PAGE[:DETAIL] FILE.png [--size WxH] [--theme light|dark]] [FILE…]
 
 #include "app/main_window.h"
+#include "app/running_window.h"
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
@@ -27,7 +28,7 @@ namespace {
 
 constexpr const char* kUsage =
     "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [--numbers LANGUAGE] "
-    "[CLIP…]\n"
+    "[FILE…]\n"
     "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
     "       riflesso --help | --version\n"
     "  --library DIR  the library to open, made where there is none\n"
@@ -37,7 +38,8 @@ constexpr const char* kUsage =
     "  --numbers LANGUAGE  language of dates and numbers, such as de_DE, for this time\n"
     "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall,\n"
     "                 findings:whole, mark:questions, bench:CLIP, PAGE:keys\n"
-    "  CLIP…          clips to add to the session shown\n";
+    "  FILE…          clips to add to the session shown; a case archive (.riflesso) to bring in. A window that\n"
+    "                 runs already takes them\n";
 
 struct Options {
     QString library, shotPage, shotDetail, shotFile;
@@ -151,6 +153,7 @@ int main(int argc, char** argv) {
         }
     QCoreApplication::setOrganizationName(QStringLiteral("riflesso"));
     QCoreApplication::setApplicationName(QStringLiteral("riflesso"));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.riflesso.Riflesso"));
     enlarge(argc, argv);
     QApplication app(argc, argv);
     QTranslator translator;
@@ -169,6 +172,10 @@ int main(int argc, char** argv) {
                      qPrintable(riflesso::MainWindow::pageIds().join(u' ')), qPrintable(options->shotPage));
         return 2;
     }
+    const QString running = riflesso::RunningWindow::usualName();
+    if (!options->clips.isEmpty() && options->shotPage.isEmpty() && options->library.isEmpty() && !options->demo &&
+        riflesso::RunningWindow::handTo(running, options->clips))
+        return 0; // the window that is there has them
     riflesso::settings::applyNumbersLanguage(options->numbers.value_or(riflesso::settings::numbersLanguage()));
     riflesso::theme::apply(app, options->theme.value_or(static_cast<riflesso::theme::Choice>(
                                     QSettings().value(QStringLiteral("theme"), 0).toInt())));
@@ -206,9 +213,18 @@ int main(int argc, char** argv) {
     if (opened && options->caseId > 0)
         workspace.selectCase({options->caseId});
     window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage, options->shotDetail);
-    if (!options->clips.isEmpty())
-        window.addClips(options->clips);
-    if (!options->shotPage.isEmpty())
+    window.takeFiles(options->clips);
+    std::unique_ptr<riflesso::RunningWindow> door;
+    if (options->shotPage.isEmpty()) {
+        door = std::make_unique<riflesso::RunningWindow>(running);
+        QObject::connect(door.get(), &riflesso::RunningWindow::asked, &window, [&window](const QStringList& files) {
+            window.setWindowState(window.windowState() & ~Qt::WindowMinimized);
+            window.raise();
+            window.activateWindow();
+            window.takeFiles(files);
+        });
+    } else {
         shootWhenQuiet(window, workspace, *options);
+    }
     return app.exec();
 }

@@ -363,6 +363,20 @@ void MainWindow::addClips(const QStringList& paths) {
     static_cast<FilmPage*>(page(QStringLiteral("film")))->addClips(paths);
 }
 
+void MainWindow::takeFiles(const QStringList& paths) {
+    QStringList clips;
+    for (const QString& path : paths)
+        if (path.endsWith(QStringLiteral(".riflesso"), Qt::CaseInsensitive) ||
+            path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
+            showPage(QStringLiteral("start"));
+            static_cast<StartPage*>(page(QStringLiteral("start")))->bringIn(path);
+        } else {
+            clips << path;
+        }
+    if (!clips.isEmpty())
+        addClips(clips);
+}
+
 void MainWindow::explain(const QString& measure, const QString& trial) {
     why_->placeIn(QRect(stack_->mapTo(this, QPoint(0, 0)), stack_->size()));
     why_->explain(measure, trial);
@@ -386,8 +400,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
     for (const QUrl& url : event->mimeData()->urls())
         if (url.isLocalFile())
             paths << url.toLocalFile();
-    if (!paths.isEmpty())
-        addClips(paths);
+    takeFiles(paths);
 }
 
 } // namespace riflesso

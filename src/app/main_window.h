@@ -28,6 +28,8 @@ public:
     [[nodiscard]] static QStringList pageIds();
     /// Adds clips to the chosen session (a new one where there is none) and shows them.
     void addClips(const QStringList& paths);
+    /// Files dropped or opened from outside: case archives are brought in, anything else is a clip.
+    void takeFiles(const QStringList& paths);
     /// The ten-minute tour, in the demo; opens that first where another library is open.
     void takeTour();
     [[nodiscard]] const Tour& tour() const { return *tour_; }

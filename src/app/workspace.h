@@ -80,6 +80,8 @@ public:
     [[nodiscard]] Trials chosenTrials() const { return trialsOf(session_, choice_); }
     /// Stress levels of the session's repetitions, from easy to hard.
     [[nodiscard]] std::vector<Stress> stressLevels() const;
+    /// Whether the section of the frame is shown left for right, against the file.
+    [[nodiscard]] bool turnedOver(const QString& clipPath, int frame) const;
     [[nodiscard]] School school() const;
 
     /// One gesture: one transaction, one undo step. False after an error, which has been said.
@@ -137,8 +139,6 @@ private:
     [[nodiscard]] bool holds(const JobOwner& owner) const;
     void retireJobs();
     [[nodiscard]] ClipFrames::Ready asShown(const QString& clipPath, ClipFrames::Ready ready) const;
-    /// Whether the section of the frame is shown left for right, against the file.
-    [[nodiscard]] bool turnedOver(const QString& clipPath, int frame) const;
 
     std::unique_ptr<Library> library_;
     std::shared_ptr<const CaseData> data_;

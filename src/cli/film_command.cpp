@@ -23,7 +23,8 @@
 namespace riflesso::cli {
 namespace {
 
-constexpr const char* kFilmUsage = "film LIBRARY --case ID --kind walk|home|then-now|repetition --out F.mp4|F.webm";
+constexpr const char* kFilmUsage =
+    "film LIBRARY --case ID --kind walk|home|then-now|repetition|wall --out F.mp4|F.webm";
 constexpr int kMostId = 2'000'000'000;
 
 /// "athlete,model,others" or "all".
@@ -158,11 +159,12 @@ Result<Json> filmCommand(const Words& words) {
         film = thenAndNowFilm(subject);
         if (film.parts.empty())
             return badInput("case", "two sessions of the athlete with the same key event marked", "fewer");
-    } else if (*kind == "repetition") {
+    } else if (*kind == "repetition" || *kind == "wall") {
         const auto chosen = repetitionsFrom(*arguments);
         if (!chosen)
             return chosen.error();
-        film = repetitionFilm(subject, *chosen, arguments->value("measure").value_or(""));
+        film = *kind == "wall" ? wallFilm(subject, *chosen)
+                               : repetitionFilm(subject, *chosen, arguments->value("measure").value_or(""));
         if (film.parts.empty())
             return badInput("command line", "--repetition as the tables number them",
                             arguments->value("repetition").value_or(""));
@@ -184,7 +186,7 @@ Result<Json> filmCommand(const Words& words) {
             return cut.error();
         film = walkFilm(walk, *cut);
     } else {
-        return badInput("command line", "walk, home, then-now or repetition in --kind", *kind);
+        return badInput("command line", "walk, home, then-now, repetition or wall in --kind", *kind);
     }
     if (film.speaks() && !consentsTo(data->athlete, HandedOnAs::Voice, QDate::currentDate()))
         return badInput("case", "the athlete's consent to hand on a voice", "none that holds today");

@@ -1,6 +1,6 @@
 // The same work without a window: one JSON object on standard output, messages on standard error.
 
-#include "cli/commands.h"
+#include "cli/self_description.h"
 #include "core/judge/assessment.h"
 #include "core/tables/json_walk.h"
 
@@ -17,12 +17,7 @@ namespace {
 using riflesso::Error;
 using riflesso::Json;
 using riflesso::Result;
-
-struct Command {
-    const char* name;
-    std::function<Result<Json>(const riflesso::cli::Words&)> run;
-    const char *words, *what; ///< what stands after the name; what it does
-};
+using riflesso::cli::Command;
 
 constexpr const char* kSetWords =
     "--pack P --landmarks L --events E [--handedness left|right] [--facing left|right] "
@@ -71,7 +66,7 @@ const std::vector<Command>& commands() {
         {"watch", watchCommand, "FOLDER --library L --case ID [--measure M] [--section ID] [--once]",
          "measured feedback: each clip that arrives in the folder is marked and measured, one JSON object a line"},
         {"film", filmCommand,
-         "LIBRARY --case ID --kind walk|home|then-now|repetition [--walk N] [--repetition ID,… [--measure M]] "
+         "LIBRARY --case ID --kind walk|home|then-now|repetition|wall [--walk N] [--repetition ID,… [--measure M]] "
          "[--session "
          "YYYY-MM-DD] "
          "[--stress LEVEL] [--cover athlete,model,others|all] [--unsure cover|stop] [--names yes|no] [--size 1280x720] "
@@ -114,7 +109,9 @@ void help(const Command* one) {
         "Exit 0: done; 2: bad input; 1: a fault of ours.\n");
     for (const Command& command : commands())
         std::printf("  %-13s %s\n", command.name, command.what);
-    std::puts("\n  COMMAND --help   its switches        --version   the version");
+    std::puts("\n  COMMAND --help   its switches        --version   the version\n  --man            the manual page    "
+              " --completion   for "
+              "bash");
 }
 
 /// Exit code of a command: 0 done, 2 bad input, 1 a fault of ours.
@@ -141,6 +138,12 @@ int main(int argc, char** argv) {
         std::puts("riflesso-cli " RIFLESSO_VERSION);
         return 0;
     }
+    for (const auto& [word, text] :
+         {std::pair("--man", &riflesso::cli::manualPage), {"--completion", &riflesso::cli::completion}})
+        if (!words.empty() && words[0] == word) {
+            std::fputs(text(commands()).c_str(), stdout);
+            return 0;
+        }
     for (const std::string& word : words)
         if (word == "--help" || word == "-h") {
             help(command);

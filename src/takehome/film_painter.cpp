@@ -77,6 +77,8 @@ public:
             return stage(scene, scene.stages[0], at, room, true);
         if (scene.stages.size() < 2)
             return;
+        if (scene.stages.size() > 2)
+            return wall(scene, at, room);
         const double gap = px(kBetween);
         const QRectF above(room.left(), room.top(), room.width(), (room.height() - gap) / 2),
             left(room.left(), room.top(), (room.width() - gap) / 2, room.height());
@@ -92,6 +94,31 @@ public:
     }
 
 private:
+    /// More than two side by side, in the columns that show them largest.
+    void wall(const FilmScene& scene, int at, const QRectF& whole) {
+        const double gap = px(14), line = scene.percent.empty() ? 0 : px(kBetween);
+        const QRectF room = whole.adjusted(0, 0, 0, -line);
+        const int count = static_cast<int>(scene.stages.size());
+        const auto cell = [&](int columns) {
+            const int rows = (count + columns - 1) / columns;
+            return QSizeF((room.width() - gap * (columns - 1)) / columns, (room.height() - gap * (rows - 1)) / rows);
+        };
+        int best = 1;
+        for (int columns = 2; columns <= count; ++columns)
+            if (sizeIn(QRectF(QPointF(0, 0), cell(columns)), scene.stages) >
+                sizeIn(QRectF(QPointF(0, 0), cell(best)), scene.stages))
+                best = columns;
+        const QSizeF size = cell(best);
+        for (int i = 0; i < count; ++i) {
+            const QPointF corner(room.left() + (i % best) * (size.width() + gap),
+                                 room.top() + (i / best) * (size.height() + gap));
+            stage(scene, scene.stages[static_cast<std::size_t>(i)], at, QRectF(corner, size), true);
+        }
+        if (!scene.percent.empty())
+            waterline(scene, at,
+                      QLineF(whole.left(), whole.bottom() - line / 2, whole.right(), whole.bottom() - line / 2));
+    }
+
     [[nodiscard]] double px(double units) const { return units * unit_; }
     [[nodiscard]] static const look::Palette& colours() { return look::dark(); }
     [[nodiscard]] static double sizeIn(const QRectF& room, const std::vector<FilmStage>& stages) {

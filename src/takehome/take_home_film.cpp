@@ -388,6 +388,34 @@ Film repetitionFilm(const FilmSubject& subject, const std::vector<RepetitionId>&
     return film;
 }
 
+Film wallFilm(const FilmSubject& subject, const std::vector<RepetitionId>& repetitions) {
+    const Composer composer(subject);
+    Film film{filmTitle(subject.content), kFilmRate, {}};
+    std::vector<MovingRepetition> there;
+    for (const RepetitionId id : repetitions)
+        if (auto moving = composer.moving(id); moving && there.size() < kMostOnWall)
+            there.push_back(std::move(*moving));
+    if (there.size() < 2)
+        return film;
+    std::vector<Composer::Side> sides;
+    for (const MovingRepetition& each : there)
+        sides.push_back({&each, each.frameAt(each.endS()), Report::tr("Repetition %1").arg(each.trial().number)});
+    const MovingRepetition& first = there.front();
+    const double to = std::min(first.endS(), first.startS() + kLongestRunS);
+    const QString title = Report::tr("All at the same phase");
+    FilmPart part{title, true, {}, -1};
+    for (const double slower : {1.0, kSlower}) {
+        FilmScene scene = composer.slow(sides, title, {}, first.startS(), to, slower);
+        scene.pictures = std::min(scene.pictures, scene.heldFrom + picturesOf(kStandS));
+        for (FilmStage& stage : scene.stages)
+            stage.frames.resize(static_cast<std::size_t>(scene.pictures));
+        scene.percent.resize(std::min(scene.percent.size(), static_cast<std::size_t>(scene.pictures)));
+        part.scenes.push_back(std::move(scene));
+    }
+    film.parts.push_back(std::move(part));
+    return film;
+}
+
 void leaveOutNames(Film& film, const QStringList& names) {
     const auto bare = [&](QString& words) { words = withoutNames(words, names); };
     bare(film.title);

@@ -28,6 +28,11 @@ struct FilmSubject {
 [[nodiscard]] Film repetitionFilm(const FilmSubject& subject, const std::vector<RepetitionId>& repetitions,
                                   const std::string& measure);
 
+constexpr std::size_t kMostOnWall = 12;
+/// Repetitions side by side at equal phase, at full speed and again four times slower; at most kMostOnWall, the first
+/// ones. No parts where fewer than two are there.
+[[nodiscard]] Film wallFilm(const FilmSubject& subject, const std::vector<RepetitionId>& repetitions);
+
 /// Every sentence without these words.
 void leaveOutNames(Film& film, const QStringList& names);
 

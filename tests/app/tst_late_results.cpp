@@ -146,6 +146,7 @@ std::vector<JobKind> jobKinds() {
          }},
         {"compare sessions", Gate::AfterWork, [](Driver& app) { app.step("progress"); }},
         {"what each session shows", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
+        {"what was talked through", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
         {"preview of a paper", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},
         {"put the films together", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},
         {"a picture of a film", Gate::AfterWork,

@@ -4,6 +4,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/handover/film_panel.h"
+#include "app/mark/mark_page.h"
 #include "app/mirror/mirror_page.h"
 #include "app/widgets/microphone.h"
 #include "app/widgets/stage_view.h"
@@ -343,6 +344,26 @@ private slots:
         quiet();
         QVERIFY(!covered());
     }
+    void oneLooksRoundAndGoesOn() {
+        auto* panel = app_->find<FilmPanel>("walkFilm");
+        panel->goTo(12);
+        quiet();
+        const Film::Place place = panel->film().place(12);
+        const int frame = place.scene->stages.at(0).frames.at(12);
+        app_->key(Qt::Key_L);
+        quiet();
+        auto* mark = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));
+        QVERIFY(mark->isVisible());
+        QCOMPARE(mark->frame(), frame);
+        app_->key(Qt::Key_Right); // free to look round
+        app_->step("handover");
+        quiet();
+        QTRY_VERIFY(panel->isVisible());
+        QCOMPARE(panel->picture(), 12);
+        app_->key(Qt::Key_Space);
+        QTRY_VERIFY(panel->picture() > 14);
+        app_->key(Qt::Key_Space);
+    }
     void theAthletePageLeadsToIt() {
         app_->step("athlete");
         quiet();
@@ -398,9 +419,9 @@ private slots:
     }
     /// Ten minutes at the screen, corrected, written and watched; only where there is time for it.
     void aWholeSitting() {
-        if (qEnvironmentVariable("RIFLESSO_FAULTS") != QLatin1String("full"))
-            QSKIP("ten minutes: RIFLESSO_FAULTS=full");
-        constexpr qint64 kSittingMs = 600'000;
+        const qint64 kSittingMs = 1000 * qEnvironmentVariableIntValue("RIFLESSO_SITTING_S");
+        if (kSittingMs == 0)
+            QSKIP("takes its time: RIFLESSO_SITTING_S=600 for ten minutes");
         const std::size_t before = kept().size();
         toggle();
         QElapsedTimer clock;
@@ -426,7 +447,7 @@ private slots:
         QVERIFY(score.size() + voice.size() < 6'000'000);
         // Corrected: the third part is left out, the second is cut in two.
         WalkCut cut = firstCut(walk);
-        QVERIFY(cut.size() > 8);
+        QVERIFY(cut.size() > 3);
         cut = edited(cut, {PartEdit::Kind::Show, 2, false, 0, 0, {}, 0}, kWalkRate);
         cut = edited(cut, {PartEdit::Kind::CutAt, 1, true, 0, 60, {}, 0}, kWalkRate);
         cut = edited(cut, {PartEdit::Kind::Say, 0, true, 0, 0, QStringLiteral("How it began"), 0}, kWalkRate);
@@ -445,7 +466,8 @@ private slots:
         int compared = 0;
         const auto chapters = film.chapters();
         for (std::size_t c = 0; c < chapters.size(); ++c) {
-            const int from = chapters[c].first, to = (c + 1 < chapters.size() ? chapters[c + 1].first : film.pictures());
+            const int from = chapters[c].first,
+                      to = (c + 1 < chapters.size() ? chapters[c + 1].first : film.pictures());
             for (const int at : {from, (from + to) / 2, to - 1}) {
                 QImage painted(640, 360, QImage::Format_RGB32);
                 paintFilm(painted, film, at, source);
@@ -462,6 +484,7 @@ private slots:
         }
         // The beeps lie where the voice has them, at the end of ten minutes too.
         double worst = 0;
+        std::size_t heard = 0;
         for (std::size_t c = 0; c < chapters.size(); ++c) {
             const double cutS = static_cast<double>(chapters[c].first) / film.rate;
             const double fromS = film.voiceAtS(chapters[c].first);
@@ -469,25 +492,26 @@ private slots:
                        own = readSound(walk.voice.toStdString(), fromS, fromS + 1.2);
             QVERIFY(there.ok() && own.ok());
             const auto beep = [](const SoundPiece& piece, double zero) {
-                bool quietBefore = false; // the beginning of a beep, not its middle
+                bool afterQuiet = false; // the beginning of a beep, not its middle
+                int still = 0;
                 for (std::size_t i = 0; i < piece.samples.size(); ++i) {
                     const double atS = piece.fromS + static_cast<double>(i) / piece.rateHz - zero;
-                    if (atS < .03)
-                        continue;
                     const bool loud = std::abs(piece.samples[i]) > .12F;
-                    static std::size_t still = 0;
-                    still = loud ? 0 : still + 1;
-                    quietBefore = quietBefore || still > piece.rateHz / 20;
-                    if (loud && quietBefore)
+                    if (loud && afterQuiet && atS > .03)
                         return atS;
+                    still = loud ? 0 : still + 1;
+                    afterQuiet = afterQuiet || still > piece.rateHz / 20;
                 }
                 return -1.0;
             };
             const double a = beep(*there, cutS), b = beep(*own, fromS);
-            if (a >= 0 && b >= 0)
+            if (a >= 0 && b >= 0) {
                 worst = std::max(worst, std::abs(a - b));
+                ++heard;
+            }
         }
-        qInfo("%d pictures compared, sound at most %.1f ms apart", compared, 1000 * worst);
+        qInfo("%d pictures and %zu beeps compared, sound at most %.2f ms apart", compared, heard, 1000 * worst);
+        QVERIFY(2 * heard > chapters.size());
         QVERIFY(worst < .02 + 1.0 / 60);
         QVERIFY(removeWalkThrough(library(), walk.id).ok());
     }

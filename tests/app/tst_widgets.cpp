@@ -2,6 +2,7 @@
 
 #include "app/mark/figure_card.h"
 #include "app/page.h"
+#include "app/running_window.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
 #include "app/widgets/deviation_ruler.h"
@@ -15,16 +16,56 @@
 #include <QApplication>
 #include <QGridLayout>
 #include <QHelpEvent>
+#include <QThread>
 #include <QToolTip>
 #include <QtTest>
 
 #include <cmath>
+
+#include <sys/socket.h>
+#include <sys/un.h>
+#include <unistd.h>
 
 using namespace riflesso;
 
 class TestWidgets : public QObject {
     Q_OBJECT
 private slots:
+    /// A second start of the program hands its files to the window that runs.
+    void filesGoToTheWindowThatRuns() {
+        const QString name = QStringLiteral("riflesso-test-%1").arg(QCoreApplication::applicationPid());
+        QVERIFY(!RunningWindow::handTo(name, {QStringLiteral("/a")})); // nobody is there
+        auto window = std::make_unique<RunningWindow>(name);
+        QStringList got;
+        connect(window.get(), &RunningWindow::asked, this, [&](const QStringList& files) { got << files; });
+        const auto hand = [&](const QStringList& files) {
+            bool taken = false;
+            const std::unique_ptr<QThread> other(QThread::create([&] { taken = RunningWindow::handTo(name, files); }));
+            other->start();
+            while (!other->isFinished())
+                QTest::qWait(5);
+            return taken;
+        };
+        const QStringList files{QStringLiteral("/x/case of Ä.riflesso"), QStringLiteral("/y/clip.mp4")};
+        QVERIFY(hand(files));
+        QCOMPARE(got, files);
+        // What is no list of files is not taken.
+        const int stranger = ::socket(AF_UNIX, SOCK_STREAM, 0);
+        sockaddr_un where{};
+        where.sun_family = AF_UNIX;
+        const QByteArray path = (QDir::tempPath() + u'/' + name).toLocal8Bit();
+        QVERIFY(static_cast<std::size_t>(path.size()) < sizeof where.sun_path);
+        std::copy(path.begin(), path.end(), where.sun_path);
+        QCOMPARE(::connect(stranger, reinterpret_cast<const sockaddr*>(&where), sizeof where), 0);
+        QCOMPARE(::write(stranger, std::string(64, 'x').data(), 64), 64);
+        QTest::qWait(100);
+        ::close(stranger);
+        QCOMPARE(got, files);
+        QVERIFY(hand({QStringLiteral("/z")})); // and the next one is
+        QCOMPARE(got.back(), QStringLiteral("/z"));
+        window.reset();
+        QVERIFY(!RunningWindow::handTo(name, files));
+    }
     void initTestCase() { theme::apply(*qApp, theme::Choice::Light); }
     void labelsNeverRunIntoEachOther_data() {
         QTest::addColumn<QList<double>>("wanted");

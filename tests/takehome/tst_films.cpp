@@ -268,6 +268,51 @@ private slots:
         for (const FilmScene& scene : film.parts[0].scenes)
             for (const int frame : scene.stages[0].frames)
                 QVERIFY(frame >= repetition.from && frame <= repetition.to);
+        // Its stills are where it stands.
+        const auto held = film.heldPictures();
+        QCOMPARE(held.size(), film.parts[0].scenes.size() - 1);
+        for (const auto& [picture, words] : held) {
+            const Film::Place there = film.place(picture);
+            QVERIFY(stands.contains(there.scene->stages[0].frames[static_cast<std::size_t>(there.at)]));
+            QVERIFY(!words.isEmpty());
+        }
+    }
+    void sideBySideAllAreAtTheSamePhase() {
+        const Subject ilka = subjectOf(QStringLiteral("Ilka Sandrey"));
+        std::vector<RepetitionId> ids;
+        for (const Trial& trial : trialsOf(ilka.data, ilka.session, ilka.choice))
+            ids.push_back(repetitionId(trial.id));
+        const Film film = wallFilm(ilka.film(), ids);
+        QCOMPARE(film.parts.size(), std::size_t(1));
+        QVERIFY(wallFilm(ilka.film(), {ids.front()}).parts.empty());
+        const FilmScene& slow = film.parts[0].scenes.back();
+        QCOMPARE(slow.stages.size(), ids.size());
+        QCOMPARE(slow.percent.size(), static_cast<std::size_t>(slow.pictures));
+        // Each passes its own key event in the picture in which the first one does.
+        int compared = 0;
+        for (const auto& [event, first] : ilka.data.repetition(ids[0])->events)
+            for (std::size_t i = 1; i < ids.size(); ++i) {
+                const auto own = ilka.data.repetition(ids[i])->events.find(event);
+                const auto passes = [&](std::size_t stage, double frame) {
+                    const auto& frames = slow.stages[stage].frames;
+                    return std::lower_bound(frames.begin(), frames.end(), static_cast<int>(std::lround(frame))) -
+                           frames.begin();
+                };
+                if (own == ilka.data.repetition(ids[i])->events.end())
+                    continue;
+                constexpr std::ptrdiff_t kFrame = 5; // of the clip, slowed, in pictures
+                const auto apart = std::abs(passes(0, first.frame) - passes(i, own->second.frame));
+                QVERIFY2(apart <= kFrame, qPrintable(QStringLiteral("%1 pictures").arg(apart)));
+                ++compared;
+            }
+        QVERIFY(compared > 10);
+        QImage image(640, 360, QImage::Format_RGB32);
+        std::vector<PaintedStage> placed;
+        paintFilm(image, film, film.pictures() / 2, clipPictures(), &placed);
+        QCOMPARE(placed.size(), ids.size());
+        for (std::size_t i = 0; i < placed.size(); ++i)
+            for (std::size_t k = 0; k < i; ++k)
+                QVERIFY(!placed[i].where.intersects(placed[k].where));
     }
 
     /// Through painter, encoder, container and decoder.
@@ -511,6 +556,10 @@ private slots:
         what.films = {{QStringLiteral("take-home"), QStringLiteral("Take-home <film>"), film}};
         what.filmSize = {320, 180};
         what.pictures = true;
+        Film step =
+            repetitionFilm(ilka.film(), {repetitionId(trialsOf(ilka.data, ilka.session, ilka.choice).front().id)}, {});
+        leaveOutNames(step, names);
+        what.series = {{QStringLiteral("step-by-step"), QStringLiteral("Repetition"), step}};
         what.calendar = "BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n";
         double last = 0;
         const auto done = writeFolder(what, place, clipPictures(), [&](double share) {
@@ -521,7 +570,8 @@ private slots:
         QCOMPARE(done->folder, place);
         QCOMPARE(last, 1.0);
         QCOMPARE(done->files.front(), QStringLiteral("index.html"));
-        for (const char* name : {"page.pdf", "home.pdf", "take-home.mp4", "take-home.vtt", "take-home.png", "plan.ics"})
+        for (const char* name : {"page.pdf", "home.pdf", "take-home.mp4", "take-home.vtt", "take-home.png", "plan.ics",
+                                 "step-by-step-01.png"})
             QVERIFY2(QFileInfo(place + u'/' + QLatin1String(name)).size() > 10, name);
         QFile index(place + QStringLiteral("/index.html"));
         QVERIFY(index.open(QIODevice::ReadOnly));

@@ -69,6 +69,9 @@ FilmPanel::FilmPanel(Workspace& workspace, QWidget* parent)
     coverOther_->setCheckable(true);
     gone_ = namedButton("otherGone", tr("Gone here"));
     gone_->setToolTip(tr("From this picture on nobody else is there any more."));
+    there_ = namedButton("lookThere", tr("Look there (L)"));
+    there_->setToolTip(tr("Opens this frame on Mark. Coming back the film goes on where it is."));
+    bar->addWidget(there_);
     bar->addWidget(coverOther_);
     bar->addWidget(gone_);
     layout->addLayout(bar);
@@ -95,6 +98,7 @@ FilmPanel::FilmPanel(Workspace& workspace, QWidget* parent)
         stop();
         view_->setBoxing(on);
     });
+    connect(there_, &QPushButton::clicked, this, &FilmPanel::lookThere);
     connect(view_, &FilmView::boxDrawn, this, &FilmPanel::cover);
     connect(gone_, &QPushButton::clicked, this, [this] {
         stop();
@@ -279,6 +283,14 @@ void FilmPanel::sayAgain() {
     clock_.start();
     ticks_.start();
     showSaid();
+}
+
+void FilmPanel::lookThere() {
+    stop();
+    const auto own =
+        std::find_if(placed_.begin(), placed_.end(), [](const PaintedStage& stage) { return !stage.ofModel; });
+    if (own != placed_.end())
+        emit leaveFor(own->clipPath, own->frame);
 }
 
 void FilmPanel::cover(const QRectF& shares) {
@@ -494,6 +506,7 @@ void FilmPanel::paintPicture() {
                 placed_ = painted->placed;
                 coverOther_->setEnabled(!placed_.empty());
                 gone_->setEnabled(!placed_.empty());
+                there_->setEnabled(!placed_.empty());
             }
             if (asked_ != at_ || film != shown_)
                 paintPicture();

@@ -83,10 +83,14 @@ public slots:
     void stop();
     /// The part that is seen in two, at the picture that is seen; of a walk-through.
     void cutHere();
+    /// To the frame that is seen, on Mark; the film stays where it is.
+    void lookThere();
 
 signals:
     void edited();
     void removeAsked();
+    /// The athlete's picture that is seen is to be looked at by itself.
+    void leaveFor(const QString& clipPath, int frame);
     /// Somebody else is to be hidden in a frame of a clip, pixels of its file; a null box: nobody is there any more.
     void coverDrawn(const QString& clipPath, int frame, const QRectF& box);
 
@@ -125,7 +129,7 @@ private:
     std::vector<PaintedStage> placed_; ///< of the picture that is seen
     PictureSource source_;
     FilmView* view_;
-    QPushButton *play_, *up_, *down_, *remove_, *cutHere_, *again_, *asFirstSaid_, *coverOther_, *gone_;
+    QPushButton *play_, *up_, *down_, *remove_, *cutHere_, *again_, *asFirstSaid_, *coverOther_, *gone_, *there_;
     QLineEdit* name_;
     SpokenAgain spokenAgain_;
     QTimer wordsWait_;

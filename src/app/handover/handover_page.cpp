@@ -81,23 +81,26 @@ HandoverPage::HandoverPage(Workspace& workspace, QWidget* parent) : Page(workspa
     one_->setObjectName(QStringLiteral("repetitionFilm"));
     all_ = new FilmPanel(workspace, this);
     all_->setObjectName(QStringLiteral("allRepetitionsFilm"));
+    side_ = new FilmPanel(workspace, this);
+    side_->setObjectName(QStringLiteral("sideBySideFilm"));
     note_ = label({});
     note_->setAlignment(Qt::AlignTop);
     note_->setMargin(24);
     left_ = new QStackedWidget;
-    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, one_, all_, note_})
+    for (QWidget* each : std::initializer_list<QWidget*>{papers_, home_, then_, one_, all_, side_, note_})
         left_->addWidget(each);
     layout->addWidget(left_, 1);
     QScrollArea* side = scrolled(buildSide());
     constexpr int kScrollBar = 12;
     side->setFixedWidth(kSideWide + kScrollBar);
     layout->addWidget(side);
-    for (FilmPanel* panel : {home_, then_, one_, all_}) {
+    for (FilmPanel* panel : {home_, then_, one_, all_, side_}) {
         connect(panel, &FilmPanel::edited, this, [this] {
             lookForFaces();
             describe();
         });
         connect(panel, &FilmPanel::coverDrawn, this, &HandoverPage::keepCover);
+        connect(panel, &FilmPanel::leaveFor, this, &HandoverPage::lookAt);
     }
 }
 
@@ -231,6 +234,12 @@ std::vector<PageKey> HandoverPage::keyTable() {
              [film](KeyPress press) {
                  film->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? film->film().rate : 1));
              },
+             film != nullptr},
+            {QStringLiteral("L"),
+             tr("look there"),
+             tr("open the frame that is seen on Mark; the film stays where it is"),
+             {Qt::Key_L},
+             [film](KeyPress) { film->lookThere(); },
              film != nullptr},
             {QStringLiteral("C"),
              tr("cut here"),
@@ -376,6 +385,7 @@ void HandoverPage::fillItems(const ReportContent& content) {
         for (const Walk& walk : walks_)
             add(kWalk + walk.of->id, walk.title);
         add(kAll, tr("All repetitions, a film"));
+        add(kSide, tr("Side by side, a film"));
         add(kStills, tr("A repetition as pictures"));
         add(kPictures, tr("Key positions as pictures"));
         add(kDates, tr("Dates for a calendar"));
@@ -432,6 +442,7 @@ void HandoverPage::describe() {
     for (const Walk& walk : walks_)
         film(kWalk + walk.of->id, *walk.panel, walk.panel->film().pictures() > 0, tr("nothing is in it"));
     film(kOne, *one_, one_->film().pictures() > 0, tr("none is chosen"));
+    film(kSide, *side_, side_->film().pictures() > 0, tr("needs two repetitions"));
     film(kAll, *all_, all_->film().pictures() > 0, tr("none is marked"));
     if (workspace().place())
         for (const auto& [word, text] :

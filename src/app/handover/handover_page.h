@@ -73,12 +73,13 @@ private:
     void editWalk(const QString& id, const PartEdit& edit);
     void keepCover(const QString& clipPath, int frame, const QRectF& box);
     void tellWishes();
+    void lookAt(const QString& clipPath, int frame);
     [[nodiscard]] QString walksAndCovers() const; ///< another text whenever they changed
 
     QStackedWidget* left_;
     QVBoxLayout *pages_, *stored_;
     QWidget* papers_;
-    FilmPanel *home_, *then_, *one_, *all_;
+    FilmPanel *home_, *then_, *one_, *all_, *side_;
     struct Walk {
         std::shared_ptr<const WalkThrough> of;
         QString title;

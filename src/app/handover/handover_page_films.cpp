@@ -22,7 +22,8 @@ std::vector<HandoverPage::FilmRow> HandoverPage::films() const {
     std::vector<FilmRow> out{{kFilm, QStringLiteral("take-home"), home_},
                              {kThen, QStringLiteral("then-and-now"), then_},
                              {kOne, QStringLiteral("repetition"), one_},
-                             {kAll, QStringLiteral("all-repetitions"), all_}};
+                             {kAll, QStringLiteral("all-repetitions"), all_},
+                             {kSide, QStringLiteral("side-by-side"), side_}};
     for (std::size_t i = 0; i < walks_.size(); ++i)
         out.push_back({kWalk + walks_[i].of->id, QStringLiteral("walk-through-%1").arg(i + 1), walks_[i].panel});
     return out;
@@ -42,6 +43,7 @@ FilmPanel* HandoverPage::walkPanel(const QString& id) {
                    });
     left_->addWidget(panel);
     connect(panel, &FilmPanel::coverDrawn, this, &HandoverPage::keepCover);
+    connect(panel, &FilmPanel::leaveFor, this, &HandoverPage::lookAt);
     connect(panel, &FilmPanel::removeAsked, this, [this, id] {
         const auto removed = removeWalkThrough(workspace().library()->folder(), id);
         workspace().say(removed ? tr("The walk-through is removed.") : words::text(removed.error().sentence()),
@@ -131,6 +133,19 @@ void HandoverPage::keepCover(const QString& clipPath, int frame, const QRectF& b
         }
 }
 
+void HandoverPage::lookAt(const QString& clipPath, int frame) {
+    for (const Session& session : workspace().data().sessions)
+        for (const Clip& clip : session.clips)
+            for (const Section& section : clip.sections)
+                for (const Repetition& repetition : section.repetitions)
+                    if (clip.path == clipPath && frame >= repetition.from && frame <= repetition.to) {
+                        workspace().selectRepetition(repetition.id);
+                        emit goTo(QStringLiteral("mark"), QStringLiteral("frame:%1").arg(frame));
+                        return;
+                    }
+    workspace().say(tr("This frame is in no repetition that is marked."));
+}
+
 QString HandoverPage::walksAndCovers() const {
     const CaseData& data = workspace().data();
     QString out = walkThroughsThere(workspace().library()->folder());
@@ -154,7 +169,7 @@ void HandoverPage::tellWishes() {
 
 void HandoverPage::makeFilms() {
     struct Films {
-        Film home, then, one, all;
+        Film home, then, one, all, side;
         Walks walks;
         QStringList unread;
     };
@@ -181,6 +196,7 @@ void HandoverPage::makeFilms() {
                                                       thenAndNowFilm(subject),
                                                       repetitionFilm(subject, {repetition}, {}),
                                                       repetitionFilm(subject, every, {}),
+                                                      wallFilm(subject, every),
                                                       {},
                                                       {}});
             const Session* own = data->session(session);
@@ -204,6 +220,7 @@ void HandoverPage::makeFilms() {
             then_->setFilm(std::move((*made)->then));
             one_->setFilm(std::move((*made)->one));
             all_->setFilm(std::move((*made)->all));
+            side_->setFilm(std::move((*made)->side));
             setWalks((*made)->walks);
             for (const QString& why : (*made)->unread)
                 workspace().say(why, true);

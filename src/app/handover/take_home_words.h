@@ -7,7 +7,8 @@ namespace riflesso::take_home {
 
 inline const QString kFilm = QStringLiteral("film"), kThen = QStringLiteral("then-and-now"),
                      kOne = QStringLiteral("repetition"), kAll = QStringLiteral("all-repetitions"),
-                     kStills = QStringLiteral("step-by-step"), kPictures = QStringLiteral("pictures"),
-                     kWalk = QStringLiteral("walk-"), kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
+                     kSide = QStringLiteral("side-by-side"), kStills = QStringLiteral("step-by-step"),
+                     kPictures = QStringLiteral("pictures"), kWalk = QStringLiteral("walk-"),
+                     kDates = QStringLiteral("dates"), kCase = QStringLiteral("case");
 
 } // namespace riflesso::take_home

@@ -49,8 +49,8 @@ OtherObserver::OtherObserver(Workspace& workspace, QWidget* parent) : QWidget(pa
     row->addStretch();
     layout->addLayout(row);
     connect(choose, &QPushButton::clicked, this, [this] {
-        const QString path =
-            QFileDialog::getOpenFileName(this, tr("Another observer's case"), {}, tr("Case archives (*.zip)"));
+        const QString path = QFileDialog::getOpenFileName(this, tr("Another observer's case"), {},
+                                                          tr("Case archives (*.riflesso *.zip)"));
         if (!path.isEmpty())
             compareWith(path);
     });

@@ -31,6 +31,8 @@ public:
     /// Forgets all pictures, and fetches no more.
     void release();
     [[nodiscard]] const std::vector<WallTile>& tiles() const { return tiles_; }
+    /// The frame that a tile shows at this phase; none while no picture of it is here.
+    [[nodiscard]] std::optional<int> shownFrame(const WallTile& tile) const;
     /// Middle of a tile, for who drives the window; a null point where there is none.
     [[nodiscard]] QPoint middleOf(const std::string& trial) const;
     /// Share of all small pictures that are here, 0..1.
@@ -65,8 +67,6 @@ private:
     void fetchNext(const QString& clip);
     void fetchAll();
     void keep(const std::string& trial, int frame, const QImage& whole);
-    /// The frame that a tile shows at this phase; none while no picture of it is here.
-    [[nodiscard]] std::optional<int> shownFrame(const WallTile& tile) const;
     void drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const;
 
     Fetch fetch_;

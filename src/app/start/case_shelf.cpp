@@ -82,8 +82,8 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
         const CaseData& data = workspace_.data();
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Write the open case"),
-            documents() + u'/' + data.athlete.name + QStringLiteral(", ") + data.title + QStringLiteral(".zip"),
-            tr("Case archive (*.zip)"));
+            documents() + u'/' + data.athlete.name + QStringLiteral(", ") + data.title + QStringLiteral(".riflesso"),
+            tr("Case archive (*.riflesso *.zip)"));
         if (path.isEmpty())
             return;
         if (std::all_of(kHandedOnAs.begin(), kHandedOnAs.end(),
@@ -94,8 +94,8 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
                       [this, path] { writeArchive(path); });
     });
     connect(bring_, &QPushButton::clicked, this, [this] {
-        const QString path =
-            QFileDialog::getOpenFileName(this, tr("Bring in a case"), documents(), tr("Case archive (*.zip)"));
+        const QString path = QFileDialog::getOpenFileName(this, tr("Bring in a case"), documents(),
+                                                          tr("Case archive (*.riflesso *.zip)"));
         if (!path.isEmpty())
             readArchive(path);
     });

@@ -126,6 +126,8 @@ void StartPage::keepClips(const QStringList& paths) {
     refresh();
 }
 
+void StartPage::bringIn(const QString& path) { shelf_->readArchive(path); }
+
 void StartPage::startCase() {
     const QString name = name_->text().trimmed();
     if (name.isEmpty() || skill_->packText().isEmpty()) {

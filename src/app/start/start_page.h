@@ -22,6 +22,8 @@ public:
     void refresh() override;
     /// Clips named on the command line; added once a case is there.
     void keepClips(const QStringList& paths);
+    /// A case archive, read and shown before it is taken in.
+    void bringIn(const QString& path);
 
 private:
     void startCase();

@@ -1,9 +1,11 @@
 #include "app/walk/walk_recorder.h"
 
+#include "app/mirror/wall.h"
 #include "app/widgets/stage_view.h"
 #include "app/widgets/voice_recorder.h"
 #include "report/words.h"
 #include "store/spoken_sound.h"
+#include "takehome/take_home_film.h"
 
 #include <QCursor>
 #include <QListWidget>
@@ -46,6 +48,20 @@ WalkStage stageOf(const StageView& view, const CaseData& data) {
     if (view.underMouse())
         if (const QPointF at = view.transform().toPixel(view.mapFromGlobal(QPointF(QCursor::pos()))); part.contains(at))
             out.pointer = QPointF(std::round(at.x()), std::round(at.y()));
+    return out;
+}
+
+WalkStage stageOf(const WallTile& tile, int frame, const Workspace& workspace) {
+    WalkStage out;
+    out.clipPath = tile.clipPath;
+    out.clipHash = hashOf(workspace.data(), tile.clipPath);
+    out.frame = frame;
+    out.turnedOver = workspace.turnedOver(tile.clipPath, frame);
+    out.mirrored = tile.mirrored;
+    out.ofModel = tile.isModel;
+    out.part = tile.box;
+    out.caption = tile.title;
+    out.value = tile.value;
     return out;
 }
 
@@ -181,6 +197,12 @@ WalkMoment WalkRecorder::now() const {
     for (const StageView* view : front.page->findChildren<StageView*>())
         if (view->isVisible() && view->source().frame >= 0 && out.stages.size() < 2)
             out.stages.push_back(stageOf(*view, workspace_.data()));
+    for (const Wall* wall : front.page->findChildren<Wall*>())
+        for (std::size_t i = 0; wall->isVisible() && i < std::min(wall->tiles().size(), kMostOnWall); ++i) {
+            const WallTile& tile = wall->tiles()[i];
+            if (const auto frame = wall->shownFrame(tile))
+                out.stages.push_back(stageOf(tile, *frame, workspace_));
+        }
     if (!out.stages.empty())
         return out;
     out.words << QTextDocumentFragment::fromHtml(front.page->headline()).toPlainText();
