@@ -3293,10 +3293,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Case archive (*.zip)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Write it all the same</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3382,6 +3378,10 @@
     </message>
     <message>
         <source>%1 is deleted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case archive (*.riflesso *.zip)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4544,6 +4544,14 @@
         <source>Stop at %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Look there (L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Opens this frame on Mark. Coming back the film goes on where it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FindingsPage</name>
@@ -5464,6 +5472,26 @@
     </message>
     <message>
         <source>Cover somebody else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open the frame that is seen on Mark; the film stays where it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side by side, a film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs two repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This frame is in no repetition that is marked.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7424,10 +7452,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Case archives (*.zip)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Forget other observers</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7473,6 +7497,10 @@
     </message>
     <message>
         <source>fewer than four answers in common, no kappa</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case archives (*.riflesso *.zip)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7536,6 +7564,90 @@
     </message>
     <message>
         <source>Good: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sheet, one page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sheet, all of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Laying out the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page of the skill sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, whole skill sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, skill sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printing the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Otherwise in the skill that ships now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; this case keeps its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>difference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>differences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>structure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>added: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>removed: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -29,7 +29,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> smoothCommand(const Words& words);
 [[nodiscard]] Result<Json> reliabilityCommand(const Words& words);
 [[nodiscard]] Result<Json> planCaptureCommand(const Words& words);
-[[nodiscard]] Result<Json> packCheck(const Words& words);
+/// Skill packs: checked, listed, compared, printed as a sheet.
+[[nodiscard]] Result<Json> packCommand(const Words& words);
 [[nodiscard]] Result<Json> simulate(const Words& words);
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);

@@ -53,7 +53,9 @@ const std::vector<Command>& commands() {
         {"plan-capture", planCaptureCommand,
          "--width PX --height PX --fps N --field-width M [--exposure S] [--speed M/S] [--segment M] …",
          "what a camera set-up can tell, before filming"},
-        {"pack", packCheck, "check P.json", "every fault of a skill pack, with its path"},
+        {"pack", packCommand, "check P.json | list | diff A.json B.json | sheet P.json --out S.pdf [--short]",
+         "skill packs: every fault of one with its path; those that ship; what differs between two editions; the skill "
+         "explained on paper, on one page with --short"},
         {"demo", demo, "DIR", "makes the demo library"},
         {"verify", verify, "LIBRARY", "whether a library is sound"},
         {"report", report, "LIBRARY --assessment ID --out R.pdf", "prints a frozen assessment"},

@@ -429,20 +429,4 @@ Result<Json> rung(const Words& words) {
     return blockJson(judgeBlock(good, all, window));
 }
 
-Result<Json> packCheck(const Words& words) {
-    if (words.size() != 2 || words[0] != "check")
-        return badInput("command line", "pack check P.json", words.empty() ? "nothing" : words[0]);
-    const auto text = readFile(words[1]);
-    if (!text)
-        return text.error();
-    const PackReading reading = readPack(*text);
-    Json out;
-    out["ok"] = reading.faults.empty();
-    out["pack"] = {{"id", reading.pack.id}, {"edition", reading.pack.edition}};
-    out["faults"] = Json::array();
-    for (const JsonFault& fault : reading.faults)
-        out["faults"].push_back({{"path", fault.path}, {"expected", fault.expected}, {"got", fault.got}});
-    return out;
-}
-
 } // namespace riflesso::cli

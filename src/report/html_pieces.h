@@ -11,7 +11,7 @@ namespace riflesso {
 
 class HtmlPieces {
 public:
-    /// `scale`: of the device against the resolution of the printed page.
+    /// `scale`: pixels of HTML a dot of the printed page.
     HtmlPieces(const ReportContent& content, const PictureSource& source, QTextDocument& document, double scale)
         : c_(content), source_(source), doc_(document), scale_(scale) {}
 

@@ -31,20 +31,28 @@ void write(Paper paper, HtmlPieces& pieces) {
     }
 }
 
-/// The report laid out for a device, page by page.
+/// What is laid out, and what stands at the foot of each page.
+struct Laid {
+    const ReportContent& content;
+    const PictureSource& pictures;
+    std::function<void(HtmlPieces&)> write;
+    QString foot, title;
+};
+
+/// A paper laid out for a device, page by page.
 class Layout {
 public:
-    Layout(const ReportContent& content, Paper paper, const PictureSource& pictures, QPaintDevice& device,
-           const QSizeF& page)
-        : content_(content), page_(page) {
+    Layout(const Laid& laid, QPaintDevice& device, const QSizeF& page) : foot_(laid.foot), page_(page) {
         document_.documentLayout()->setPaintDevice(&device);
         font_ = QFont(look::loadTypeface());
         font_.setPointSizeF(9.5);
         document_.setDefaultFont(font_);
         document_.setDocumentMargin(0);
         scale_ = device.logicalDpiX() / static_cast<double>(kResolution);
-        HtmlPieces pieces(content, pictures, document_, scale_);
-        write(paper, pieces);
+        // HTML counts in pixels of 96 an inch, which Qt turns into the device's own.
+        constexpr double kHtmlDots = 96;
+        HtmlPieces pieces(laid.content, laid.pictures, document_, kHtmlDots / kResolution);
+        laid.write(pieces);
         document_.setHtml(pieces.html());
         document_.setPageSize({page.width(), page.height() - footer()});
     }
@@ -64,16 +72,14 @@ public:
         painter.setFont(small);
         painter.setPen(look::light().slate);
         const QRectF line(0, page_.height() - footer(), page_.width(), footer());
-        painter.drawText(line, Qt::AlignBottom | Qt::AlignLeft,
-                         content_.athlete + QStringLiteral(" · ") + content_.skill + QStringLiteral(" · ") +
-                             content_.made);
+        painter.drawText(line, Qt::AlignBottom | Qt::AlignLeft, foot_);
         painter.drawText(line, Qt::AlignBottom | Qt::AlignRight,
                          Report::tr("page %1 of %2").arg(index + 1).arg(pages()));
     }
 
 private:
     [[nodiscard]] double footer() const { return 36 * scale_; }
-    const ReportContent& content_;
+    QString foot_;
     QSizeF page_;
     QTextDocument document_;
     QFont font_;
@@ -81,6 +87,70 @@ private:
 };
 
 constexpr QMarginsF kMarginsMm(16, 14, 16, 16);
+
+Laid ofReport(const ReportContent& content, Paper paper, const PictureSource& pictures) {
+    return {content, pictures, [paper](HtmlPieces& pieces) { write(paper, pieces); },
+            content.athlete + QStringLiteral(" · ") + content.skill + QStringLiteral(" · ") + content.made,
+            content.athlete + QStringLiteral(", ") + content.skill + QStringLiteral(": ") + paperName(paper)};
+}
+
+Laid ofPaper(const PaperOf& paper) {
+    static const ReportContent kNone;
+    static const PictureSource kNoPictures;
+    return {kNone, kNoPictures, paper.write, paper.title + QStringLiteral(" · ") + paper.kind,
+            paper.title + QStringLiteral(": ") + paper.kind};
+}
+
+/// Laid out as for the printer, whatever the size they are shown in: what stands where is the same.
+std::vector<QImage> pagesOf(const Laid& laid, int dotsPerInch) {
+    const QPageLayout page(QPageSize(QPageSize::A4), QPageLayout::Portrait, kMarginsMm, QPageLayout::Millimeter);
+    QImage printer(1, 1, QImage::Format_RGB32);
+    constexpr double kInchesPerMetre = 39.3700787;
+    printer.setDotsPerMeterX(qRound(kResolution * kInchesPerMetre));
+    printer.setDotsPerMeterY(qRound(kResolution * kInchesPerMetre));
+    Layout layout(laid, printer, page.paintRectPixels(kResolution).size());
+    QImage blank(page.fullRectPixels(dotsPerInch).size(), QImage::Format_RGB32);
+    blank.fill(Qt::white);
+    std::vector<QImage> out;
+    for (int i = 0; i < layout.pages(); ++i) {
+        QImage image = blank.copy();
+        image.setDotsPerMeterX(printer.dotsPerMeterX()); // so that points of type are as large as they were laid out
+        image.setDotsPerMeterY(printer.dotsPerMeterY());
+        QPainter painter(&image);
+        painter.setRenderHints(QPainter::SmoothPixmapTransform | QPainter::Antialiasing | QPainter::TextAntialiasing);
+        painter.translate(page.paintRectPixels(dotsPerInch).topLeft());
+        const double scale = static_cast<double>(dotsPerInch) / kResolution;
+        painter.scale(scale, scale);
+        layout.paint(painter, i);
+        painter.end();
+        out.push_back(std::move(image));
+    }
+    return out;
+}
+
+Result<void> toPdf(const Laid& laid, const QString& creator, const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::WriteOnly))
+        return badInput(path.toStdString(), "a place that can be written to", file.errorString().toStdString());
+    QPdfWriter writer(&file);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setPageMargins(kMarginsMm, QPageLayout::Millimeter);
+    writer.setResolution(kResolution);
+    writer.setTitle(laid.title);
+    writer.setCreator(creator);
+    Layout layout(laid, writer, writer.pageLayout().paintRectPixels(kResolution).size());
+    QPainter painter(&writer);
+    for (int i = 0; i < layout.pages(); ++i) {
+        if (i > 0)
+            writer.newPage();
+        layout.paint(painter, i);
+    }
+    painter.end();
+    file.close();
+    if (file.error() != QFileDevice::NoError)
+        return fault(path.toStdString(), "could not be written whole: " + file.errorString().toStdString());
+    return {};
+}
 
 } // namespace
 
@@ -137,49 +207,15 @@ QString paperFileWord(Paper paper) {
 
 std::vector<QImage> previewPages(const ReportContent& content, Paper paper, const PictureSource& pictures,
                                  int dotsPerInch) {
-    const QPageLayout page(QPageSize(QPageSize::A4), QPageLayout::Portrait, kMarginsMm, QPageLayout::Millimeter);
-    const QRect paint = page.paintRectPixels(dotsPerInch);
-    QImage blank(page.fullRectPixels(dotsPerInch).size(), QImage::Format_RGB32);
-    constexpr double kInchesPerMetre = 39.3700787;
-    blank.setDotsPerMeterX(qRound(dotsPerInch * kInchesPerMetre));
-    blank.setDotsPerMeterY(qRound(dotsPerInch * kInchesPerMetre));
-    blank.fill(Qt::white);
-    Layout layout(content, paper, pictures, blank, paint.size());
-    std::vector<QImage> out;
-    for (int i = 0; i < layout.pages(); ++i) {
-        QImage image = blank.copy();
-        QPainter painter(&image);
-        painter.setRenderHint(QPainter::SmoothPixmapTransform);
-        painter.translate(paint.topLeft());
-        layout.paint(painter, i);
-        painter.end();
-        out.push_back(std::move(image));
-    }
-    return out;
+    return pagesOf(ofReport(content, paper, pictures), dotsPerInch);
 }
+std::vector<QImage> previewPages(const PaperOf& paper, int dotsPerInch) { return pagesOf(ofPaper(paper), dotsPerInch); }
 
 Result<void> writePdf(const ReportContent& content, Paper paper, const PictureSource& pictures, const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::WriteOnly))
-        return badInput(path.toStdString(), "a place that can be written to", file.errorString().toStdString());
-    QPdfWriter writer(&file);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(kMarginsMm, QPageLayout::Millimeter);
-    writer.setResolution(kResolution);
-    writer.setTitle(content.athlete + QStringLiteral(", ") + content.skill + QStringLiteral(": ") + paperName(paper));
-    writer.setCreator(content.program);
-    Layout layout(content, paper, pictures, writer, writer.pageLayout().paintRectPixels(kResolution).size());
-    QPainter painter(&writer);
-    for (int i = 0; i < layout.pages(); ++i) {
-        if (i > 0)
-            writer.newPage();
-        layout.paint(painter, i);
-    }
-    painter.end();
-    file.close();
-    if (file.error() != QFileDevice::NoError)
-        return fault(path.toStdString(), "could not be written whole: " + file.errorString().toStdString());
-    return {};
+    return toPdf(ofReport(content, paper, pictures), content.program, path);
+}
+Result<void> writePdf(const PaperOf& paper, const QString& path) {
+    return toPdf(ofPaper(paper), QStringLiteral("Riflesso"), path);
 }
 
 } // namespace riflesso

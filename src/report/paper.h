@@ -12,6 +12,15 @@ enum class Paper { Plan, AthletePage, HomeSheet, KeyPositions, CompetitionCard, 
 /// A short word for a file's name.
 [[nodiscard]] QString paperFileWord(Paper paper);
 
+class HtmlPieces;
+/// A paper of something else than a report: its title, what it is, and what writes it.
+struct PaperOf {
+    QString title, kind;
+    std::function<void(HtmlPieces&)> write;
+};
+[[nodiscard]] std::vector<QImage> previewPages(const PaperOf& paper, int dotsPerInch);
+[[nodiscard]] Result<void> writePdf(const PaperOf& paper, const QString& path);
+
 /// The pages as they will print, as pictures of `dotsPerInch`.
 [[nodiscard]] std::vector<QImage> previewPages(const ReportContent& content, Paper paper, const PictureSource& pictures,
                                                int dotsPerInch);

@@ -146,6 +146,18 @@ std::vector<JobKind> jobKinds() {
          }},
         {"compare sessions", Gate::AfterWork, [](Driver& app) { app.step("progress"); }},
         {"what each session shows", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
+        {"lay out the skill sheet", Gate::AfterWork,
+         [](Driver& app) {
+             app.step("packs");
+             push(app, "packSheet");
+         }},
+        {"print the skill sheet", Gate::AfterWork,
+         [](Driver& app) {
+             app.step("packs");
+             push(app, "packSheet");
+             QTRY_VERIFY_WITH_TIMEOUT(app.workspace.jobs().idle(), 20000);
+             push(app, "printSheet");
+         }},
         {"what was talked through", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
         {"preview of a paper", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},
         {"put the films together", Gate::AfterWork, [](Driver& app) { app.step("handover"); }},

@@ -1,10 +1,17 @@
 #include "app/packs/packs_page.h"
 
 #include "app/packs/moving_figure.h"
+#include "app/packs/shipped_packs.h"
 #include "app/theme.h"
+#include "core/pack/pack_diff.h"
+#include "core/pack/pack_reader.h"
 #include "report/words.h"
 
+#include <QDir>
 #include <QHeaderView>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
@@ -20,6 +27,26 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     top->addWidget(about_, 1, Qt::AlignTop);
     top->addWidget(figure_, 0, Qt::AlignTop);
     layout->addLayout(top);
+    auto* bar = new QHBoxLayout;
+    const auto choice = [&](const char* name, const QString& text) {
+        auto* button = new QPushButton(text);
+        button->setObjectName(QLatin1String(name));
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        bar->addWidget(button);
+        connect(button, &QPushButton::clicked, this, &PacksPage::showChosen);
+        return button;
+    };
+    content_ = choice("packContent", tr("What is in it"));
+    onePage_ = choice("packSheet", tr("Sheet, one page"));
+    wholeSheet_ = choice("packWholeSheet", tr("Sheet, all of it"));
+    content_->setChecked(true);
+    print_ = new QPushButton(tr("Print the sheet"));
+    print_->setObjectName(QStringLiteral("printSheet"));
+    connect(print_, &QPushButton::clicked, this, &PacksPage::printSheet);
+    bar->addWidget(print_);
+    bar->addStretch();
+    layout->addLayout(bar);
     tree_ = new QTreeWidget;
     tree_->setObjectName(QStringLiteral("packTree"));
     tree_->setAccessibleName(tr("The pack: events, measures, faults, drills"));
@@ -31,7 +58,116 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     tree_->header()->resizeSection(0, 300);
     tree_->header()->resizeSection(2, 250);
     tree_->header()->setStretchLastSection(false);
-    layout->addWidget(tree_, 1);
+    auto* inner = new QWidget;
+    pages_ = new QVBoxLayout(inner);
+    pages_->setContentsMargins(24, 8, 24, 16);
+    pages_->setSpacing(14);
+    sheet_ = scrolled(inner);
+    stack_ = new QStackedWidget;
+    stack_->addWidget(tree_);
+    stack_->addWidget(sheet_);
+    layout->addWidget(stack_, 1);
+    showChosen();
+}
+
+void PacksPage::forget() {
+    shown_.clear();
+    clearLayout(pages_);
+}
+
+/// The contents, or the sheet as it will print.
+void PacksPage::showChosen() {
+    const bool sheet = !content_->isChecked();
+    print_->setVisible(sheet);
+    stack_->setCurrentWidget(sheet ? static_cast<QWidget*>(sheet_) : tree_);
+    if (!sheet || !workspace().hasCase())
+        return;
+    workspace().start<std::vector<QImage>>(
+        tr("Laying out the sheet"), this, workspace().ofCase().newest(QStringLiteral("sheet")),
+        [data = workspace().snapshot(), length = length()](JobControl&) -> Result<std::vector<QImage>> {
+            constexpr int kDotsPerInch = 88;
+            return sheetPages(data->pack, data->athlete.handedness, length, kDotsPerInch);
+        },
+        [this](const Result<std::vector<QImage>>& pages) {
+            clearLayout(pages_);
+            if (!pages)
+                return;
+            for (const QImage& image : *pages) {
+                auto* page = new QLabel;
+                page->setObjectName(QStringLiteral("sheetPage"));
+                page->setPixmap(QPixmap::fromImage(image));
+                page->setAccessibleName(tr("Page of the skill sheet"));
+                pages_->addWidget(page, 0, Qt::AlignHCenter);
+            }
+            pages_->addStretch();
+        },
+        Pace::Quick);
+}
+
+SheetLength PacksPage::length() const { return wholeSheet_->isChecked() ? SheetLength::Whole : SheetLength::OnePage; }
+
+void PacksPage::printSheet() {
+    if (!workspace().hasCase())
+        return;
+    QString name = words::text(workspace().data().pack.title);
+    name.replace(u'/', u'-');
+    const QString path =
+        QDir(workspace().library()->folder())
+            .absoluteFilePath(
+                QStringLiteral("reports/") +
+                (length() == SheetLength::Whole ? tr("%1, whole skill sheet") : tr("%1, skill sheet")).arg(name) +
+                QStringLiteral(".pdf"));
+    workspace().start<QString>(
+        tr("Printing the sheet"), this, Workspace::ofProgram(),
+        [data = workspace().snapshot(), length = length(), path](JobControl&) -> Result<QString> {
+            if (!QDir().mkpath(QFileInfo(path).absolutePath()))
+                return badInput(path.toStdString(), "a folder that can be written to", "no write");
+            if (const auto written = writeSheet(data->pack, data->athlete.handedness, length, path); !written)
+                return written.error();
+            return path;
+        },
+        [this](const Result<QString>& printed) {
+            workspace().say(printed ? tr("Printed to %1").arg(*printed) : words::text(printed.error().sentence()),
+                            !printed);
+        });
+}
+
+/// What the skill that ships now has otherwise than the one kept with the case.
+void PacksPage::showDifferences(const Pack& pack) {
+    const auto own = workspace().library()->packText(workspace().data().id);
+    if (!own)
+        return;
+    for (const ShippedPack& shipped : shippedPacks()) {
+        const PackReading reading = readPack(shipped.text.toStdString());
+        if (reading.pack.id != pack.id)
+            continue;
+        const std::vector<PackChange> changes = packDiff(own->toStdString(), shipped.text.toStdString());
+        if (changes.empty())
+            return;
+        auto* group = new QTreeWidgetItem(
+            tree_,
+            {tr("Otherwise in the skill that ships now"),
+             tr("%1; this case keeps its own").arg(words::counted(changes.size(), tr("difference"), tr("differences"))),
+             tr("edition %1").arg(words::text(reading.pack.edition))});
+        for (const PackChange& change : changes) {
+            const QString kind = change.kind == PackChange::Kind::Words    ? tr("words")
+                                 : change.kind == PackChange::Kind::Ranges ? tr("ranges")
+                                                                           : tr("structure");
+            constexpr qsizetype kMost = 160;
+            const auto brief = [](const std::string& text) {
+                const QString all = words::text(text);
+                return all.size() > kMost ? all.left(kMost) + QStringLiteral("…") : all;
+            };
+            new QTreeWidgetItem(group,
+                                {words::text(change.path),
+                                 change.what == PackChange::What::Added ? tr("added: %1").arg(brief(change.after))
+                                 : change.what == PackChange::What::Removed
+                                     ? tr("removed: %1").arg(brief(change.before))
+                                     : tr("%1 → %2").arg(brief(change.before), brief(change.after)),
+                                 kind});
+        }
+        return;
+    }
 }
 
 QString PacksPage::headline() const {
@@ -63,6 +199,9 @@ void PacksPage::refresh() {
                         .arg(words::text(pack.title), words::text(pack.edition), words::text(pack.about)));
     figure_->show(pack, hand);
     tree_->clear();
+    showDifferences(pack);
+    if (!content_->isChecked())
+        showChosen();
     const auto group = [&](const QString& title, std::size_t count) {
         auto* item = new QTreeWidgetItem(tree_, {title, tr("%1 entries").arg(count)});
         item->setExpanded(true);
@@ -114,6 +253,11 @@ void PacksPage::refresh() {
 }
 
 void PacksPage::show(const QString& drill) {
+    QPushButton* chosen = drill == QLatin1String("sheet")         ? onePage_
+                          : drill == QLatin1String("whole-sheet") ? wholeSheet_
+                                                                  : content_;
+    chosen->setChecked(true);
+    showChosen();
     for (QTreeWidgetItem* item : tree_->findItems(QStringLiteral("*"), Qt::MatchWildcard | Qt::MatchRecursive))
         if (item->data(0, Qt::UserRole).toString() == drill) {
             tree_->setCurrentItem(item);
