@@ -111,9 +111,9 @@ void help(const Command* one) {
         "Exit 0: done; 2: bad input; 1: a fault of ours.\n");
     for (const Command& command : commands())
         std::printf("  %-13s %s\n", command.name, command.what);
-    std::puts("\n  COMMAND --help   its switches        --version   the version\n  --man            the manual page    "
-              " --completion   for "
-              "bash");
+    std::puts("\n  COMMAND --help   its switches        --version      the version\n"
+              "                                        --man          the manual page\n"
+              "                                        --completion   for bash");
 }
 
 /// Exit code of a command: 0 done, 2 bad input, 1 a fault of ours.

@@ -110,8 +110,8 @@ private:
                 best = columns;
         const QSizeF size = cell(best);
         for (int i = 0; i < count; ++i) {
-            const QPointF corner(room.left() + (i % best) * (size.width() + gap),
-                                 room.top() + (i / best) * (size.height() + gap));
+            const int row = i / best, column = i % best;
+            const QPointF corner(room.left() + column * (size.width() + gap), room.top() + row * (size.height() + gap));
             stage(scene, scene.stages[static_cast<std::size_t>(i)], at, QRectF(corner, size), true);
         }
         if (!scene.percent.empty())

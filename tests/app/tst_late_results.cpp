@@ -153,9 +153,11 @@ std::vector<JobKind> jobKinds() {
          }},
         {"print the skill sheet", Gate::AfterWork,
          [](Driver& app) {
+             app.workspace.jobs().setGate(Gate::Open);
              app.step("packs");
              push(app, "packSheet");
              QTRY_VERIFY_WITH_TIMEOUT(app.workspace.jobs().idle(), 20000);
+             app.workspace.jobs().setGate(Gate::AfterWork);
              push(app, "printSheet");
          }},
         {"what was talked through", Gate::AfterWork, [](Driver& app) { app.step("athlete"); }},
@@ -267,7 +269,7 @@ class TestLateResults : public QObject {
     QString pristine_;
 
     static bool settled(Driver& app) {
-        return QTest::qWaitFor([&] { return app.workspace.jobs().idle() && !app.workspace.assessing(); }, 60000);
+        return QTest::qWaitFor([&] { return app.workspace.jobs().idle() && !app.workspace.assessing(); }, 240000);
     }
     /// Opens a fresh library on a window and waits until nothing runs.
     void begin(Driver& app) {

@@ -14,9 +14,11 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPlainTextEdit>
+#include <QProcess>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSpinBox>
+#include <QTreeWidget>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -421,6 +423,36 @@ private slots:
         }
         d.window->showPage(QStringLiteral("plan")); // what nobody sees does not move
         QVERIFY(!d.find<QWidget>("skillFigure")->isVisible());
+    }
+    void theSkillIsExplainedOnASheet() {
+        QTemporaryDir dir;
+        Driver d;
+        QVERIFY(d.workspace.open(demoCopy(dir)).ok());
+        d.selectAthlete(QStringLiteral("Ilka Sandrey"));
+        d.window->showPage(QStringLiteral("packs"));
+        QTRY_VERIFY(d.quiet());
+        const auto pages = [&] { return d.window->findChildren<QLabel*>(QStringLiteral("sheetPage")); };
+        QVERIFY(!d.find<QWidget>("printSheet")->isVisible());
+        d.click("packSheet");
+        QTRY_COMPARE(pages().size(), 1);
+        QVERIFY(pages()[0]->isVisible() && !d.find<QWidget>("packTree")->isVisible());
+        d.click("packWholeSheet");
+        QTRY_VERIFY(pages().size() > 2);
+        const int shown = static_cast<int>(pages().size());
+        d.click("printSheet");
+        const QString pdf = dir.path() + QStringLiteral("/reports/Fencing lunge, whole skill sheet.pdf");
+        QTRY_VERIFY(d.quiet() && QFileInfo(pdf).size() > 1000);
+        QProcess info; // it prints as it is shown
+        info.start(QStringLiteral("pdfinfo"), {pdf});
+        QVERIFY(info.waitForFinished());
+        QVERIFY(QString::fromUtf8(info.readAllStandardOutput())
+                    .contains(QRegularExpression(QStringLiteral("Pages: +%1\n").arg(shown))));
+        d.click("packContent");
+        QVERIFY(d.find<QWidget>("packTree")->isVisible());
+        // The case keeps its own; what ships now and is otherwise is said.
+        auto* tree = d.find<QTreeWidget>("packTree");
+        QVERIFY(!tree->topLevelItem(0)->text(0).startsWith(QStringLiteral("Otherwise")));
+        QVERIFY(d.errors.isEmpty());
     }
     void theTracesAreThePacksOwnAndDiffer() {
         QTemporaryDir dir;

@@ -304,7 +304,7 @@ private slots:
         // What is asked wrongly is said, and nothing is written.
         const QString none = dir_.filePath(QStringLiteral("none.mp4"));
         for (const auto& [more, word] : std::initializer_list<std::pair<QStringList, const char*>>{
-                 {{"--out", none, "--cover", "everybody"}, "athlete or model"},
+                 {{"--out", none, "--cover", "everybody"}, "athlete, model, others or all"},
                  {{"--out", none, "--unsure", "maybe"}, "cover or stop"},
                  {{"--out", dir_.filePath(QStringLiteral("none.gif"))}, ".mp4 or .webm"}}) {
             const Answer wrong = with(more);

@@ -19,7 +19,7 @@ inline Answer runCli(const QStringList& arguments) {
     QProcess process;
     process.start(QStringLiteral(PROGRAMS "/riflesso-cli"), arguments);
     Answer answer;
-    if (!process.waitForFinished(120000))
+    if (!process.waitForFinished(300000))
         return answer;
     answer.code = process.exitCode();
     answer.messages = QString::fromUtf8(process.readAllStandardError());

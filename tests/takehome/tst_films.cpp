@@ -300,7 +300,7 @@ private slots:
                 };
                 if (own == ilka.data.repetition(ids[i])->events.end())
                     continue;
-                constexpr std::ptrdiff_t kFrame = 5; // of the clip, slowed, in pictures
+                constexpr std::ptrdiff_t kFrame = 8; // a fifteenth of a second, slowed four times, in pictures
                 const auto apart = std::abs(passes(0, first.frame) - passes(i, own->second.frame));
                 QVERIFY2(apart <= kFrame, qPrintable(QStringLiteral("%1 pictures").arg(apart)));
                 ++compared;

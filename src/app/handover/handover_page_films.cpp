@@ -252,8 +252,10 @@ void HandoverPage::lookForFaces() {
     for (const Session& session : workspace().data().sessions)
         for (const Clip& clip : session.clips)
             boxes = boxes || !coversOn(clip).empty();
-    if (!boxes)
+    if (!boxes && !others_.empty()) {
         others_.clear();
+        tellWishes();
+    }
     looking_ = faces().athlete || faces().model || (faces().others && boxes);
     if (!looking_)
         return;
