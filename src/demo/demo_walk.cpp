@@ -37,10 +37,7 @@ WalkStage stageAt(const FilmScene& scene, const FilmStage& stage, int picture, c
     WalkStage out;
     const int at = std::min(picture, scene.pictures - 1);
     out.clipPath = stage.clipPath;
-    for (const Session& session : data.sessions)
-        for (const Clip& clip : session.clips)
-            if (clip.path == stage.clipPath)
-                out.clipHash = clip.hash;
+    out.clipHash = clipHashAt(data, stage.clipPath);
     out.frame = stage.frames[static_cast<std::size_t>(at)];
     out.turnedOver = stage.turnedOver;
     out.mirrored = stage.mirrored;

@@ -334,6 +334,14 @@ std::vector<WalkThrough> walkThroughsOf(const QString& libraryFolder, const QStr
     return out;
 }
 
+QString clipHashAt(const CaseData& data, const QString& path) {
+    for (const Session& session : data.sessions)
+        for (const Clip& clip : session.clips)
+            if (clip.path == path)
+                return clip.hash;
+    return {};
+}
+
 void useClips(WalkThrough& walk, const CaseData& data) {
     std::map<QString, QString> now;
     for (const Session& session : data.sessions)

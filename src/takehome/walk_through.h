@@ -86,6 +86,8 @@ private:
 [[nodiscard]] Result<void> removeWalkThrough(const QString& libraryFolder, const QString& id);
 /// Of sessions that are deleted for good.
 void removeWalkThroughsOf(const QString& libraryFolder, const QStringList& sessions);
+/// The hash of the case's clip that lies there; empty where none does.
+[[nodiscard]] QString clipHashAt(const CaseData& data, const QString& path);
 /// Where the case's clips lie now, by their hashes: moved, or brought in from another machine.
 void useClips(WalkThrough& walk, const CaseData& data);
 /// The file name of what is said again next.

@@ -19,18 +19,10 @@ namespace {
 constexpr int kEveryMs = 40;
 constexpr double kLongestTalkS = 3600, kTakenBackS = 10;
 
-QString hashOf(const CaseData& data, const QString& path) {
-    for (const Session& session : data.sessions)
-        for (const Clip& clip : session.clips)
-            if (clip.path == path)
-                return clip.hash;
-    return {};
-}
-
 WalkStage stageOf(const StageView& view, const CaseData& data) {
     WalkStage out;
     out.clipPath = view.source().clipPath;
-    out.clipHash = hashOf(data, out.clipPath);
+    out.clipHash = clipHashAt(data, out.clipPath);
     out.frame = view.source().frame;
     out.turnedOver = view.source().turnedOver;
     out.ofModel = view.source().ofModel;
@@ -54,7 +46,7 @@ WalkStage stageOf(const StageView& view, const CaseData& data) {
 WalkStage stageOf(const WallTile& tile, int frame, const Workspace& workspace) {
     WalkStage out;
     out.clipPath = tile.clipPath;
-    out.clipHash = hashOf(workspace.data(), tile.clipPath);
+    out.clipHash = clipHashAt(workspace.data(), tile.clipPath);
     out.frame = frame;
     out.turnedOver = workspace.turnedOver(tile.clipPath, frame);
     out.mirrored = tile.mirrored;
