@@ -91,6 +91,10 @@ private slots:
         QCOMPARE(kept().size(), std::size_t(1)); // the demo's
         QVERIFY(removeWalkThrough(library(), kept()[0].id).ok());
     }
+    void cleanup() { // one that failed half way leaves no recording to the next
+        if (app_ && QTest::currentTestFailed() && band()->isVisible())
+            toggle();
+    }
     void cleanupTestCase() {
         Microphone::speakWith({});
         app_.reset();
@@ -118,12 +122,14 @@ private slots:
         QTRY_VERIFY(shown() > 5);
         app_->key(Qt::Key_Space);
         // What is there by now could be read if the program were killed.
-        const auto growing = kept();
-        QCOMPARE(growing.size(), std::size_t(1));
-        QVERIFY2(growing[0].lengthS >= 1 && growing[0].lengthS <= 30, qPrintable(QString::number(growing[0].lengthS)));
-        const auto heard = readSound(growing[0].voice.toStdString(), 0, 10);
-        QVERIFY(heard.ok());
-        QVERIFY(static_cast<double>(heard->samples.size()) / heard->rateHz >= growing[0].lengthS - 1.3);
+        QCOMPARE(kept().size(), std::size_t(1));
+        const auto readable = [this] {
+            const WalkThrough growing = kept().at(0);
+            const auto heard = readSound(growing.voice.toStdString(), 0, 60);
+            return growing.lengthS >= 1 && heard.ok() &&
+                   static_cast<double>(heard->samples.size()) / heard->rateHz >= growing.lengthS - 1.3;
+        };
+        QTRY_VERIFY(readable());
         app_->step("findings");
         quiet();
         QTest::qWait(900);
