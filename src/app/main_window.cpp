@@ -370,6 +370,9 @@ void MainWindow::takeFiles(const QStringList& paths) {
             path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
             showPage(QStringLiteral("start"));
             static_cast<StartPage*>(page(QStringLiteral("start")))->bringIn(path);
+        } else if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+            showPage(QStringLiteral("packs"));
+            static_cast<PacksPage*>(page(QStringLiteral("packs")))->offerFile(path);
         } else {
             clips << path;
         }

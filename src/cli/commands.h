@@ -31,6 +31,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> planCaptureCommand(const Words& words);
 /// Skill packs: checked, listed, compared, printed as a sheet.
 [[nodiscard]] Result<Json> packCommand(const Words& words);
+/// `pack rules`: how key events could find themselves, out of marked repetitions.
+[[nodiscard]] Result<Json> packRules(const Words& words);
 [[nodiscard]] Result<Json> simulate(const Words& words);
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);

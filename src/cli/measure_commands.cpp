@@ -5,12 +5,14 @@
 #include "core/judge/filming_list.h"
 #include "core/measure/measure_set.h"
 #include "core/pack/pack_reader.h"
+#include "core/pack/pack_writer.h"
 #include "core/points/calibration.h"
 #include "core/signal/propose_events.h"
 #include "core/signal/signal.h"
 #include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "core/uncertainty/agreement.h"
+#include "core/workshop/rule_search.h"
 
 #include <algorithm>
 #include <cmath>
@@ -404,6 +406,45 @@ Result<Json> eventsCommand(const Words& words) {
     if (const auto path = arguments->value("out"))
         if (const auto written = writeFile(*path, table); !written)
             return written.error();
+    return out;
+}
+
+Result<Json> packRules(const Words& words) {
+    std::vector<std::string> known = setSwitches("");
+    known.insert(known.end(), {"pack", "event"});
+    const auto arguments = Arguments::parse(words, known);
+    if (!arguments)
+        return arguments.error();
+    const auto pack = readPackFile(*arguments);
+    if (!pack)
+        return pack.error();
+    const auto set = readSet(*arguments, "", *pack);
+    if (!set)
+        return set.error();
+    const auto only = arguments->value("event");
+    if (only && !pack->event(*only))
+        return badInput("--event", "a key event of the pack", *only);
+    const auto proof = [](const FoundRule& found) {
+        return Json{{"rule", eventRuleJson(found.rule)},
+                    {"rms_frames", found.rmsFrames},
+                    {"placed", found.placed},
+                    {"of", found.of},
+                    {"near_example", found.near},
+                    {"holds", found.holds()}};
+    };
+    Json out{{"events", Json::array()}};
+    for (const EventDef& event : pack->events) {
+        if (only && event.id != *only)
+            continue;
+        const RuleSearch search = searchRules(*pack, event.id, set->trials);
+        Json own{{"event", event.id}, {"repetitions", search.repetitions}, {"signals", search.tried}};
+        own["rules"] = Json::array();
+        for (const FoundRule& found : search.best)
+            own["rules"].push_back(proof(found));
+        own["of_pack"] = event.rule ? proof(proveRule(*pack, event.id, *event.rule, set->trials)) : Json();
+        out["events"].push_back(std::move(own));
+    }
+    out["assumed"] = set->assumed;
     return out;
 }
 

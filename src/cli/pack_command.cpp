@@ -1,4 +1,4 @@
-// pack check, list, diff, sheet: skills as files.
+// pack check, list, diff, sheet, new: skills as files.
 
 #include "cli/arguments.h"
 #include "cli/commands.h"
@@ -7,7 +7,9 @@
 #include "core/pack/pack_diff.h"
 #include "core/pack/pack_reader.h"
 #include "core/tables/json_walk.h"
+#include "store/library.h"
 #include "takehome/skill_sheet.h"
+#include "work/skill_of_case.h"
 
 #include <algorithm>
 #include <filesystem>
@@ -16,7 +18,8 @@ namespace riflesso::cli {
 namespace {
 
 constexpr const char* kPackUsage =
-    "pack check P.json, pack list, pack diff A.json B.json or pack sheet P.json --out S.pdf";
+    "pack check P.json, pack list, pack diff A.json B.json, pack sheet P.json --out S.pdf, pack new --from-case LIBRARY "
+    "--case ID --out P.json or pack rules --pack P.json --landmarks L.csv --events E.csv";
 
 Result<Json> check(const std::string& path) {
     const auto text = readFile(path);
@@ -99,10 +102,55 @@ Result<Json> sheet(const Arguments& arguments, const std::string& path) {
     return Json{{"out", *out}, {"pack", pack->id}, {"edition", pack->edition}};
 }
 
+/// Out of a case's model, or of the athlete's own best.
+Result<Json> made(const Arguments& arguments) {
+    const auto folder = arguments.required("from-case"), out = arguments.required("out");
+    const auto id = arguments.integer("case", 1, 2'000'000'000);
+    if (!folder || !out)
+        return !folder ? folder.error() : out.error();
+    if (!id)
+        return id.error();
+    const QtLife qt;
+    const auto library = Library::open(absolute(*folder), Library::Mode::ReadOnly);
+    if (!library)
+        return library.error();
+    const auto data = (*library)->loadCase({*id});
+    if (!data)
+        return data.error();
+    const auto text = (*library)->packText({*id});
+    if (!text)
+        return text.error();
+    const auto skill = makeSkill(text->toStdString(), *data, arguments.value("title").value_or(data->title.toStdString()));
+    if (!skill)
+        return skill.error();
+    if (const auto written = writeFile(*out, skill->draft.text()); !written)
+        return written.error();
+    Json events = Json::array();
+    for (const EventFound& found : skill->events) {
+        Json own{{"event", found.event}, {"repetitions", found.search.repetitions}, {"taken", found.taken}};
+        if (!found.search.best.empty())
+            own["rms_frames"] = found.search.best[0].rmsFrames;
+        events.push_back(std::move(own));
+    }
+    const PackReading reading = skill->draft.reading();
+    Json missing = Json::array();
+    for (const StillMissing& gap : stillMissing(reading.pack))
+        missing.push_back({{"what", gap.what == StillMissing::What::NoRule     ? "no rule"
+                                    : gap.what == StillMissing::What::NoFault  ? "no fault uses it"
+                                    : gap.what == StillMissing::What::NoRange  ? "no range"
+                                                                               : "no ladder"},
+                           {"list", toString(gap.part.list)},
+                           {"id", gap.part.id}});
+    return Json{{"out", *out},           {"pack", reading.pack.id}, {"ok", reading.faults.empty()},
+                {"ranges", skill->ranges}, {"events", events},        {"missing", missing}};
+}
+
 } // namespace
 
 Result<Json> packCommand(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"out"}, {"short"});
+    if (!words.empty() && words[0] == "rules")
+        return packRules({words.begin() + 1, words.end()});
+    const auto arguments = Arguments::parse(words, {"out", "from-case", "case", "title"}, {"short"});
     if (!arguments)
         return arguments.error();
     const std::vector<std::string>& plain = arguments->plain();
@@ -115,6 +163,8 @@ Result<Json> packCommand(const Words& words) {
         return diff(plain[1], plain[2]);
     if (what == "sheet" && plain.size() == 2)
         return sheet(*arguments, plain[1]);
+    if (what == "new" && plain.size() == 1)
+        return made(*arguments);
     return badInput("command line", kPackUsage, what);
 }
 

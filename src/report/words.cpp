@@ -229,6 +229,44 @@ QString shortTitle(const Pack& pack, const MeasureDef& def) {
     return alone ? beginning(def) : text(def.title);
 }
 
+QString ruleText(const Pack& pack, const EventRule& rule) {
+    const auto event = [&](const std::string& id) {
+        const EventDef* found = pack.event(id);
+        return found ? text(found->title) : text(id);
+    };
+    QString signal = definition(pack, rule.signal);
+    while (signal.endsWith(u'.'))
+        signal.chop(1);
+    const QString unit = text(rule.signal.unit);
+    QString out;
+    using enum EventRule::Feature;
+    switch (rule.feature) {
+    case Maximum:
+        out = Report::tr("%1 is largest").arg(signal);
+        break;
+    case Minimum:
+        out = Report::tr("%1 is smallest").arg(signal);
+        break;
+    case Rise:
+        out = Report::tr("%1 rises through %2 %3").arg(signal, figures(rule.level, 3), unit);
+        break;
+    case Fall:
+        out = Report::tr("%1 falls through %2 %3").arg(signal, figures(rule.level, 3), unit);
+        break;
+    case Start:
+        out = Report::tr("%1 starts to change (%2 % of its fastest)").arg(signal, number(100 * rule.share, 0));
+        break;
+    case Stop:
+        out = Report::tr("%1 comes to rest (%2 % of its fastest)").arg(signal, number(100 * rule.share, 0));
+        break;
+    }
+    if (!rule.after.empty())
+        out += Report::tr(", after \"%1\"").arg(event(rule.after));
+    if (!rule.before.empty())
+        out += Report::tr(", before \"%1\"").arg(event(rule.before));
+    return out;
+}
+
 QString definition(const Pack& pack, const MeasureDef& def) {
     QString out = text(inWords(toString(def.kind)));
     const auto event = [&](const std::string& id) {

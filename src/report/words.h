@@ -46,6 +46,8 @@ namespace riflesso::words {
 [[nodiscard]] QString shortTitle(const Pack& pack, const MeasureDef& def);
 /// Definition in one sentence: kind, points, when.
 [[nodiscard]] QString definition(const Pack& pack, const MeasureDef& def);
+/// How a key event finds itself: "speed of left toe comes to rest (25 % of its top), after \"Foot off\"".
+[[nodiscard]] QString ruleText(const Pack& pack, const EventRule& rule);
 [[nodiscard]] QString schoolName(School school);
 /// "Foot", "Whole body".
 [[nodiscard]] QString levelName(Level level);

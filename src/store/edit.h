@@ -37,6 +37,15 @@ public:
     /// packText: the whole pack file, kept with the case. Without a uid it gets a new one, as all that is added.
     [[nodiscard]] Result<CaseId> addCase(AthleteId athlete, const QString& title, const QString& packText,
                                          const LastingId& uid = {});
+    /// The case is judged by this skill from now on; marks, decisions and frozen assessments stay. The text must be a
+    /// pack without a fault: a case whose pack cannot be read cannot be opened.
+    [[nodiscard]] Result<void> setPack(CaseId id, const QString& packText);
+    /// A skill of one's own; its draft may be wrong, but is a JSON object.
+    [[nodiscard]] Result<std::int64_t> addOwnSkill(const QString& draft);
+    [[nodiscard]] Result<void> setOwnSkill(std::int64_t id, const QString& draft);
+    /// With its editions; cases that use one keep it.
+    [[nodiscard]] Result<void> removeOwnSkill(std::int64_t id);
+    [[nodiscard]] Result<void> addSkillEdition(std::int64_t skill, const QString& edition, const QString& pack);
     [[nodiscard]] Result<void> setSchool(CaseId id, const QString& school);
     /// None takes it away.
     [[nodiscard]] Result<void> setYardstick(CaseId id, const Yardstick& yardstick);

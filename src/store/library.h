@@ -5,6 +5,7 @@
 #include "store/case_data.h"
 #include "store/database.h"
 #include "store/desk.h"
+#include "store/own_skill.h"
 
 #include <QLockFile>
 
@@ -58,6 +59,10 @@ public:
                                             bool course = false) const;
     /// The pack file kept with a case, as it was read.
     [[nodiscard]] Result<QString> packText(CaseId id) const;
+    /// Skills of one's own, in the order they were begun.
+    [[nodiscard]] Result<std::vector<OwnSkill>> ownSkills() const;
+    /// Cases whose pack has this id, whatever its edition.
+    [[nodiscard]] Result<std::vector<CaseId>> casesWith(const QString& packId) const;
     /// What was decided in a case, when and why, from the first.
     [[nodiscard]] Result<std::vector<JournalEntry>> journal(CaseId id) const;
     /// Id of the athlete with this name and year of birth; none: 0.

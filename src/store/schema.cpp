@@ -254,7 +254,14 @@ CREATE TABLE spoken_note (id INTEGER PRIMARY KEY, clip_id INTEGER NOT NULL REFER
                                             // 12: where the camera stood.
                                             addColumnSql<Section>("camera_height") + QStringLiteral(";\n\n") +
                                                 addColumnSql<Section>("camera_distance"),
-                                            measuredThere(), consentAndCuts()};
+                                            measuredThere(), consentAndCuts(),
+                                            // 15: skills of one's own.
+                                            QStringLiteral(R"(
+CREATE TABLE own_skill (id INTEGER PRIMARY KEY, draft TEXT NOT NULL);
+
+CREATE TABLE skill_edition (id INTEGER PRIMARY KEY, skill_id INTEGER NOT NULL REFERENCES own_skill ON DELETE CASCADE,
+    edition TEXT NOT NULL, at TEXT NOT NULL, pack TEXT NOT NULL)
+)")};
     return kMigrations;
 }
 
@@ -270,7 +277,8 @@ const QStringList& undoableTables() {
         QStringLiteral("term_override"), QStringLiteral("second_mark"),    QStringLiteral("second_event"),
         QStringLiteral("position"),      QStringLiteral("own_cue"),        QStringLiteral("spoken_note"),
         QStringLiteral("athlete_limit"), QStringLiteral("own_target"),     QStringLiteral("second_observation"),
-        QStringLiteral("drawn_note"),    QStringLiteral("practice_block"), QStringLiteral("walk_cut")};
+        QStringLiteral("drawn_note"),    QStringLiteral("practice_block"), QStringLiteral("walk_cut"),
+        QStringLiteral("own_skill"),     QStringLiteral("skill_edition")};
     return kTables;
 }
 

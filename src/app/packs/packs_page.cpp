@@ -3,11 +3,14 @@
 #include "app/packs/moving_figure.h"
 #include "app/packs/shipped_packs.h"
 #include "app/theme.h"
+#include "app/widgets/ask_bar.h"
+#include "app/workshop/workshop.h"
 #include "core/pack/pack_diff.h"
 #include "core/pack/pack_reader.h"
 #include "report/words.h"
 
 #include <QDir>
+#include <QFile>
 #include <QHeaderView>
 #include <QPushButton>
 #include <QScrollArea>
@@ -40,6 +43,7 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     content_ = choice("packContent", tr("What is in it"));
     onePage_ = choice("packSheet", tr("Sheet, one page"));
     wholeSheet_ = choice("packWholeSheet", tr("Sheet, all of it"));
+    inWorkshop_ = choice("packWorkshop", tr("Workshop: a skill of one's own"));
     content_->setChecked(true);
     print_ = new QPushButton(tr("Print the sheet"));
     print_->setObjectName(QStringLiteral("printSheet"));
@@ -47,6 +51,8 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     bar->addWidget(print_);
     bar->addStretch();
     layout->addLayout(bar);
+    ask_ = new AskBar(QStringLiteral("strangeSkill"), this);
+    layout->addWidget(ask_);
     tree_ = new QTreeWidget;
     tree_->setObjectName(QStringLiteral("packTree"));
     tree_->setAccessibleName(tr("The pack: events, measures, faults, drills"));
@@ -66,6 +72,10 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     stack_ = new QStackedWidget;
     stack_->addWidget(tree_);
     stack_->addWidget(sheet_);
+    workshop_ = new Workshop(workspace, this);
+    stack_->addWidget(workshop_);
+    connect(workshop_, &Workshop::headlineChanged, this, &Page::headlineChanged);
+    connect(workshop_, &Workshop::fileChosen, this, &PacksPage::offerFile);
     layout->addWidget(stack_, 1);
     showChosen();
 }
@@ -73,13 +83,70 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
 void PacksPage::forget() {
     shown_.clear();
     clearLayout(pages_);
+    ask_->drop();
+    workshop_->forget();
+}
+
+std::vector<PageKey> PacksPage::keyTable() {
+    std::vector<PageKey> out;
+    if (inWorkshop_->isChecked())
+        out = workshop_->keyTable();
+    for (PageKey& row : undoRow(workspace()))
+        out.push_back(std::move(row));
+    return out;
+}
+
+void PacksPage::offerFile(const QString& path) {
+    show(QStringLiteral("workshop"));
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) {
+        workspace().say(tr("%1: %2").arg(path, file.errorString()), true);
+        return;
+    }
+    const QByteArray text = file.read(static_cast<qint64>(kMaxPackBytes) + 1);
+    const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
+    const QString name = QFileInfo(path).fileName();
+    if (reading.pack.title.empty() || reading.pack.id.empty()) {
+        const JsonFault fault = reading.faults.empty() ? JsonFault{"$", "a skill", "something else"} : reading.faults[0];
+        workspace().say(tr("%1 is no skill: %2: expected %3, got %4")
+                            .arg(name, words::text(fault.path), words::text(fault.expected), words::text(fault.got)),
+                        true);
+        return;
+    }
+    const Pack& pack = reading.pack;
+    const QString what =
+        tr("<b>%1</b>, edition %2: %3, %4, %5, %6.")
+            .arg(words::text(pack.title).toHtmlEscaped(), words::text(pack.edition).toHtmlEscaped(),
+                 words::counted(pack.events.size(), tr("position"), tr("positions")),
+                 words::counted(pack.measures.size(), tr("measure"), tr("measures")),
+                 words::counted(pack.faults.size(), tr("fault"), tr("faults")),
+                 words::counted(pack.drills.size(), tr("drill"), tr("drills")));
+    const QString wrong =
+        reading.faults.empty()
+            ? QString()
+            : QLatin1Char(' ') + tr("It has %1; the first: %2: expected %3, got %4. It can be mended here.")
+                                     .arg(words::counted(reading.faults.size(), tr("fault"), tr("faults")),
+                                          words::text(reading.faults[0].path).toHtmlEscaped(),
+                                          words::text(reading.faults[0].expected).toHtmlEscaped(),
+                                          words::text(reading.faults[0].got).left(80).toHtmlEscaped());
+    constexpr qsizetype kAbout = 300;
+    ask_->ask(QStringLiteral("%1 %2%3").arg(what, words::text(pack.about).left(kAbout).toHtmlEscaped(), wrong),
+              tr("Take it into this library"),
+              [this, text, name] { (void)workshop_->takeText(QString::fromUtf8(text), name); });
 }
 
 /// The contents, or the sheet as it will print.
 void PacksPage::showChosen() {
-    const bool sheet = !content_->isChecked();
+    const bool sheet = onePage_->isChecked() || wholeSheet_->isChecked(), making = inWorkshop_->isChecked();
     print_->setVisible(sheet);
-    stack_->setCurrentWidget(sheet ? static_cast<QWidget*>(sheet_) : tree_);
+    about_->setVisible(!making);
+    figure_->setVisible(!making && workspace().hasCase());
+    stack_->setCurrentWidget(making  ? static_cast<QWidget*>(workshop_)
+                             : sheet ? static_cast<QWidget*>(sheet_)
+                                     : tree_);
+    if (making)
+        workshop_->refresh();
+    emit headlineChanged();
     if (!sheet || !workspace().hasCase())
         return;
     workspace().start<std::vector<QImage>>(
@@ -171,6 +238,8 @@ void PacksPage::showDifferences(const Pack& pack) {
 }
 
 QString PacksPage::headline() const {
+    if (inWorkshop_->isChecked())
+        return workshop_->headline();
     if (!workspace().hasCase())
         return tr("A case brings its skill pack. <b>Next: start a case.</b>");
     const Pack& pack = workspace().data().pack;
@@ -183,6 +252,8 @@ QString PacksPage::headline() const {
 }
 
 void PacksPage::refresh() {
+    if (inWorkshop_->isChecked())
+        workshop_->refresh();
     if (!workspace().hasCase()) {
         tree_->clear();
         figure_->hide();
@@ -255,6 +326,7 @@ void PacksPage::refresh() {
 void PacksPage::show(const QString& drill) {
     QPushButton* chosen = drill == QLatin1String("sheet")         ? onePage_
                           : drill == QLatin1String("whole-sheet") ? wholeSheet_
+                          : drill == QLatin1String("workshop")    ? inWorkshop_
                                                                   : content_;
     chosen->setChecked(true);
     showChosen();

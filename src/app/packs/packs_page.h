@@ -11,7 +11,9 @@ class QVBoxLayout;
 
 namespace riflesso {
 
+class AskBar;
 class MovingFigure;
+class Workshop;
 
 class PacksPage : public Page {
     Q_OBJECT
@@ -19,11 +21,14 @@ public:
     PacksPage(Workspace& workspace, QWidget* parent);
     [[nodiscard]] QString headline() const override;
     [[nodiscard]] StepState state() const override { return {}; }
+    [[nodiscard]] std::vector<PageKey> keyTable() override;
     void refresh() override;
     void forget() override;
+    /// A skill from a file: what is in it is shown, and taken only after a yes.
+    void offerFile(const QString& path);
 
 public slots:
-    /// The id of a drill, or "sheet" or "whole-sheet".
+    /// The id of a drill, or "sheet", "whole-sheet", "workshop".
     void show(const QString& drill) override;
     void printSheet();
 
@@ -31,7 +36,9 @@ private:
     void showChosen();
     void showDifferences(const Pack& pack);
     [[nodiscard]] SheetLength length() const;
-    QPushButton *content_, *onePage_, *wholeSheet_, *print_;
+    QPushButton *content_, *onePage_, *wholeSheet_, *inWorkshop_, *print_;
+    Workshop* workshop_;
+    AskBar* ask_;
     QStackedWidget* stack_;
     QWidget* sheet_;
     QVBoxLayout* pages_;

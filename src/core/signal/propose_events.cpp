@@ -1,27 +1,21 @@
 #include "core/signal/propose_events.h"
 
 #include "core/measure/filtered_run.h"
-#include "core/measure/measure_span.h"
+#include "core/signal/event_rule.h"
 #include "core/signal/posture.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
 #include "core/uncertainty/stats.h"
 
-#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 
 namespace riflesso {
 namespace {
 
-constexpr double kPostureRate = PostureTrack::kPostureRate, kRuleWindowS = 0.15, kFurthest = 0.25;
+constexpr double kPostureRate = PostureTrack::kPostureRate, kFurthest = 0.25;
 constexpr double kBand = 0.2, kPartBand = 0.3;
-/// Low-pass of a rule's signal. A rate of noisy marks crosses its threshold early and late: start and stop want a
-/// smoother one than extremes do (own choice).
-constexpr double kSignalHz = 6, kRestHz = 4;
-bool isRest(const EventRule& rule) {
-    return rule.feature == EventRule::Feature::Start || rule.feature == EventRule::Feature::Stop;
-}
+constexpr double kSpeedHz = 6; // low-pass of the speeds that part repetitions from rest
 
 /// A trial's posture on the points of one event, over what is marked of it.
 struct Followed {
@@ -109,10 +103,8 @@ private:
         return whole;
     }
     static Followed boundByMarks(const EventRule& rule, const Followed& example) {
-        return boundBy(rule, example, [&](const std::string& event) -> std::optional<double> {
-            const TrialEvent* marked = example.trial->event(event);
-            return marked ? std::optional(marked->timeS) : std::nullopt;
-        });
+        const RuleBounds bounds = boundByEvents(rule, *example.trial, {example.fromS, example.toS});
+        return {example.trial, bounds.fromS, bounds.toS};
     }
 
     /// Median of where the examples carry an event to.
@@ -266,115 +258,10 @@ private:
         return errors_[event.id] = count ? std::sqrt(squares / count) : 0;
     }
 
-    struct Window {
-        double fromS, toS;
-        [[nodiscard]] bool holds(double timeS) const { return timeS >= fromS && timeS <= toS; }
-    };
-
     /// Instant of the rule's feature nearest to `near` within the window; without `near` over the whole repetition.
     std::optional<double> byRule(const EventRule& rule, const Followed& in, std::optional<double> near) {
-        const auto planned = planInstant(pack_, rule.signal, *in.trial, resolveRoles(pack_, *in.trial));
-        if (std::holds_alternative<Reason>(planned))
-            return {};
-        const InstantPlan& plan = std::get<InstantPlan>(planned);
-        TrialRuns runs(*in.trial, isRest(rule) ? kRestHz : kSignalHz);
-        const double centre = near.value_or((in.fromS + in.toS) / 2);
-        const auto ran = runs.over(plan.landmarks, centre, centre);
-        const SharedRun* whole = std::get_if<SharedRun>(&ran);
-        if (!whole)
-            return {};
-        double unit = 1;
-        if (needsLengthUnit(rule.signal.kind)) {
-            const auto scale = lengthScale(rule.signal.in, pack_, *in.trial, resolveRoles(pack_, *in.trial), 0);
-            if (const LengthScale* known = std::get_if<LengthScale>(&scale))
-                unit = known->pixels;
-            else
-                return {};
-        }
-        const std::vector<double>& times = (*whole)->run.timesS;
-        std::vector<double> values = valuesAlong(plan, times, (*whole)->coordinates, unit);
-        const Window window{near ? std::max(in.fromS, *near - kRuleWindowS) : in.fromS,
-                            near ? std::min(in.toS, *near + kRuleWindowS) : in.toS};
-        if (rule.feature != EventRule::Feature::Maximum && rule.feature != EventRule::Feature::Minimum)
-            return crossing(times, std::move(values), rule, window, {in.fromS, in.toS}, near);
-        // What the marks' own noise leaves in the signal: the filter's share of what it took away.
-        const std::vector<double> raw = valuesAlong(plan, times, (*whole)->run.raw, unit);
-        std::vector<double> taken;
-        for (std::size_t i = 0; i < raw.size(); ++i)
-            taken.push_back(raw[i] - values[i]);
-        const double noise = standardDeviation(taken) * (*whole)->bank().level;
-        return extremum(times, values, rule.feature == EventRule::Feature::Maximum, window, noise);
-    }
-
-    static std::optional<double> extremum(const std::vector<double>& times, const std::vector<double>& values,
-                                          bool largest, const Window& window, double noise) {
-        std::vector<double> t, y;
-        for (std::size_t i = 0; i < times.size(); ++i)
-            if (window.holds(times[i])) {
-                t.push_back(times[i]);
-                y.push_back(largest ? values[i] : -values[i]);
-            }
-        constexpr std::size_t kFewest = 3;
-        if (t.size() < kFewest)
-            return {};
-        const Extremum peak = findMaximum(t, y);
-        // A plateau has no instant: the extreme must stand out on both sides of the window by more than noise does (own
-        // choice).
-        constexpr double kStandsOut = 7;
-        if (peak.atEdge || peak.value - std::max(y.front(), y.back()) < kStandsOut * noise)
-            return {};
-        // A parabola through all samples near it is steadier than one through three.
-        constexpr double kNearS = 0.07;
-        double n = 0, s1 = 0, s2 = 0, s3 = 0, s4 = 0, b0 = 0, b1 = 0, b2 = 0;
-        for (std::size_t i = 0; i < t.size(); ++i) {
-            const double x = t[i] - peak.timeS;
-            if (std::abs(x) > kNearS)
-                continue;
-            n += 1, s1 += x, s2 += x * x, s3 += x * x * x, s4 += x * x * x * x;
-            b0 += y[i], b1 += x * y[i], b2 += x * x * y[i];
-        }
-        Eigen::Matrix3d normal;
-        normal << n, s1, s2, s1, s2, s3, s2, s3, s4;
-        const Eigen::Vector3d c = normal.ldlt().solve(Eigen::Vector3d(b0, b1, b2));
-        constexpr double kParabola = 5; // samples
-        if (n < kParabola || c[2] >= 0)
-            return peak.timeS;
-        return peak.timeS + std::clamp(-c[1] / (2 * c[2]), -kNearS, kNearS);
-    }
-
-    /// The crossing in the window nearest to an instant; without one the first start or rise, the last stop or fall.
-    /// Rest is a share of the fastest rate in the phase that the rule's bounds make.
-    static std::optional<double> crossing(const std::vector<double>& times, std::vector<double> values,
-                                          const EventRule& rule, const Window& window, const Window& phase,
-                                          std::optional<double> near) {
-        double level = rule.level;
-        const bool upward = rule.feature == EventRule::Feature::Rise || rule.feature == EventRule::Feature::Start;
-        if (isRest(rule)) {
-            // A speed is a rate already; of anything else the rate counts.
-            if (!isRateKind(rule.signal.kind))
-                values = velocities(times, values);
-            double peak = 0;
-            for (std::size_t i = 0; i < values.size(); ++i) {
-                values[i] = std::abs(values[i]);
-                if (phase.holds(times[i]))
-                    peak = std::max(peak, values[i]);
-            }
-            level = rule.share * peak;
-        }
-        std::optional<double> best;
-        for (std::size_t i = 1; i < times.size(); ++i) {
-            const bool crosses =
-                upward ? values[i - 1] < level && values[i] >= level : values[i - 1] > level && values[i] <= level;
-            if (!crosses)
-                continue;
-            const double at =
-                times[i - 1] + (times[i] - times[i - 1]) * (level - values[i - 1]) / (values[i] - values[i - 1]);
-            if (!window.holds(at))
-                continue;
-            if (!best || (near ? std::abs(at - *near) < std::abs(*best - *near) : !upward))
-                best = at;
-        }
-        return best;
+        const auto signal = ruleSignal(pack_, rule, *in.trial, in.fromS, in.toS, near);
+        return signal ? placeRule(rule, *signal, {in.fromS, in.toS}, near) : std::nullopt;
     }
 
     const Pack& pack_;
@@ -396,7 +283,7 @@ std::vector<double> liveliness(const Pack& pack, const Trial& recording, double 
         const std::string name = resolvePoint(ref, sides);
         if (!recording.marks.contains(name))
             continue;
-        TrialRuns runs(recording, kSignalHz);
+        TrialRuns runs(recording, kSpeedHz);
         const auto ran = runs.over({name}, (times.front() + times.back()) / 2, (times.front() + times.back()) / 2);
         const SharedRun* whole = std::get_if<SharedRun>(&ran);
         if (!whole)

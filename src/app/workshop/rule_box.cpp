@@ -1,0 +1,175 @@
+#include "app/workshop/rule_box.h"
+
+#include "app/page.h"
+#include "app/theme.h"
+#include "app/workshop/model_stage.h"
+#include "app/workshop/skill_desk.h"
+#include "core/measure/single_cycles.h"
+#include "core/pack/pack_writer.h"
+#include "core/signal/propose_events.h"
+#include "core/tables/json_walk.h"
+#include "report/words.h"
+
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace riflesso {
+
+RuleBox::RuleBox(Workspace& workspace, SkillDesk& desk, ModelStage& stage, QWidget* parent)
+    : QWidget(parent), workspace_(workspace), desk_(desk), stage_(stage) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    auto* top = new QHBoxLayout;
+    heading_ = label({}, theme::kHeading);
+    top->addWidget(heading_, 1);
+    search_ = new QPushButton(tr("Find rules (R)"));
+    search_->setObjectName(QStringLiteral("findRules"));
+    top->addWidget(search_);
+    none_ = new QPushButton(tr("No rule"));
+    none_->setObjectName(QStringLiteral("noRule"));
+    top->addWidget(none_);
+    column->addLayout(top);
+    rules_ = new QListWidget;
+    rules_->setObjectName(QStringLiteral("rulesFound"));
+    rules_->setAccessibleName(tr("Rules found"));
+    rules_->setWordWrap(true);
+    rules_->setFixedHeight(3 * (2 * fontMetrics().lineSpacing() + 10));
+    rules_->hide();
+    column->addWidget(rules_);
+    said_ = label({}, theme::kQuiet);
+    said_->setObjectName(QStringLiteral("rulesSaid"));
+    said_->setWordWrap(true);
+    column->addWidget(said_);
+    connect(search_, &QPushButton::clicked, this, &RuleBox::search);
+    connect(none_, &QPushButton::clicked, this, [this] {
+        (void)desk_.setKey(tr("No rule"), PartList::Events, event_, "suggest", Json());
+    });
+    connect(rules_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { take(rules_->row(item)); });
+    connect(rules_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { take(rules_->row(item)); });
+}
+
+void RuleBox::show(const std::string& event) {
+    if (event != event_) {
+        rules_->clear();
+        rules_->hide();
+        found_ = {};
+        said_->clear();
+    }
+    event_ = event;
+    const EventDef* def = desk_.isOpen() ? desk_.pack().event(event) : nullptr;
+    heading_->setText(def ? tr("HOW \"%1\" FINDS ITSELF").arg(words::text(def->title)).toUpper()
+                          : tr("HOW A POSITION FINDS ITSELF"));
+    search_->setEnabled(def && !stage_.isEmpty());
+    none_->setVisible(def && def->rule);
+    if (!def) {
+        said_->setText(tr("Step to a frame and press E to name a position there."));
+    } else if (rules_->count() == 0) {
+        int set = 0;
+        for (const Trial& trial : stage_.shown().trials)
+            set += trial.event(event) != nullptr;
+        said_->setText(
+            (def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
+            tr("Set in %1 of %2 repetitions.").arg(set).arg(stage_.shown().trials.size()));
+    }
+}
+
+void RuleBox::search() {
+    if (!desk_.isOpen() || !desk_.pack().event(event_) || stage_.isEmpty())
+        return;
+    said_->setText(tr("Trying every signal of the body …"));
+    workspace_.start<RuleSearch>(
+        tr("Finding rules"), this, workspace_.ofCase().newest(QStringLiteral("rules")),
+        [pack = ofSingleCycles(desk_.pack()), event = event_, trials = stage_.shown().trials,
+         others = othersOf(workspace_.data(), stage_.shown())](JobControl& control) -> Result<RuleSearch> {
+            RuleSearch found = searchRules(pack, event, trials, others, [&](double share) { return control.goOn(share); });
+            return found.stopped ? Result<RuleSearch>(cancelled()) : Result<RuleSearch>(std::move(found));
+        },
+        [this, event = event_](const Result<RuleSearch>& found) {
+            if (found && event == event_)
+                list(*found);
+        });
+}
+
+void RuleBox::list(const RuleSearch& found) {
+    found_ = found;
+    rules_->clear();
+    if (!desk_.isOpen())
+        return;
+    for (const FoundRule& rule : found.best) {
+        auto* item = new QListWidgetItem(
+            tr("%1\n%2 frames in %3 of %4 repetitions left out%5%6")
+                .arg(words::ruleText(desk_.pack(), rule.rule), words::number(rule.rmsFrames, 1))
+                .arg(rule.placed)
+                .arg(rule.of)
+                .arg((rule.others > 0 ? tr("; agrees in %1 of %2 of the athlete's").arg(rule.agrees).arg(rule.others)
+                                      : QString()) +
+                     (rule.near ? tr("; needs a marked repetition near by") : QString()))
+                .arg(rule.holds() ? QString() : tr(": not good enough to take")),
+            rules_);
+        if (!rule.holds())
+            item->setForeground(theme::colours().slate);
+    }
+    rules_->setVisible(!found.best.empty());
+    said_->setText(
+        found.repetitions < static_cast<int>(kFewestForRule)
+            ? tr("Set it in two repetitions at least: one proves nothing.")
+        : found.best.empty() || !found.best[0].holds()
+            ? tr("No rule places it within %1 frames in every repetition left out (%2 signals tried). It will be carried "
+                 "over from marked repetitions.")
+                  .arg(kMostRuleFrames)
+                  .arg(found.tried)
+            : tr("Best of %1 signals; a click takes one. A level or a bound may not hold for another athlete: try it.")
+                  .arg(found.tried));
+}
+
+void RuleBox::take(int row) {
+    if (row < 0 || row >= static_cast<int>(found_.best.size()))
+        return;
+    const FoundRule& rule = found_.best[static_cast<std::size_t>(row)];
+    if (!rule.holds()) {
+        said_->setText(tr("This one misses by more than %1 frames, or is not found in every repetition.")
+                           .arg(kMostRuleFrames));
+        return;
+    }
+    (void)desk_.setKey(tr("Rule of a position"), PartList::Events, event_, "suggest", eventRuleJson(rule.rule));
+}
+
+void RuleBox::carry(const std::string& event) {
+    std::vector<Trial> examples, targets;
+    for (const Trial& trial : stage_.shown().trials)
+        (trial.event(event) ? examples : targets).push_back(trial);
+    if (examples.empty() || targets.empty() || !desk_.isOpen())
+        return;
+    Pack pack = desk_.pack();
+    std::erase_if(pack.events, [&](const EventDef& def) { return def.id != event; });
+    for (EventDef& def : pack.events)
+        def.rule.reset();
+    workspace_.start<std::vector<TrialProposal>>(
+        tr("Carrying the position over"), this, workspace_.ofCase().newest(QStringLiteral("carry")),
+        [pack, examples, targets](JobControl&) -> Result<std::vector<TrialProposal>> {
+            return proposeEvents(pack, examples, targets);
+        },
+        [this](const Result<std::vector<TrialProposal>>& proposals) {
+            if (!proposals || !workspace_.hasCase())
+                return;
+            (void)workspace_.apply(tr("Carried over to the other repetitions"), [&](Edit& edit) -> Result<void> {
+                for (const TrialProposal& proposal : *proposals)
+                    for (const EventProposal& found : proposal.events) {
+                        const RepetitionPlace at = placeOf(workspace_.data(), repetitionId(proposal.trial));
+                        if (!at || at.repetition->events.contains(found.event))
+                            continue; // set by hand meanwhile
+                        const double frame = std::round(found.frame);
+                        StoredEvent stored{frame, {}, std::string(kProposedEvent)};
+                        stored.proposedFrame = frame;
+                        if (const auto set = edit.setEvent(at.repetition->id, found.event, stored); !set)
+                            return set;
+                    }
+                return {};
+            });
+        },
+        Pace::Quick);
+}
+
+} // namespace riflesso

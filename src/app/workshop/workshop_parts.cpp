@@ -1,0 +1,583 @@
+// The workshop's sections: what stands in each, and what a click or a key does there.
+
+#include "app/theme.h"
+#include "app/workshop/cause_drawing.h"
+#include "app/workshop/ladder_box.h"
+#include "app/workshop/model_stage.h"
+#include "app/workshop/part_form.h"
+#include "app/workshop/rule_box.h"
+#include "app/workshop/skill_desk.h"
+#include "app/workshop/workshop.h"
+#include "core/measure/single_cycles.h"
+#include "core/pack/pack_writer.h"
+#include "core/tables/json_walk.h"
+#include "core/workshop/body_signals.h"
+#include "core/workshop/measure_offers.h"
+#include "report/words.h"
+
+#include <QComboBox>
+#include <QFile>
+#include <QFileDialog>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSaveFile>
+#include <QStackedWidget>
+
+#include <algorithm>
+
+namespace riflesso {
+namespace {
+
+constexpr int kPartOfRow = Qt::UserRole, kListOfRow = Qt::UserRole + 1;
+
+/// "$.measures[2].at" is the third measure; nothing where a path names no part.
+std::optional<std::pair<PartList, int>> partOfPath(const std::string& path) {
+    for (int i = 0; i <= static_cast<int>(PartList::Ranges); ++i) {
+        const auto list = static_cast<PartList>(i);
+        const std::string head = (list == PartList::Ranges ? "$.model." : "$.") + std::string(toString(list)) + "[";
+        if (path.starts_with(head))
+            return std::pair(list, std::atoi(path.c_str() + head.size()));
+    }
+    return {};
+}
+
+} // namespace
+
+PartList Workshop::listOf(Section section) const {
+    switch (section) {
+    case Section::Positions:
+        return PartList::Events;
+    case Section::Points:
+        return PartList::Marked;
+    case Section::Measures:
+        return PartList::Measures;
+    case Section::Faults:
+        return PartList::Faults;
+    case Section::Ladders:
+        return PartList::Drills;
+    case Section::Words:
+    case Section::Cases:
+        return PartList::Ranges;
+    }
+    return PartList::Events;
+}
+
+void Workshop::showSection(Section section) {
+    section_ = section;
+    {
+        const QSignalBlocker quiet(sections_);
+        sections_->setCurrentRow(static_cast<int>(section));
+    }
+    middle_->setCurrentIndex(section == Section::Faults    ? 1
+                             : section == Section::Ladders ? 2
+                             : section == Section::Cases   ? 3
+                                                           : 0);
+    below_->setCurrentIndex(section == Section::Positions  ? 0
+                            : section == Section::Measures ? 1
+                            : section == Section::Points   ? 2
+                                                           : 3);
+    below_->setVisible(section != Section::Words);
+    for (int i = 0; i < below_->count(); ++i) // as high as what is shown, not as the highest
+        below_->widget(i)->setSizePolicy(QSizePolicy::Preferred,
+                                         i == below_->currentIndex() ? QSizePolicy::Maximum : QSizePolicy::Ignored);
+    below_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+    const bool lists = section != Section::Words && section != Section::Cases;
+    parts_->setVisible(lists);
+    take_->setVisible(lists && section != Section::Points);
+    ownPoint_->setVisible(section == Section::Points);
+    const QString headings[] = {tr("POSITIONS"), tr("POINTS THAT ARE MARKED"), tr("MEASURES"), tr("FAULTS"),
+                                tr("DRILLS"),    tr("WORDS"),                  tr("WORDS")};
+    partsHeading_->setText(headings[static_cast<int>(section)]);
+    fillParts();
+    showArrow();
+    emit headlineChanged();
+}
+
+void Workshop::fillSections() {
+    if (!desk_->isOpen())
+        return;
+    const Pack& pack = desk_->pack();
+    std::size_t ruled = 0;
+    for (const EventDef& event : pack.events)
+        ruled += event.rule.has_value();
+    const QString lines[] = {
+        tr("%1, %2 found by rule").arg(pack.events.size()).arg(ruled),
+        words::counted(pack.marked.size(), tr("point"), tr("points")),
+        tr("%1, %2 with a range").arg(pack.measures.size()).arg(pack.ranges.size()),
+        pack.faults.empty() ? tr("none yet") : QString::number(pack.faults.size()),
+        pack.ladders.empty() ? tr("none yet")
+                             : tr("%1, %2").arg(pack.ladders.size()).arg(
+                                   words::counted(pack.drills.size(), tr("drill"), tr("drills"))),
+        words::text(pack.title),
+        tr("what would change")};
+    const QString titles[] = {tr("Positions"), tr("Points"), tr("Measures"), tr("Faults"),
+                              tr("Ladders"),   tr("Words"),  tr("Cases")};
+    for (int i = 0; i < sections_->count(); ++i)
+        sections_->item(i)->setText(QStringLiteral("%1\n%2").arg(titles[i], lines[i]));
+}
+
+void Workshop::fillMissing() {
+    missing_->clear();
+    if (!desk_->isOpen())
+        return;
+    for (const JsonFault& fault : desk_->reading().faults) {
+        auto* item = new QListWidgetItem(
+            tr("Wrong: %1\nexpected %2, got %3")
+                .arg(words::text(fault.path), words::text(fault.expected), words::text(fault.got.substr(0, 60))),
+            missing_);
+        item->setForeground(theme::colours().safety);
+        if (const auto at = partOfPath(fault.path)) {
+            const auto parts = desk_->draft().parts(at->first);
+            if (at->second < static_cast<int>(parts.size())) {
+                item->setData(kPartOfRow, words::text(parts[static_cast<std::size_t>(at->second)].id));
+                item->setData(kListOfRow, static_cast<int>(at->first));
+            }
+        }
+    }
+    if (!desk_->reading().faults.empty())
+        return;
+    for (const StillMissing& gap : stillMissing(desk_->pack())) {
+        const QString title = words::text(gap.part.title);
+        const QString said = gap.what == StillMissing::What::NoRule    ? tr("\"%1\" has no rule").arg(title)
+                             : gap.what == StillMissing::What::NoFault ? tr("no fault uses \"%1\"").arg(title)
+                             : gap.what == StillMissing::What::NoRange ? tr("\"%1\" has no range").arg(title)
+                                                                       : tr("\"%1\" has no ladder").arg(title);
+        auto* item = new QListWidgetItem(said, missing_);
+        item->setData(kPartOfRow, words::text(gap.part.id));
+        item->setData(kListOfRow, static_cast<int>(gap.part.list));
+    }
+}
+
+void Workshop::goToMissing(int row) {
+    const QListWidgetItem* item = row < 0 ? nullptr : missing_->item(row);
+    if (!item || !item->data(kPartOfRow).isValid())
+        return;
+    const auto list = static_cast<PartList>(item->data(kListOfRow).toInt());
+    const std::string id = item->data(kPartOfRow).toString().toStdString();
+    for (const Section section :
+         {Section::Positions, Section::Points, Section::Measures, Section::Faults, Section::Ladders})
+        if (listOf(section) == list)
+            showSection(section);
+    if (list == PartList::Ranges) {
+        showSection(Section::Measures);
+        choosePart(std::string(baseMeasure(id)));
+        return;
+    }
+    choosePart(id);
+}
+
+void Workshop::fillParts() {
+    const std::string chosen = chosenPart();
+    filling_ = true;
+    parts_->clear();
+    if (desk_->isOpen() && parts_->isVisibleTo(this)) {
+        const PartList list = listOf(section_);
+        const Pack& pack = desk_->pack();
+        const auto add = [&](const std::string& id, const QString& text) {
+            auto* item = new QListWidgetItem(text, parts_);
+            item->setData(kPartOfRow, words::text(id));
+            if (id == chosen)
+                parts_->setCurrentItem(item);
+            return item;
+        };
+        if (section_ == Section::Points) {
+            for (const PointRef& point : stage_->knownPoints()) {
+                const bool on = std::find(pack.marked.begin(), pack.marked.end(), point) != pack.marked.end();
+                add(point.text(), words::text(titleOf(pack, point)))->setCheckState(on ? Qt::Checked : Qt::Unchecked);
+            }
+        } else {
+            for (const PartName& part : desk_->draft().parts(list)) {
+                QString text = words::text(part.title);
+                if (list == PartList::Events)
+                    if (const EventDef* event = pack.event(part.id))
+                        text += event->rule ? tr("\nfinds itself") : tr("\nno rule");
+                if (list == PartList::Measures)
+                    if (const Json* range = desk_->draft().part(PartList::Ranges, part.id)) {
+                        const MeasureDef* def = pack.measure(part.id);
+                        const auto end = [&](const char* key) {
+                            const Json value = range->value(key, Json());
+                            return value.is_number() ? words::figures(value.get<double>(), 3) : QStringLiteral("…");
+                        };
+                        text += QStringLiteral("\n%1 – %2%3").arg(end("low"), end("high"), def ? words::unitAfter(*def) : QString());
+                    }
+                add(part.id, text);
+            }
+        }
+        if (!parts_->currentItem() && parts_->count() > 0)
+            parts_->setCurrentRow(0);
+    }
+    filling_ = false;
+    showPart();
+}
+
+/// A point of the body, or one of one's own: an implement, a ball, a mark on the floor.
+void Workshop::takePoint(const std::string& id, bool on) {
+    (void)desk_->edit(on ? tr("A point more") : tr("A point less"), [&](PackDraft& draft) {
+        const bool body = id.find('@') != std::string::npos || isAnatomical(id);
+        if (on && !body && !draft.part(PartList::Points, id))
+            draft.put(PartList::Points, {{"id", id}, {"title", words::text(inWords(id)).toStdString()}});
+        if (on)
+            draft.put(PartList::Marked, id);
+        else
+            draft.take(PartList::Marked, id);
+        if (!on && !body)
+            draft.take(PartList::Points, id);
+    });
+}
+
+void Workshop::addOwnPoint() {
+    const QString title = ownPoint_->text().trimmed();
+    if (title.isEmpty() || !desk_->isOpen())
+        return;
+    const std::string id = desk_->draft().freeId(PartList::Points, title.toStdString());
+    ownPoint_->clear();
+    (void)desk_->edit(tr("A point: %1").arg(title), [&](PackDraft& draft) {
+        draft.put(PartList::Points, {{"id", id}, {"title", title.toStdString()}});
+        draft.put(PartList::Marked, id);
+    });
+    workspace_.say(tr("\"%1\" is marked on the Mark page from now on, in this case and in all that use the skill.").arg(title));
+}
+
+void Workshop::addLine() {
+    const QString title = lineName_->text().trimmed();
+    const std::vector<PointRef>& picked = stage_->picked();
+    if (!desk_->isOpen() || picked.size() != 2 || title.isEmpty()) {
+        workspace_.say(tr("Click two points on the picture, then write the name of the line."), true);
+        return;
+    }
+    const std::string id = desk_->draft().freeId(PartList::Lines, title.toStdString());
+    lineName_->clear();
+    (void)desk_->edit(tr("A line: %1").arg(title), [&](PackDraft& draft) {
+        draft.put(PartList::Lines, {{"id", id},
+                                    {"title", title.toStdString()},
+                                    {"points", Json::array({picked[0].text(), picked[1].text()})}});
+    });
+    stage_->unpick();
+}
+
+std::string Workshop::chosenPart() const {
+    return parts_->currentItem() ? parts_->currentItem()->data(kPartOfRow).toString().toStdString() : std::string();
+}
+
+void Workshop::choosePart(const std::string& id) {
+    for (int i = 0; i < parts_->count(); ++i)
+        if (parts_->item(i)->data(kPartOfRow).toString().toStdString() == id)
+            parts_->setCurrentRow(i);
+}
+
+void Workshop::showPart() {
+    const std::string id = chosenPart();
+    form_->show(listOf(section_), id);
+    take_->setEnabled(!id.empty());
+    if (section_ == Section::Positions) {
+        stage_->setSelectedEvent(id);
+        if (!isHidden())
+            stage_->goToEvent(id);
+        rules_->show(id);
+    }
+    if (section_ == Section::Faults)
+        causes_->select(id);
+    if (section_ == Section::Measures)
+        showOffers();
+}
+
+void Workshop::showOffers() {
+    if (!desk_->isOpen())
+        return;
+    const Pack& pack = desk_->pack();
+    const QVariant chosen = when_->currentData();
+    {
+        const QSignalBlocker quiet(when_);
+        when_->clear();
+        for (const EventDef& event : pack.events)
+            when_->addItem(tr("at: %1").arg(words::text(event.title)), words::text("event:" + event.id));
+        for (const PhaseDef& phase : pack.phases)
+            when_->addItem(tr("over: %1").arg(words::text(phase.title)), words::text("phase:" + phase.id));
+        when_->setCurrentIndex(std::max(0, when_->findData(chosen)));
+    }
+    offers_->clear();
+    for (const MeasureDef& def : offered()) {
+        const bool known = std::any_of(pack.measures.begin(), pack.measures.end(),
+                                       [&](const MeasureDef& own) { return own.title == def.title; });
+        auto* item = new QListWidgetItem(words::text(def.title) + (known ? tr("  (is there)") : QString()), offers_);
+        item->setToolTip(words::definition(pack, def));
+    }
+    if (offers_->count() == 0)
+        new QListWidgetItem(stage_->picked().empty()
+                                ? tr("Click one, two, three or four points on the picture; with none the times between "
+                                     "positions are offered.")
+                                : tr("Nothing can be measured so from this view."),
+                            offers_);
+}
+
+PointedAt Workshop::pointedAt() const {
+    PointedAt out;
+    out.points = stage_->picked();
+    out.marked = markedPoints(desk_->pack(), stage_->shown().trials);
+    const QString when = when_->currentData().toString();
+    const std::string id = when.section(u':', 1).toStdString();
+    if (when.startsWith(QLatin1String("event:")))
+        out.events = {id};
+    else
+        out.phase = id;
+    return out;
+}
+
+/// Between the points clicked; with none the times from the event to each other one.
+std::vector<MeasureDef> Workshop::offered() const {
+    const PointedAt at = pointedAt();
+    if (!at.points.empty() || at.events.empty())
+        return offersFor(desk_->pack(), at, stage_->view());
+    std::vector<MeasureDef> out;
+    for (const EventDef& other : desk_->pack().events)
+        for (MeasureDef& def : offersFor(desk_->pack(), {{}, {at.events[0], other.id}, {}, {}}, stage_->view()))
+            out.push_back(std::move(def));
+    return out;
+}
+
+void Workshop::takeOffer(int row) {
+    if (!desk_->isOpen())
+        return;
+    const auto offers = offered();
+    if (row < 0 || row >= static_cast<int>(offers.size()))
+        return;
+    MeasureDef def = offers[static_cast<std::size_t>(row)];
+    if (std::any_of(desk_->pack().measures.begin(), desk_->pack().measures.end(),
+                    [&](const MeasureDef& own) { return own.title == def.title; })) {
+        workspace_.say(tr("\"%1\" is there already.").arg(words::text(def.title)));
+        return;
+    }
+    def.id = desk_->draft().freeId(PartList::Measures, def.title);
+    (void)desk_->edit(tr("Measure: %1").arg(words::text(def.title)), [&](PackDraft& draft) {
+        def.source = draft.sourceFor(tr("not measured yet").toStdString());
+        draft.put(PartList::Measures, measureJson(def));
+    });
+    stage_->unpick();
+    choosePart(def.id);
+    measureRanges();
+}
+
+void Workshop::measureRanges() {
+    if (!desk_->isOpen() || stage_->isEmpty() || !desk_->reading().faults.empty())
+        return;
+    // Those without a range; where all have one, all anew.
+    Pack pack = ofSingleCycles(desk_->pack());
+    const bool all = std::all_of(pack.measures.begin(), pack.measures.end(), [&](const MeasureDef& def) {
+        return desk_->draft().part(PartList::Ranges, def.id) != nullptr;
+    });
+    std::vector<std::string> wanted;
+    for (const MeasureDef& def : pack.measures)
+        if (all || !desk_->draft().part(PartList::Ranges, def.id))
+            wanted.push_back(def.id);
+    workspace_.start<std::vector<ModelRange>>(
+        tr("Measuring the model"), this, workspace_.ofCase().newest(QStringLiteral("ranges")),
+        [pack, trials = stage_->shown().trials](JobControl&) -> Result<std::vector<ModelRange>> {
+            return rangesFromModel(pack, trials);
+        },
+        [this, wanted](const Result<std::vector<ModelRange>>& found) {
+            if (!found || !desk_->isOpen() || !workspace_.hasCase())
+                return;
+            std::vector<ModelRange> ranges = *found;
+            std::erase_if(ranges, [&](const ModelRange& range) {
+                const std::string base(baseMeasure(range.measure));
+                return std::find(wanted.begin(), wanted.end(), base) == wanted.end() ||
+                       !desk_->draft().part(PartList::Measures, base); // taken out meanwhile
+            });
+            if (!ranges.empty())
+                (void)desk_->edit(tr("Ranges of the model"), [&](PackDraft& draft) {
+                    draft.takeRanges(ranges, rangesSource(workspace_.data(), stage_->shown()));
+                });
+        },
+        Pace::Quick);
+}
+
+void Workshop::namePosition() {
+    if (!desk_->isOpen() || stage_->isEmpty())
+        return;
+    const int frame = stage_->frame();
+    const RepetitionId repetition = stage_->repetition();
+    const QString title = tr("Position %1").arg(desk_->pack().events.size() + 1);
+    const std::string id = desk_->draft().freeId(PartList::Events, title.toStdString());
+    // Before the first one that comes later in this repetition.
+    std::string before;
+    const Trial* trial = stage_->trial();
+    for (const EventDef& event : desk_->pack().events)
+        if (const TrialEvent* at = trial->event(event.id); at && at->frame > frame) {
+            before = event.id;
+            break;
+        }
+    // Points that were clicked are those whose moment it is: it is carried over, and finds itself, by them.
+    Json event{{"id", id}, {"title", title.toStdString()}, {"hint", tr("To be written.").toStdString()}};
+    for (const PointRef& point : stage_->picked())
+        event["by"].push_back(point.text());
+    const bool done = desk_->edit(
+        tr("A position: %1").arg(title),
+        [&](PackDraft& draft) {
+            draft.put(PartList::Events, event, before);
+            draft.joinPhases();
+        },
+        [&](Edit& edit) {
+            return edit.setEvent(repetition, id, {static_cast<double>(frame), {}, std::string(kByHand)});
+        });
+    if (!done)
+        return;
+    stage_->unpick();
+    choosePart(id);
+    rules_->carry(id);
+    form_->write();
+}
+
+void Workshop::setPosition() {
+    const std::string id = section_ == Section::Positions ? chosenPart() : std::string();
+    if (id.empty() || stage_->isEmpty())
+        return;
+    const int frame = stage_->frame();
+    const EventDef* event = desk_->pack().event(id);
+    const bool first = std::none_of(stage_->shown().trials.begin(), stage_->shown().trials.end(),
+                                    [&](const Trial& trial) { return trial.event(id) != nullptr; });
+    const bool done = workspace_.apply(tr("Set: %1").arg(event ? words::text(event->title) : words::text(id)), [&](Edit& edit) {
+        return edit.setEvent(stage_->repetition(), id, {static_cast<double>(frame), {}, std::string(kByHand)});
+    });
+    if (done && first)
+        rules_->carry(id);
+}
+
+void Workshop::takePart() {
+    if (!desk_->isOpen() || !take_->isVisible() || !take_->isEnabled())
+        return;
+    std::vector<std::string> ids;
+    for (const QListWidgetItem* item : parts_->selectedItems())
+        ids.push_back(item->data(kPartOfRow).toString().toStdString());
+    if (ids.empty())
+        ids.push_back(chosenPart());
+    const PartList list = listOf(section_);
+    std::vector<PartName> gone;
+    (void)desk_->edit(words::counted(ids.size(), tr("part taken out"), tr("parts taken out")), [&](PackDraft& draft) {
+        for (const std::string& id : ids)
+            for (PartName& other : draft.take(list, id))
+                gone.push_back(std::move(other));
+    });
+    QStringList names;
+    for (const PartName& part : gone)
+        if (part.list != PartList::Ranges)
+            names << words::text(part.title);
+    if (!names.isEmpty())
+        workspace_.say(tr("Went with it, since it stood on it: %1. Undo brings all back.")
+                           .arg(names.mid(0, 6).join(QStringLiteral(", ")) + (names.size() > 6 ? QStringLiteral("…") : QString())));
+}
+
+void Workshop::drawArrow(const QString& cause, const QString& fault) {
+    const std::string from = cause.toStdString(), to = fault.toStdString();
+    if (leadsTo(desk_->pack(), to, from)) {
+        workspace_.say(tr("That would close a circle: \"%1\" follows from \"%2\" already.")
+                           .arg(words::text(desk_->pack().fault(from)->title), words::text(desk_->pack().fault(to)->title)),
+                       true);
+        return;
+    }
+    const Json* part = desk_->draft().part(PartList::Faults, to);
+    if (!part)
+        return;
+    Json causes = part->value("causes", Json::array());
+    for (const Json& own : causes)
+        if (own.value("fault", Json()) == Json(from))
+            return causes_->chooseArrow(from, to);
+    constexpr double kOften = 0.5;
+    causes.push_back({{"fault", from}, {"weight", kOften}, {"because", tr("To be written.").toStdString()}});
+    (void)desk_->setKey(tr("An arrow"), PartList::Faults, to, "causes", causes);
+    causes_->chooseArrow(from, to);
+    because_->setFocus();
+    because_->selectAll();
+}
+
+void Workshop::showArrow() {
+    const auto& [cause, fault] = causes_->arrow();
+    const Json* part = desk_->isOpen() && !fault.empty() ? desk_->draft().part(PartList::Faults, fault) : nullptr;
+    const Json* found = nullptr;
+    if (part && part->contains("causes"))
+        for (const Json& own : (*part)["causes"])
+            if (own.value("fault", Json()) == Json(cause))
+                found = &own;
+    arrowRow_->setVisible(found != nullptr);
+    if (!found)
+        return;
+    const FaultDef *from = desk_->pack().fault(cause), *to = desk_->pack().fault(fault);
+    arrowSaid_->setText(tr("%1 → %2").arg(words::text(from ? from->title : cause), words::text(to ? to->title : fault)));
+    const double weight = found->value("weight", Json()).is_number() ? (*found)["weight"].get<double>() : 0;
+    weight_->setCurrentIndex(weight < .4 ? 0 : weight < .65 ? 1 : 2);
+    if (!because_->hasFocus() && found->value("because", Json()).is_string())
+        because_->setText(words::text((*found)["because"].get<std::string>()));
+}
+
+void Workshop::keepArrow() {
+    const auto [cause, fault] = causes_->arrow();
+    const Json* part = desk_->isOpen() && !fault.empty() ? desk_->draft().part(PartList::Faults, fault) : nullptr;
+    if (!part || !part->contains("causes"))
+        return;
+    Json causes = (*part)["causes"];
+    for (Json& own : causes)
+        if (own.value("fault", Json()) == Json(cause)) {
+            own["weight"] = weight_->currentData().toDouble();
+            if (const QString because = because_->text().trimmed(); !because.isEmpty())
+                own["because"] = because.toStdString();
+        }
+    (void)desk_->setKey(tr("An arrow"), PartList::Faults, fault, "causes", causes);
+}
+
+bool Workshop::takeText(const QString& text, const QString& name) { return desk_->takeText(text, name); }
+
+void Workshop::takeFile() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("A skill from a file"), {}, tr("Skill (*.json)"));
+    if (!path.isEmpty())
+        emit fileChosen(path);
+}
+
+void Workshop::giveFile() {
+    if (!desk_->isOpen())
+        return;
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".json"),
+                                     tr("Skill (*.json)"));
+    if (!path.isEmpty())
+        giveTo(path);
+}
+
+void Workshop::giveTo(const QString& path) {
+    QSaveFile file(path);
+    const QByteArray text = QByteArray::fromStdString(desk_->draft().text());
+    if (!file.open(QIODevice::WriteOnly) || file.write(text) != text.size() || !file.commit())
+        workspace_.say(tr("%1: %2").arg(path, file.errorString()), true);
+    else
+        workspace_.say(tr("Written to %1.").arg(path));
+}
+
+std::vector<PageKey> Workshop::keyTable() {
+    const bool pointing = desk_->isOpen() && !stage_->isEmpty() && middle_->currentIndex() == 0;
+    const bool positions = pointing && section_ == Section::Positions;
+    std::vector<PageKey> out;
+    constexpr int kMany = 10;
+    out.push_back({QStringLiteral("← →"), tr("a frame"), tr("A frame back or on; with Shift ten"),
+                   {Qt::Key_Left, Qt::Key_Right},
+                   [this](KeyPress press) {
+                       stage_->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? kMany : 1));
+                   },
+                   pointing});
+    out.push_back({QStringLiteral("N B"), tr("repetition"), tr("The next repetition, and the one before"),
+                   {Qt::Key_N, Qt::Key_B},
+                   [this](KeyPress press) { stage_->nextRepetition(press.key == Qt::Key_N ? 1 : -1); }, pointing});
+    out.push_back({QStringLiteral("P"), tr("new position here"), {}, {Qt::Key_P}, [this](KeyPress) { namePosition(); },
+                   positions});
+    out.push_back({QStringLiteral("E"), tr("set the position here"), {}, {Qt::Key_E}, [this](KeyPress) { setPosition(); },
+                   positions && !chosenPart().empty()});
+    out.push_back({QStringLiteral("R"), tr("find rules"), tr("Rules by which the position finds itself"), {Qt::Key_R},
+                   [this](KeyPress) { rules_->search(); }, positions && !chosenPart().empty()});
+    out.push_back({QStringLiteral("Del"), tr("take out"), tr("The chosen part, and what stands on it"), {Qt::Key_Delete},
+                   [this](KeyPress) { takePart(); }, desk_->isOpen() && !chosenPart().empty()});
+    out.push_back({QStringLiteral("1–7"), tr("section"), tr("Positions, points, measures, faults, ladders, words, cases"),
+                   {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6, Qt::Key_7},
+                   [this](KeyPress press) { showSection(static_cast<Section>(press.key - Qt::Key_1)); },
+                   desk_->isOpen()});
+    return out;
+}
+
+} // namespace riflesso

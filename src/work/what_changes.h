@@ -1,0 +1,30 @@
+#pragma once
+// What another edition of a skill would change in the cases that use it, before it is kept.
+
+#include "core/pack/pack.h"
+#include "store/library.h"
+#include "work/go_on.h"
+
+namespace riflesso {
+
+/// One case: its latest set judged by the pack that it has and by the other one.
+struct CaseChange {
+    CaseId id;
+    QString athlete, title;
+    QString edition; ///< that the case has now
+    /// Titles: measures whose median differs by more than a thousandth of their tolerance, or that are there in one
+    /// only; measures whose state differs; faults that come, go or move in rank; faults whose first rung is another.
+    QStringList values, states, findings, rungs;
+    QString cannot; ///< why nothing can be compared: no marks yet; empty else
+    [[nodiscard]] bool any() const {
+        return !values.empty() || !states.empty() || !findings.empty() || !rungs.empty();
+    }
+};
+
+/// Every case of the library whose pack has the id of `pack`, and `also`, a case of another skill, where it is set.
+[[nodiscard]] Result<std::vector<CaseChange>> whatChanges(const Library& library, const Pack& pack, CaseId also,
+                                                          const QDate& today, const GoOn& goOn = {});
+/// Of one case that is read already.
+[[nodiscard]] CaseChange whatChanges(const CaseData& data, const Pack& pack, const QDate& today);
+
+} // namespace riflesso
