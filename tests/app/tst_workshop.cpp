@@ -83,6 +83,14 @@ class TestWorkshop : public QObject {
         gestures_ += 2; // a click and Enter; the words count aside
     }
 
+    /// In a field that has the focus already.
+    void say(const char* field, const QString& text) {
+        auto* edit = app_->find<QLineEdit>(field);
+        QTRY_VERIFY2(edit->hasFocus(), field);
+        QTest::keyClicks(edit, text);
+        QTest::keyClick(edit, Qt::Key_Return);
+        ++gestures_;
+    }
     [[nodiscard]] const char* firstFault() const {
         static std::string text;
         const auto& faults = desk().reading().faults;
@@ -173,7 +181,7 @@ class TestWorkshop : public QObject {
     void stepTo(const char* event) {
         const int to = trueFrame(event);
         if (std::abs(to - stage().frame()) > 4) {
-            stage().goToFrame(to + 2); // a click on the strip lands near
+            stage().goToFrame(to + 1); // a click on the strip lands near
             ++gestures_;
         }
         while (stage().frame() != to)
@@ -244,7 +252,10 @@ private slots:
         if (failed_)
             QSKIP("an earlier step failed");
     }
-    void cleanup() { failed_ = failed_ || QTest::currentTestFailed(); }
+    void cleanup() {
+        qInfo("%d gestures so far", gestures_);
+        failed_ = failed_ || QTest::currentTestFailed();
+    }
     void cleanupTestCase() { app_.reset(); }
 
     void thereIsNoneYet() {
@@ -265,6 +276,12 @@ private slots:
             return copyMarks(edit, from, *id);
         }));
         app_->workspace.selectCase(made_);
+        QVERIFY(app_->workspace.applyForGood([&](Edit& edit) -> Result<void> {
+            for (const Guesser whose : {Guesser::Athlete, Guesser::Analyst})
+                if (const auto said = edit.sayNotAsked(made_, whose, QDate(2026, 11, 3)); !said)
+                    return said;
+            return {};
+        }));
         quiet();
         truth_ = from;
         app_->step("packs");
@@ -277,13 +294,6 @@ private slots:
         QCOMPARE(app_->data().pack.edition, std::string("0.1.0 draft")); // the case follows it
         QCOMPARE(stage().shown().trials.size(), std::size_t(8));
         QVERIFY(stage().shown().ofModel);
-        // What Any movement measures goes: all at once, and one undo step.
-        section(QStringLiteral("Measures"));
-        list("workshopParts").setFocus();
-        QTest::keyClick(&list("workshopParts"), Qt::Key_A, Qt::ControlModifier);
-        ++gestures_;
-        press("takePart");
-        QVERIFY(desk().pack().measures.empty());
         section(QStringLiteral("Points"));
         tick(QStringLiteral("tip"));
         tick(QStringLiteral("dominant toe"));
@@ -291,14 +301,16 @@ private slots:
         section(QStringLiteral("Positions"));
         list("workshopParts").selectAll();
         ++gestures_;
-        press("takePart"); // begin and end, which were only Any movement's
+        press("takePart"); // begin and end, which were only Any movement's, and all that is measured by them
+        QVERIFY(desk().pack().events.empty() && desk().pack().measures.empty() && desk().pack().phases.empty());
+        app_->workspace.undo(); // one step
+        QCOMPARE(desk().pack().events.size(), std::size_t(2));
+        app_->workspace.redo();
         QVERIFY(desk().pack().events.empty());
     }
     /// Named on the first repetition, carried over to the others, looked at there, and set where they are off.
     void positionsAreNamedOnThePicture() {
         for (const char* shipped : {"go", "straight", "down", "low", "back"}) {
-            while (stage().repetition().value != repetitionId(stage().shown().trials.front().id).value)
-                key(Qt::Key_N);
             stepTo(shipped);
             if (std::string_view(shipped) == "straight") // the arm's own moment
                 for (const char* landmark : {"right_shoulder", "right_elbow", "right_wrist"})
@@ -309,17 +321,28 @@ private slots:
             QTest::keyClicks(name, QStringLiteral("Reach %1").arg(QLatin1String(shipped)));
             QTest::keyClick(name, Qt::Key_Return);
             ++gestures_;
+            QVERIFY(!name->hasFocus()); // keys are the page's again
             quiet();
+            bool moved = false;
             for (int i = 1; i < 8; ++i) {
-                key(Qt::Key_N);
+                if (!moved)
+                    key(Qt::Key_N);
+                moved = false;
+                quiet();
                 const int off = trueFrame(shipped) - stage().frame();
                 QVERIFY2(std::abs(off) < 12, qPrintable(QStringLiteral("%1 off %2").arg(QLatin1String(shipped)).arg(off)));
                 if (std::abs(off) > 1) { // an eye would see it
                     stepTo(shipped);
-                    key(Qt::Key_E);
+                    moved = i < 7;
+                    key(Qt::Key_E, moved ? Qt::ShiftModifier : Qt::NoModifier);
+                    quiet();
+                }
+                if (i == 3) { // enough to look for a rule: the rest is carried over by it
+                    key(Qt::Key_R, Qt::ShiftModifier);
                     quiet();
                 }
             }
+
         }
         QCOMPARE(desk().pack().events.size(), std::size_t(5));
         QCOMPARE(desk().pack().events[1].by.size(), std::size_t(3));
@@ -327,19 +350,16 @@ private slots:
         QVERIFY2(desk().reading().faults.empty(), firstFault());
     }
     void rulesFindThem() {
-        for (const EventDef& event : std::vector<EventDef>(desk().pack().events)) {
-            clickRow("workshopParts", QString::fromStdString(event.title));
-            key(Qt::Key_R);
-            quiet();
-            auto& found = list("rulesFound");
-            QTRY_VERIFY(found.count() > 0);
-            const QString best = found.item(0)->text();
-            if (best.contains(QStringLiteral("not good enough")))
-                continue;
-            QTest::mouseClick(found.viewport(), Qt::LeftButton, {}, found.visualItemRect(found.item(0)).center());
-            ++gestures_;
-            QVERIFY2(desk().pack().event(event.id)->rule, qPrintable(best));
-        }
+        // Looked for once more, with all eight set: three are shown, each with its proof; a click takes one.
+        clickRow("workshopParts", QStringLiteral("Reach straight"));
+        key(Qt::Key_R);
+        quiet();
+        auto& found = list("rulesFound");
+        QTRY_COMPARE(found.count(), 3);
+        QVERIFY2(found.item(0)->text().contains(QStringLiteral("of 8 repetitions left out")), qPrintable(found.item(0)->text()));
+        QTest::mouseClick(found.viewport(), Qt::LeftButton, {}, found.visualItemRect(found.item(0)).center());
+        ++gestures_;
+        quiet();
         // Each places its event in every repetition of the athlete, none of which it has seen, within a frame or two of
         // where the analyst had set it; as near as the shipped skill's rules do.
         int ruled = 0;
@@ -355,34 +375,35 @@ private slots:
     }
     void measuresArePointedAt() {
         section(QStringLiteral("Measures"));
-        const auto when = [this](const QString& text) {
+        const auto to = [this](const QString& moment) {
             auto* box = app_->find<QComboBox>("offerWhen");
-            box->setFocus();
-            const int at = box->findText(text);
-            QVERIFY2(at >= 0, qPrintable(text));
-            box->setCurrentIndex(at);
-            emit box->activated(at);
-            gestures_ += 2;
+            for (int i = 0; box->currentText() != moment && i < 8; ++i)
+                key(Qt::Key_E);
+            QCOMPARE(box->currentText(), moment);
         };
-        const auto point = [&](const QString& moment, std::initializer_list<const char*> points, const QString& offer) {
-            when(moment);
+        const auto point = [&](std::initializer_list<const char*> points, const QString& offer) {
             for (const char* landmark : points)
                 clickPoint(landmark);
             clickRow("measureOffers", offer);
             quiet();
         };
-        when(QStringLiteral("at: Reach straight"));
-        clickRow("measureOffers", QStringLiteral("Time from Reach straight to Reach down"));
-        quiet();
-        point(QStringLiteral("at: Reach down"), {"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
-        point(QStringLiteral("at: Reach down"), {"left_hip", "right_shoulder"}, QStringLiteral("Lean of"));
-        point(QStringLiteral("at: Reach straight"), {"right_shoulder", "right_elbow", "right_wrist"}, QStringLiteral("Bend of dominant elbow"));
-        point(QStringLiteral("at: Reach straight"), {"right_shoulder", "right_wrist"}, QStringLiteral("Height of"));
-        point(QStringLiteral("at: Reach down"), {"left_ankle", "right_ankle"}, QStringLiteral("Dominant ankle ahead of"));
-        point(QStringLiteral("at: Reach low"), {"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
-        point(QStringLiteral("at: Reach low"), {"right_ankle", "right_knee"}, QStringLiteral("Dominant knee ahead of"));
-        point(QStringLiteral("at: Reach low"), {"left_hip", "left_knee", "left_ankle"}, QStringLiteral("Bend of other knee"));
-        point(QStringLiteral("over: Reach go to Reach straight"), {"tip"}, QStringLiteral("Straightness"));
+        to(QStringLiteral("at: Reach straight"));
+        point({}, QStringLiteral("Time from Reach straight to Reach down"));
+        point({"right_shoulder", "right_elbow", "right_wrist"}, QStringLiteral("Bend of dominant elbow"));
+        point({"right_shoulder", "right_wrist"}, QStringLiteral("Height of"));
+        to(QStringLiteral("at: Reach down"));
+        point({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
+        point({"left_hip", "right_shoulder"}, QStringLiteral("Lean of"));
+        point({"left_ankle", "right_ankle"}, QStringLiteral("Dominant ankle ahead of"));
+        to(QStringLiteral("at: Reach low"));
+        point({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
+        point({"right_ankle", "right_knee"}, QStringLiteral("Dominant knee ahead of"));
+        point({"left_hip", "left_knee", "left_ankle"}, QStringLiteral("Bend of other knee"));
+        auto* box = app_->find<QComboBox>("offerWhen");
+        box->setCurrentIndex(box->findText(QStringLiteral("over: Reach go to Reach straight")));
+        emit box->activated(box->currentIndex());
+        gestures_ += 2;
+        point({"tip"}, QStringLiteral("Straightness"));
         QCOMPARE(desk().pack().measures.size(), std::size_t(10));
         QVERIFY2(desk().reading().faults.empty(), firstFault());
         // Each has its range, out of the model's eight repetitions, and says so.
@@ -392,8 +413,10 @@ private slots:
         for (const RangeDef& range : desk().pack().ranges) {
             const std::string& source = desk().pack().sources.at(range.source);
             QVERIFY2(source.starts_with("measured on 8 repetitions of"), source.c_str());
-            QVERIFY(range.low && range.high && *range.low < *range.high);
+            QVERIFY(range.low && range.high && *range.low <= *range.high);
         }
+        const Json& late = *desk().draft().part(PartList::Ranges, desk().pack().measures[0].id);
+        QVERIFY2(late["high"].get<double>() - late["low"].get<double>() < .3, late.dump().c_str()); // of use, not just wide
         rangesHoldWhatWasLeftOut();
     }
     void faultsAreNamedAndJoined() {
@@ -416,9 +439,9 @@ private slots:
             ++gestures_;
         };
         drag("the_arm_is_late", "the_trunk_tips");
-        write("arrowBecause", QStringLiteral("The body reaches where the arm does not."));
+        say("arrowBecause", QStringLiteral("The body reaches where the arm does not."));
         drag("the_trunk_tips", "the_knee_goes_past_the_foot");
-        write("arrowBecause", QStringLiteral("The weight runs on over the foot."));
+        say("arrowBecause", QStringLiteral("The weight runs on over the foot."));
         QCOMPARE(desk().pack().fault("the_trunk_tips")->causes.size(), std::size_t(1));
         QCOMPARE(desk().pack().fault("the_trunk_tips")->causes[0].because, std::string("The body reaches where the arm does not."));
         // Back again would be a circle: said, and not drawn.
@@ -436,11 +459,13 @@ private slots:
         for (int taken = 0, i = 0; i < library.count() && taken < 4; ++i)
             if (!library.item(i)->isHidden()) {
                 library.scrollToItem(library.item(i));
-                QTest::mouseDClick(library.viewport(), Qt::LeftButton, {}, library.visualItemRect(library.item(i)).center());
+                const QPoint at = library.visualItemRect(library.item(i)).center();
+                QTest::mouseClick(library.viewport(), Qt::LeftButton, {}, at); // a double click begins as one
+                QTest::mouseDClick(library.viewport(), Qt::LeftButton, {}, at);
                 ++gestures_;
                 ++taken;
             }
-        QCOMPARE(list("ladderRungs").count(), 4);
+        QTRY_COMPARE(list("ladderRungs").count(), 4);
         QCOMPARE(desk().pack().ladder("the_arm_is_late")->rungs.size(), std::size_t(4));
         QVERIFY2(desk().reading().faults.empty(), firstFault());
         qInfo("made in %d gestures", gestures_);
@@ -466,6 +491,8 @@ private slots:
         const Findings& findings = app_->workspace.assessment()->findings;
         QVERIFY(!findings.ranked.empty() && findings.ranked[0].present);
         QCOMPARE(findings.ranked[0].fault, std::string("the_arm_is_late"));
+        for (const Finding& finding : findings.ranked)
+            qInfo("%d %s %s", finding.rank, finding.fault.c_str(), finding.present ? "present" : "");
         app_->step("packs");
         shots();
     }
@@ -487,10 +514,10 @@ private slots:
         const std::string kept = app_->workspace.library()->packText(made_)->toStdString();
         const std::size_t marks = markCount(app_->data());
 
-        // A range is changed: a middle figure more, and the case keeps what it has.
-        section(QStringLiteral("Measures"));
-        clickRow("workshopParts", QStringLiteral("Lean of"));
-        write("field-range.high", QStringLiteral("80"));
+        // A fault is taken out: before 1.0.0 a middle figure more, and the case keeps what it has.
+        section(QStringLiteral("Faults"));
+        clickRow("workshopParts", QStringLiteral("The trunk tips"));
+        press("takePart");
         QVERIFY(app_->find<QPushButton>("keepEdition")->text().endsWith(QStringLiteral("0.2.0")));
         QCOMPARE(app_->workspace.library()->packText(made_)->toStdString(), kept);
         press("keepEdition");
@@ -498,8 +525,10 @@ private slots:
         app_->click("whatChanges");
         quiet();
         QTRY_COMPARE(cases->topLevelItemCount(), 1);
-        QVERIFY2(cases->topLevelItem(0)->text(3).startsWith(QStringLiteral("Lean of")),
-                 qPrintable(cases->topLevelItem(0)->text(3)));
+        QCOMPARE(cases->topLevelItem(0)->text(2), QStringLiteral("–")); // no value, no state
+        QCOMPARE(cases->topLevelItem(0)->text(3), QStringLiteral("–"));
+        QVERIFY2(cases->topLevelItem(0)->toolTip(4).contains(QStringLiteral("The trunk tips")),
+                 qPrintable(cases->topLevelItem(0)->toolTip(4)));
         QCOMPARE(cases->topLevelItem(0)->text(1), QStringLiteral("0.1.0"));
         app_->click("bringOver");
         QCOMPARE(app_->data().pack.edition, std::string("0.2.0"));

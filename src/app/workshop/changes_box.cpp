@@ -125,7 +125,7 @@ void ChangesBox::bringOver() {
             chosen.push_back(changes_[static_cast<std::size_t>(i)].id);
     if (chosen.empty())
         return;
-    const SkillEdition& edition = desk_.skill().editions.back();
+    const SkillEdition edition = desk_.skill().editions.back(); // a copy: the desk reads its skills anew
     if (desk_.bringOver(chosen, edition.pack, edition.edition))
         workspace_.say(tr("%1 brought to edition %2.")
                            .arg(words::counted(chosen.size(), tr("case"), tr("cases")), edition.edition));

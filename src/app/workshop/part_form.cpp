@@ -166,6 +166,7 @@ void PartForm::add(const FormField& field) {
         auto* line = new QLineEdit(shownText(value));
         line->setPlaceholderText(field.hint);
         line->setCursorPosition(0); // the beginning is seen of what is too long
+        connect(line, &QLineEdit::returnPressed, this, &PartForm::written);
         connect(line, &QLineEdit::editingFinished, this, [this, line, field] {
             const QString text = line->text().trimmed();
             if (text == shownText(valueOf(field.key)))

@@ -37,6 +37,9 @@ public:
     /// The first field, for who has just made the part.
     void write();
 
+signals:
+    void written(); ///< a field was left with Enter
+
 private:
     void build();
     void add(const FormField& field);

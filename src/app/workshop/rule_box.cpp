@@ -42,7 +42,7 @@ RuleBox::RuleBox(Workspace& workspace, SkillDesk& desk, ModelStage& stage, QWidg
     said_->setObjectName(QStringLiteral("rulesSaid"));
     said_->setWordWrap(true);
     column->addWidget(said_);
-    connect(search_, &QPushButton::clicked, this, &RuleBox::search);
+    connect(search_, &QPushButton::clicked, this, [this] { search(); });
     connect(none_, &QPushButton::clicked, this, [this] {
         (void)desk_.setKey(tr("No rule"), PartList::Events, event_, "suggest", Json());
     });
@@ -75,7 +75,7 @@ void RuleBox::show(const std::string& event) {
     }
 }
 
-void RuleBox::search() {
+void RuleBox::search(bool takeBest) {
     if (!desk_.isOpen() || !desk_.pack().event(event_) || stage_.isEmpty())
         return;
     said_->setText(tr("Trying every signal of the body …"));
@@ -86,9 +86,12 @@ void RuleBox::search() {
             RuleSearch found = searchRules(pack, event, trials, others, [&](double share) { return control.goOn(share); });
             return found.stopped ? Result<RuleSearch>(cancelled()) : Result<RuleSearch>(std::move(found));
         },
-        [this, event = event_](const Result<RuleSearch>& found) {
-            if (found && event == event_)
-                list(*found);
+        [this, event = event_, takeBest](const Result<RuleSearch>& found) {
+            if (!found || event != event_)
+                return;
+            list(*found);
+            if (takeBest && !found->best.empty() && found->best[0].holds())
+                take(0);
         });
 }
 
@@ -133,19 +136,28 @@ void RuleBox::take(int row) {
                            .arg(kMostRuleFrames));
         return;
     }
-    (void)desk_.setKey(tr("Rule of a position"), PartList::Events, event_, "suggest", eventRuleJson(rule.rule));
+    if (desk_.setKey(tr("Rule of a position"), PartList::Events, event_, "suggest", eventRuleJson(rule.rule)))
+        carry(event_); // to those that nobody has looked at: by the rule now
 }
 
 void RuleBox::carry(const std::string& event) {
     std::vector<Trial> examples, targets;
+    const auto isOpen = [&](const Trial& trial) {
+        const RepetitionPlace at = placeOf(workspace_.data(), repetitionId(trial.id));
+        const auto set = at ? at.repetition->events.find(event) : std::map<std::string, StoredEvent>::const_iterator();
+        return at && (set == at.repetition->events.end() || isProposed(set->second.source));
+    };
     for (const Trial& trial : stage_.shown().trials)
-        (trial.event(event) ? examples : targets).push_back(trial);
+        if (!isOpen(trial)) {
+            examples.push_back(trial);
+        } else {
+            targets.push_back(trial);
+            std::erase_if(targets.back().events, [&](const TrialEvent& one) { return one.event == event; });
+        }
     if (examples.empty() || targets.empty() || !desk_.isOpen())
         return;
-    Pack pack = desk_.pack();
+    Pack pack = ofSingleCycles(desk_.pack());
     std::erase_if(pack.events, [&](const EventDef& def) { return def.id != event; });
-    for (EventDef& def : pack.events)
-        def.rule.reset();
     workspace_.start<std::vector<TrialProposal>>(
         tr("Carrying the position over"), this, workspace_.ofCase().newest(QStringLiteral("carry")),
         [pack, examples, targets](JobControl&) -> Result<std::vector<TrialProposal>> {
@@ -158,16 +170,20 @@ void RuleBox::carry(const std::string& event) {
                 for (const TrialProposal& proposal : *proposals)
                     for (const EventProposal& found : proposal.events) {
                         const RepetitionPlace at = placeOf(workspace_.data(), repetitionId(proposal.trial));
-                        if (!at || at.repetition->events.contains(found.event))
-                            continue; // set by hand meanwhile
+                        if (!at)
+                            continue;
+                        const auto set = at.repetition->events.find(found.event);
                         const double frame = std::round(found.frame);
+                        if (set != at.repetition->events.end() &&
+                            (!isProposed(set->second.source) || set->second.frame == frame))
+                            continue; // set by hand meanwhile, or there already
                         StoredEvent stored{frame, {}, std::string(kProposedEvent)};
                         stored.proposedFrame = frame;
                         if (const auto set = edit.setEvent(at.repetition->id, found.event, stored); !set)
                             return set;
                     }
                 return {};
-            });
+            }, QStringLiteral("carry"));
         },
         Pace::Quick);
 }

@@ -22,8 +22,9 @@ public:
     RuleBox(Workspace& workspace, SkillDesk& desk, ModelStage& stage, QWidget* parent = nullptr);
     /// Shows what is known of an event; empty: nothing.
     void show(const std::string& event);
-    void search();
-    /// Where the events that this repetition lacks would stand, carried over from one that has them.
+    /// takeBest: the best one is taken where it holds.
+    void search(bool takeBest = false);
+    /// Carries an event over from the repetitions in which a person has set it to those in which nobody has.
     void carry(const std::string& event);
 
 private:

@@ -253,7 +253,11 @@ void Workshop::buildMiddle(QWidget* middle) {
     middle_->addWidget(changes_);
 
     connect(stage_, &ModelStage::pickedChanged, this, &Workshop::showOffers);
-    connect(when_, &QComboBox::activated, this, [this](int) { showOffers(); });
+    connect(when_, &QComboBox::activated, this, [this](int) {
+        if (const QString when = when_->currentData().toString(); when.startsWith(QLatin1String("event:")))
+            stage_->goToEvent(when.section(u':', 1).toStdString());
+        showOffers();
+    });
     connect(ranges_, &QPushButton::clicked, this, &Workshop::measureRanges);
     connect(offers_, &QListWidget::itemClicked, this,
             [this](QListWidgetItem* item) { takeOffer(offers_->row(item)); });
@@ -303,6 +307,7 @@ void Workshop::buildRight(QWidget* right) {
     connect(ownPoint_, &QLineEdit::returnPressed, this, &Workshop::addOwnPoint);
     form_ = new PartForm(*desk_);
     column->addWidget(scrolled(form_), 3);
+    connect(form_, &PartForm::written, stage_, [this] { stage_->setFocus(); }); // keys are the page's again
     connect(parts_, &QListWidget::currentRowChanged, this, [this](int) {
         if (!filling_)
             showPart();

@@ -54,6 +54,8 @@ private:
     void showOffers();
     void namePosition();
     void setPosition();
+    void nextRepetition(int by);
+    void nextMoment();
     [[nodiscard]] PointedAt pointedAt() const;
     [[nodiscard]] std::vector<MeasureDef> offered() const;
     void takeOffer(int row);

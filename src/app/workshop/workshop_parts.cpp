@@ -324,6 +324,19 @@ PointedAt Workshop::pointedAt() const {
     return out;
 }
 
+/// The stage goes to the next event, and measures are offered there.
+void Workshop::nextMoment() {
+    const Pack& pack = desk_->pack();
+    if (pack.events.empty())
+        return;
+    const QString now = when_->currentData().toString();
+    const int at = now.startsWith(QLatin1String("event:")) ? pack.eventIndex(now.section(u':', 1).toStdString()) : -1;
+    const std::size_t next = static_cast<std::size_t>(at + 1) % pack.events.size();
+    when_->setCurrentIndex(when_->findData(words::text("event:" + pack.events[next].id)));
+    stage_->goToEvent(pack.events[next].id);
+    showOffers();
+}
+
 /// Between the points clicked; with none the times from the event to each other one.
 std::vector<MeasureDef> Workshop::offered() const {
     const PointedAt at = pointedAt();
@@ -434,13 +447,29 @@ void Workshop::setPosition() {
         return;
     const int frame = stage_->frame();
     const EventDef* event = desk_->pack().event(id);
-    const bool first = std::none_of(stage_->shown().trials.begin(), stage_->shown().trials.end(),
-                                    [&](const Trial& trial) { return trial.event(id) != nullptr; });
     const bool done = workspace_.apply(tr("Set: %1").arg(event ? words::text(event->title) : words::text(id)), [&](Edit& edit) {
         return edit.setEvent(stage_->repetition(), id, {static_cast<double>(frame), {}, std::string(kByHand)});
     });
-    if (done && first)
-        rules_->carry(id);
+    if (done)
+        rules_->carry(id); // to those that nobody has looked at yet: the more are set, the nearer
+}
+
+/// What is shown is taken as it stands, and the next repetition comes.
+void Workshop::nextRepetition(int by) {
+    const std::string id = section_ == Section::Positions ? chosenPart() : std::string();
+    const RepetitionPlace at = placeOf(workspace_.data(), stage_->repetition());
+    if (by > 0 && at && !id.empty())
+        if (const auto set = at.repetition->events.find(id); set != at.repetition->events.end() &&
+                                                             isProposed(set->second.source) &&
+                                                             std::lround(set->second.frame) == stage_->frame()) {
+            StoredEvent confirmed = set->second;
+            confirmed.source = confirmedSource(confirmed.source);
+            if (workspace_.apply(tr("Taken as it stands"), [&](Edit& edit) {
+                    return edit.setEvent(at.repetition->id, id, confirmed);
+                }))
+                rules_->carry(id);
+        }
+    stage_->nextRepetition(by);
 }
 
 void Workshop::takePart() {
@@ -562,15 +591,24 @@ std::vector<PageKey> Workshop::keyTable() {
                        stage_->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? kMany : 1));
                    },
                    pointing});
-    out.push_back({QStringLiteral("N B"), tr("repetition"), tr("The next repetition, and the one before"),
+    out.push_back({QStringLiteral("N B"), tr("repetition"),
+                   tr("The next repetition, what was carried over taken as it stands; the one before"),
                    {Qt::Key_N, Qt::Key_B},
-                   [this](KeyPress press) { stage_->nextRepetition(press.key == Qt::Key_N ? 1 : -1); }, pointing});
+                   [this](KeyPress press) { nextRepetition(press.key == Qt::Key_N ? 1 : -1); }, pointing});
     out.push_back({QStringLiteral("P"), tr("new position here"), {}, {Qt::Key_P}, [this](KeyPress) { namePosition(); },
                    positions});
-    out.push_back({QStringLiteral("E"), tr("set the position here"), {}, {Qt::Key_E}, [this](KeyPress) { setPosition(); },
+    out.push_back({QStringLiteral("E"), tr("set the position here"),
+                   tr("Set the position here; with Shift the next repetition comes"), {Qt::Key_E},
+                   [this](KeyPress press) {
+                       setPosition();
+                       if (press.shift)
+                           stage_->nextRepetition(1);
+                   },
                    positions && !chosenPart().empty()});
-    out.push_back({QStringLiteral("R"), tr("find rules"), tr("Rules by which the position finds itself"), {Qt::Key_R},
-                   [this](KeyPress) { rules_->search(); }, positions && !chosenPart().empty()});
+    out.push_back({QStringLiteral("E"), tr("next position"), tr("The next position, and what is measured there"), {Qt::Key_E},
+                   [this](KeyPress) { nextMoment(); }, pointing && section_ == Section::Measures});
+    out.push_back({QStringLiteral("R"), tr("find rules"), tr("Rules by which the position finds itself; with Shift the best is taken"), {Qt::Key_R},
+                   [this](KeyPress press) { rules_->search(press.shift); }, positions && !chosenPart().empty()});
     out.push_back({QStringLiteral("Del"), tr("take out"), tr("The chosen part, and what stands on it"), {Qt::Key_Delete},
                    [this](KeyPress) { takePart(); }, desk_->isOpen() && !chosenPart().empty()});
     out.push_back({QStringLiteral("1–7"), tr("section"), tr("Positions, points, measures, faults, ladders, words, cases"),

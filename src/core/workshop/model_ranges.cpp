@@ -48,20 +48,27 @@ std::vector<ModelRange> rangesFromModel(const Pack& pack, const std::vector<Tria
         range.measure = def.id;
         range.repetitions = reference.modelTrials;
         range.performers = reference.performers;
-        std::vector<double> us;
+        std::vector<double> us, squares; // squares: of what a repetition has for itself
         for (const TrialMeasures& of : measures)
             if (const MeasureValue* value = of.find(def.id); value && value->valid()) {
                 range.values.push_back(*value->value);
                 us.push_back(value->u);
+                squares.push_back(value->u * value->u - value->sharedU * value->sharedU);
             }
         if (def.period() > 0)
             range.values = unwrapSet(range.values, def.period());
-        const int n = range.performers > 1 ? range.performers : range.repetitions;
-        range.bySpread = range.repetitions >= kEnoughForSpread && n > 1;
+        // Two performers say next to nothing of how performers differ: their repetitions are one set then.
+        constexpr int kEnoughPerformers = 3;
+        const bool byPerformer = range.performers >= kEnoughPerformers;
+        const int n = byPerformer ? range.performers : range.repetitions;
+        range.bySpread = range.repetitions >= kEnoughForSpread;
         if (range.bySpread) {
-            const double half = toleranceFactor(n) * std::sqrt(reference.modelVariance);
-            range.low = *reference.modelMean - half;
-            range.high = *reference.modelMean + half;
+            const double s = standardDeviation(range.values);
+            const double variance = byPerformer ? reference.modelVariance : std::max(0.0, s * s - mean(squares));
+            const double middle = byPerformer ? *reference.modelMean : mean(range.values);
+            const double half = toleranceFactor(n) * std::sqrt(variance);
+            range.low = middle - half;
+            range.high = middle + half;
         } else {
             const auto [low, high] = std::minmax_element(range.values.begin(), range.values.end());
             range.low = *low;

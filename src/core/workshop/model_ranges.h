@@ -24,8 +24,9 @@ struct ModelRange {
 [[nodiscard]] double toleranceFloor(std::string_view unit);
 
 /// x̄ ± t(0.975, n - 1) √(1 + 1/n) √max(0, s² - mean u²), the prediction interval of one further repetition less what
-/// the marks' own noise adds (textbook, from memory); tolerance the larger of 2u (median of the repetitions') and the
-/// floor. Where there are several performers n counts them, and their own spread is added. Measures without a value, and
+/// the marks' own noise adds (textbook, from memory); u without what all repetitions share, which is not in their
+/// spread. Tolerance: the larger of 2u (median of the repetitions') and the floor. From three performers on n counts
+/// them, and each one's own spread is added. Measures without a value, and
 /// those that a set has once, are left out.
 [[nodiscard]] std::vector<ModelRange> rangesFromModel(const Pack& pack, const std::vector<Trial>& model);
 
