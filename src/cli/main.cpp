@@ -53,10 +53,13 @@ const std::vector<Command>& commands() {
         {"plan-capture", planCaptureCommand,
          "--width PX --height PX --fps N --field-width M [--exposure S] [--speed M/S] [--segment M] …",
          "what a camera set-up can tell, before filming"},
-        {"pack", packCommand, "check P.json | list | diff A.json B.json | sheet P.json --out S.pdf [--short] | new --from-case LIBRARY --case ID "
+        {"pack", packCommand,
+         "check P.json | list | diff A.json B.json | sheet P.json --out S.pdf [--short] | new --from-case LIBRARY "
+         "--case ID "
          "--out P.json [--title T] | rules --pack P.json --landmarks L.csv --events E.csv [--event ID]",
          "skill packs: every fault of one with its path; those that ship; what differs between two editions; the skill "
-         "explained on paper, on one page with --short; one made of a case and its model; rules by which key events find "
+         "explained on paper, on one page with --short; one made of a case and its model; rules by which key events "
+         "find "
          "themselves, with their error on repetitions left out"},
         {"demo", demo, "DIR", "makes the demo library"},
         {"verify", verify, "LIBRARY", "whether a library is sound"},

@@ -18,7 +18,8 @@ namespace riflesso::cli {
 namespace {
 
 constexpr const char* kPackUsage =
-    "pack check P.json, pack list, pack diff A.json B.json, pack sheet P.json --out S.pdf, pack new --from-case LIBRARY "
+    "pack check P.json, pack list, pack diff A.json B.json, pack sheet P.json --out S.pdf, pack new --from-case "
+    "LIBRARY "
     "--case ID --out P.json or pack rules --pack P.json --landmarks L.csv --events E.csv";
 
 Result<Json> check(const std::string& path) {
@@ -120,7 +121,8 @@ Result<Json> made(const Arguments& arguments) {
     const auto text = (*library)->packText({*id});
     if (!text)
         return text.error();
-    const auto skill = makeSkill(text->toStdString(), *data, arguments.value("title").value_or(data->title.toStdString()));
+    const auto skill =
+        makeSkill(text->toStdString(), *data, arguments.value("title").value_or(data->title.toStdString()));
     if (!skill)
         return skill.error();
     if (const auto written = writeFile(*out, skill->draft.text()); !written)
@@ -135,14 +137,15 @@ Result<Json> made(const Arguments& arguments) {
     const PackReading reading = skill->draft.reading();
     Json missing = Json::array();
     for (const StillMissing& gap : stillMissing(reading.pack))
-        missing.push_back({{"what", gap.what == StillMissing::What::NoRule     ? "no rule"
-                                    : gap.what == StillMissing::What::NoFault  ? "no fault uses it"
-                                    : gap.what == StillMissing::What::NoRange  ? "no range"
-                                                                               : "no ladder"},
+        missing.push_back({{"what", gap.what == StillMissing::What::NoRule    ? "no rule"
+                                    : gap.what == StillMissing::What::NoFault ? "no fault uses it"
+                                    : gap.what == StillMissing::What::NoRange ? "no range"
+                                                                              : "no ladder"},
                            {"list", toString(gap.part.list)},
                            {"id", gap.part.id}});
-    return Json{{"out", *out},           {"pack", reading.pack.id}, {"ok", reading.faults.empty()},
-                {"ranges", skill->ranges}, {"events", events},        {"missing", missing}};
+    return Json{
+        {"out", *out},      {"pack", reading.pack.id}, {"ok", reading.faults.empty()}, {"ranges", skill->ranges},
+        {"events", events}, {"missing", missing}};
 }
 
 } // namespace

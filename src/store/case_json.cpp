@@ -1,4 +1,6 @@
 #include "store/case_json.h"
+
+#include "core/ids.h"
 #include "store/drawn_text.h"
 
 #include "core/judge/findings.h"
@@ -423,8 +425,8 @@ private:
             const auto u = rows->number(row, 3);
             if (!found || !frame || !u)
                 return !found ? found.error() : !frame ? frame.error() : u.error();
-            if (!out_.data.pack.event(row.cells[1]))
-                return badInput(rows->place(row), "an event of the pack", row.cells[1]);
+            if (!isId(row.cells[1])) // not of the pack alone: what another edition of the skill knows is kept
+                return badInput(rows->place(row), "the id of an event", row.cells[1]);
             const int last = framesOf_[(*found)->id.value] - 1;
             if (!(*frame >= 0 && *frame <= last) || (*u && !(**u >= 0)))
                 return badInput(rows->place(row),

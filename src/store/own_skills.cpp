@@ -1,5 +1,6 @@
 // Skills of one's own in the library: read, kept, brought over to cases.
 
+#include "core/pack/pack_reader.h"
 #include "store/edit.h"
 #include "store/library.h"
 
@@ -19,9 +20,9 @@ Result<std::vector<OwnSkill>> Library::ownSkills() const {
                        rows->value(2).toString(),
                        rows->value(3).toString()});
     for (OwnSkill& skill : out) {
-        Result<QSqlQuery> editions = db_.run(
-            QStringLiteral("SELECT id, edition, at, pack FROM skill_edition WHERE skill_id=? ORDER BY id"),
-            {qint64(skill.id)});
+        Result<QSqlQuery> editions =
+            db_.run(QStringLiteral("SELECT id, edition, at, pack FROM skill_edition WHERE skill_id=? ORDER BY id"),
+                    {qint64(skill.id)});
         if (!editions)
             return editions.error();
         while (editions->next())
@@ -60,6 +61,8 @@ Result<void> Edit::addSkillEdition(std::int64_t skill, const QString& edition, c
                       {qint64(skill), edition, QDateTime::currentDateTimeUtc().toString(Qt::ISODate), pack});
 }
 Result<void> Edit::setPack(CaseId id, const QString& packText) {
+    if (const auto pack = loadPack(packText.toStdString(), "the skill"); !pack)
+        return pack.error();
     return exec(QStringLiteral("UPDATE skill_case SET pack=? WHERE id=?"), {packText, qint64(id.value)});
 }
 

@@ -74,7 +74,8 @@ std::string rangesSource(const CaseData& data, const ShownWell& shown) {
             if (session.isModel)
                 title = session.title.toStdString();
     const std::size_t n = shown.trials.size();
-    return "measured on " + std::to_string(n) + (n == 1 ? " repetition of " : " repetitions of ") + title + ", " + date +
+    return "measured on " + std::to_string(n) + (n == 1 ? " repetition of " : " repetitions of ") + title + ", " +
+           date +
            (performers.size() > 1 ? "; " + std::to_string(performers.size()) + " performers"
                                   : "; one performer only: a second one would widen it");
 }

@@ -19,8 +19,8 @@ struct ShownWell {
 /// The athlete's other marked repetitions: what shows whether a rule holds for more than the model.
 [[nodiscard]] std::vector<Trial> othersOf(const CaseData& data, const ShownWell& shown);
 
-/// A draft that begins as the case's skill. Optional key events that no repetition has, and all that stands on them, are
-/// left out; everything else keeps its id, so that no mark is lost. packText: as it is kept with the case.
+/// A draft that begins as the case's skill. Optional key events that no repetition has, and all that stands on them,
+/// are left out; everything else keeps its id, so that no mark is lost. packText: as it is kept with the case.
 [[nodiscard]] Result<PackDraft> beginSkill(const std::string& packText, const CaseData& data, const std::string& title);
 
 /// "measured on 8 repetitions of Model, side, 2026-05-04; one performer".

@@ -16,9 +16,7 @@ struct CaseChange {
     /// only; measures whose state differs; faults that come, go or move in rank; faults whose first rung is another.
     QStringList values, states, findings, rungs;
     QString cannot; ///< why nothing can be compared: no marks yet; empty else
-    [[nodiscard]] bool any() const {
-        return !values.empty() || !states.empty() || !findings.empty() || !rungs.empty();
-    }
+    [[nodiscard]] bool any() const { return !values.empty() || !states.empty() || !findings.empty() || !rungs.empty(); }
 };
 
 /// Every case of the library whose pack has the id of `pack`, and `also`, a case of another skill, where it is set.

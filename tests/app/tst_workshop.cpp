@@ -60,7 +60,8 @@ class TestWorkshop : public QObject {
         QStringList there;
         for (int i = 0; i < rows.count(); ++i)
             there << rows.item(i)->text();
-        QFAIL(qPrintable(QStringLiteral("%1: no row begins with %2: %3").arg(QLatin1String(name), words, there.join(u'|'))));
+        QFAIL(qPrintable(
+            QStringLiteral("%1: no row begins with %2: %3").arg(QLatin1String(name), words, there.join(u'|'))));
     }
     void section(const QString& name) { clickRow("workshopSections", name); }
     void clickPoint(const std::string& landmark) {
@@ -120,7 +121,8 @@ class TestWorkshop : public QObject {
     /// Sessions, clips, repetitions and marks of another case, without its events.
     static Result<void> copyMarks(Edit& edit, const CaseData& from, CaseId to) {
         for (const Session& session : from.sessions) {
-            if (!session.isModel && session.date != from.sessions.front().date && session.title != QLatin1String("Baseline"))
+            if (!session.isModel && session.date != from.sessions.front().date &&
+                session.title != QLatin1String("Baseline"))
                 continue;
             const auto into = edit.addSession(to, session.date, session.title, session.isModel);
             if (!into)
@@ -128,8 +130,8 @@ class TestWorkshop : public QObject {
             for (const Clip& clip : session.clips) {
                 if (clip.sections.empty())
                     continue;
-                const auto added = edit.addClip(*into, {clip.title, clip.path, clip.hash, clip.width, clip.height, *clip.timesS},
-                                                clip.sections[0]);
+                const auto added = edit.addClip(
+                    *into, {clip.title, clip.path, clip.hash, clip.width, clip.height, *clip.timesS}, clip.sections[0]);
                 if (!added)
                     return added.error();
                 for (const Section& part : clip.sections) {
@@ -145,21 +147,21 @@ class TestWorkshop : public QObject {
         return {};
     }
     static Result<void> copyRepetitions(Edit& edit, const Section& from, SectionId to) {
-                for (const Repetition& repetition : from.repetitions) {
-                    Repetition bare = repetition;
-                    bare.events.clear();
-                    bare.observations.clear();
-                    bare.result.clear();
-                    bare.variant.clear();
-                    bare.uid.clear();
-                    const auto made = edit.addRepetition(to, bare);
-                    if (!made)
-                        return made.error();
-                    for (const auto& [landmark, track] : repetition.marks)
-                        for (const auto& [frame, mark] : track)
-                            if (const auto set = edit.setMark(*made, landmark, frame, mark); !set)
-                                return set;
-                }
+        for (const Repetition& repetition : from.repetitions) {
+            Repetition bare = repetition;
+            bare.events.clear();
+            bare.observations.clear();
+            bare.result.clear();
+            bare.variant.clear();
+            bare.uid.clear();
+            const auto made = edit.addRepetition(to, bare);
+            if (!made)
+                return made.error();
+            for (const auto& [landmark, track] : repetition.marks)
+                for (const auto& [frame, mark] : track)
+                    if (const auto set = edit.setMark(*made, landmark, frame, mark); !set)
+                        return set;
+        }
         return {};
     }
     /// The repetition of the shipped case with the same clip and frames.
@@ -197,8 +199,10 @@ class TestWorkshop : public QObject {
                     trial.events.clear();
                     const Repetition* known = trueOne(repetitionId(trial.id));
                     for (const EventDef& each : desk().pack().events)
-                        if (const auto at = known->events.find(each.title.substr(each.title.find(' ') + 1)); at != known->events.end())
-                            trial.events.push_back({each.id, at->second.frame, trial.times.timeOf(at->second.frame), 0});
+                        if (const auto at = known->events.find(each.title.substr(each.title.find(' ') + 1));
+                            at != known->events.end())
+                            trial.events.push_back(
+                                {each.id, at->second.frame, trial.times.timeOf(at->second.frame), 0});
                     if (trial.event(event.id))
                         out.push_back(std::move(trial));
                 }
@@ -218,7 +222,8 @@ class TestWorkshop : public QObject {
                 for (const ModelRange& value : own)
                     if (value.measure == range.measure) {
                         ++asked;
-                        held += value.values[0] >= range.low - range.tolerance && value.values[0] <= range.high + range.tolerance;
+                        held += value.values[0] >= range.low - range.tolerance &&
+                                value.values[0] <= range.high + range.tolerance;
                     }
         }
         qInfo("%d of %d left out values within range and tolerance", held, asked);
@@ -330,7 +335,8 @@ private slots:
                 moved = false;
                 quiet();
                 const int off = trueFrame(shipped) - stage().frame();
-                QVERIFY2(std::abs(off) < 12, qPrintable(QStringLiteral("%1 off %2").arg(QLatin1String(shipped)).arg(off)));
+                QVERIFY2(std::abs(off) < 12,
+                         qPrintable(QStringLiteral("%1 off %2").arg(QLatin1String(shipped)).arg(off)));
                 if (std::abs(off) > 1) { // an eye would see it
                     stepTo(shipped);
                     moved = i < 7;
@@ -342,11 +348,11 @@ private slots:
                     quiet();
                 }
             }
-
         }
         QCOMPARE(desk().pack().events.size(), std::size_t(5));
         QCOMPARE(desk().pack().events[1].by.size(), std::size_t(3));
-        QCOMPARE(QString::fromStdString(desk().pack().events[2].title), QStringLiteral("Reach down")); // in time's order
+        QCOMPARE(QString::fromStdString(desk().pack().events[2].title),
+                 QStringLiteral("Reach down")); // in time's order
         QVERIFY2(desk().reading().faults.empty(), firstFault());
     }
     void rulesFindThem() {
@@ -356,7 +362,8 @@ private slots:
         quiet();
         auto& found = list("rulesFound");
         QTRY_COMPARE(found.count(), 3);
-        QVERIFY2(found.item(0)->text().contains(QStringLiteral("of 8 repetitions left out")), qPrintable(found.item(0)->text()));
+        QVERIFY2(found.item(0)->text().contains(QStringLiteral("of 8 repetitions left out")),
+                 qPrintable(found.item(0)->text()));
         QTest::mouseClick(found.viewport(), Qt::LeftButton, {}, found.visualItemRect(found.item(0)).center());
         ++gestures_;
         quiet();
@@ -369,7 +376,8 @@ private slots:
             ++ruled;
             const FoundRule own = proveRule(desk().pack(), event.id, *event.rule, withTruth(event));
             qInfo("%s", qPrintable(words::ruleText(desk().pack(), *event.rule)));
-            qInfo("%s: %.2f frames in %d of %d of the athlete's", event.title.c_str(), own.rmsFrames, own.placed, own.of);
+            qInfo("%s: %.2f frames in %d of %d of the athlete's", event.title.c_str(), own.rmsFrames, own.placed,
+                  own.of);
         }
         QVERIFY2(ruled >= 4, qPrintable(QString::number(ruled)));
     }
@@ -416,7 +424,8 @@ private slots:
             QVERIFY(range.low && range.high && *range.low <= *range.high);
         }
         const Json& late = *desk().draft().part(PartList::Ranges, desk().pack().measures[0].id);
-        QVERIFY2(late["high"].get<double>() - late["low"].get<double>() < .3, late.dump().c_str()); // of use, not just wide
+        QVERIFY2(late["high"].get<double>() - late["low"].get<double>() < .3,
+                 late.dump().c_str()); // of use, not just wide
         rangesHoldWhatWasLeftOut();
     }
     void faultsAreNamedAndJoined() {
@@ -443,7 +452,8 @@ private slots:
         drag("the_trunk_tips", "the_knee_goes_past_the_foot");
         say("arrowBecause", QStringLiteral("The weight runs on over the foot."));
         QCOMPARE(desk().pack().fault("the_trunk_tips")->causes.size(), std::size_t(1));
-        QCOMPARE(desk().pack().fault("the_trunk_tips")->causes[0].because, std::string("The body reaches where the arm does not."));
+        QCOMPARE(desk().pack().fault("the_trunk_tips")->causes[0].because,
+                 std::string("The body reaches where the arm does not."));
         // Back again would be a circle: said, and not drawn.
         const int before = gestures_;
         drag("the_knee_goes_past_the_foot", "the_arm_is_late");
@@ -471,7 +481,8 @@ private slots:
         qInfo("made in %d gestures", gestures_);
         QVERIFY2(gestures_ <= 150, qPrintable(QString::number(gestures_)));
     }
-    /// The athlete's repetitions, whose events the rules place, come to the same first fault as under the shipped skill.
+    /// The athlete's repetitions, whose events the rules place, come to the same first fault as under the shipped
+    /// skill.
     void itJudgesTheAthlete() {
         QVERIFY(app_->workspace.apply(QStringLiteral("events"), [&](Edit& edit) -> Result<void> {
             std::vector<Trial> own;
@@ -539,6 +550,23 @@ private slots:
         QCOMPARE(markCount(app_->data()), marks);
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u'|')));
     }
+    /// An edition that was kept can be chosen for another athlete, as any skill.
+    void anotherAthleteBeginsWithIt() {
+        app_->step("start");
+        app_->type("newName", QStringLiteral("Somebody Else"));
+        auto* box = app_->window->findChild<QComboBox*>(QStringLiteral("newSkill"));
+        QVERIFY(box);
+        const int at = box->findText(QStringLiteral("Step and reach"));
+        QVERIFY(at >= 0);
+        box->setCurrentIndex(at);
+        app_->click("startCase");
+        QCOMPARE(app_->data().athlete.name, QStringLiteral("Somebody Else"));
+        QCOMPARE(app_->data().pack.id, std::string("own.step-and-reach"));
+        QCOMPARE(app_->data().pack.edition, std::string("0.2.0"));
+        app_->workspace.selectCase(made_);
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet(), 60000);
+        app_->step("packs");
+    }
     void itGoesOutAndComesIn() {
         const QString path = dir_.filePath(QStringLiteral("given.json"));
         app_->find<Workshop>("workshop")->giveTo(path);
@@ -563,7 +591,8 @@ private slots:
         QTest::newRow("another file") << QByteArray("{\"format\":\"else\"}") << QStringLiteral("is no skill");
         QTest::newRow("too large") << QByteArray(3 * 1024 * 1024, ' ') << QStringLiteral("is no skill");
         QTest::newRow("a newer version")
-            << QByteArray("{\"format\":\"riflesso-skill-pack\",\"version\":2,\"id\":\"x\",\"title\":\"<b>Y</b>\\u202e\"}")
+            << QByteArray(
+                   "{\"format\":\"riflesso-skill-pack\",\"version\":2,\"id\":\"x\",\"title\":\"<b>Y</b>\\u202e\"}")
             << QStringLiteral("$.version");
     }
     void whatIsNoSkillIsSaid() {
@@ -578,7 +607,8 @@ private slots:
         app_->window->takeFiles({path});
         const QString there = app_->errors.join(u' ') + app_->find<QLabel>("strangeSkillQuestion")->text();
         QVERIFY2(there.contains(said), qPrintable(there));
-        QVERIFY(!app_->find<QLabel>("strangeSkillQuestion")->text().contains(QStringLiteral("<b>Y"))); // plain, not markup
+        QVERIFY(
+            !app_->find<QLabel>("strangeSkillQuestion")->text().contains(QStringLiteral("<b>Y"))); // plain, not markup
         QCOMPARE(desk().skills().size(), before);
     }
 };

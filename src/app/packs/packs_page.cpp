@@ -107,20 +107,20 @@ void PacksPage::offerFile(const QString& path) {
     const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
     const QString name = QFileInfo(path).fileName();
     if (reading.pack.title.empty() || reading.pack.id.empty()) {
-        const JsonFault fault = reading.faults.empty() ? JsonFault{"$", "a skill", "something else"} : reading.faults[0];
+        const JsonFault fault =
+            reading.faults.empty() ? JsonFault{"$", "a skill", "something else"} : reading.faults[0];
         workspace().say(tr("%1 is no skill: %2: expected %3, got %4")
                             .arg(name, words::text(fault.path), words::text(fault.expected), words::text(fault.got)),
                         true);
         return;
     }
     const Pack& pack = reading.pack;
-    const QString what =
-        tr("<b>%1</b>, edition %2: %3, %4, %5, %6.")
-            .arg(words::text(pack.title).toHtmlEscaped(), words::text(pack.edition).toHtmlEscaped(),
-                 words::counted(pack.events.size(), tr("position"), tr("positions")),
-                 words::counted(pack.measures.size(), tr("measure"), tr("measures")),
-                 words::counted(pack.faults.size(), tr("fault"), tr("faults")),
-                 words::counted(pack.drills.size(), tr("drill"), tr("drills")));
+    const QString what = tr("<b>%1</b>, edition %2: %3, %4, %5, %6.")
+                             .arg(words::text(pack.title).toHtmlEscaped(), words::text(pack.edition).toHtmlEscaped(),
+                                  words::counted(pack.events.size(), tr("position"), tr("positions")),
+                                  words::counted(pack.measures.size(), tr("measure"), tr("measures")),
+                                  words::counted(pack.faults.size(), tr("fault"), tr("faults")),
+                                  words::counted(pack.drills.size(), tr("drill"), tr("drills")));
     const QString wrong =
         reading.faults.empty()
             ? QString()
@@ -141,9 +141,7 @@ void PacksPage::showChosen() {
     print_->setVisible(sheet);
     about_->setVisible(!making);
     figure_->setVisible(!making && workspace().hasCase());
-    stack_->setCurrentWidget(making  ? static_cast<QWidget*>(workshop_)
-                             : sheet ? static_cast<QWidget*>(sheet_)
-                                     : tree_);
+    stack_->setCurrentWidget(making ? static_cast<QWidget*>(workshop_) : sheet ? static_cast<QWidget*>(sheet_) : tree_);
     if (making)
         workshop_->refresh();
     emit headlineChanged();

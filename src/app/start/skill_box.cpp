@@ -2,6 +2,8 @@
 
 #include "app/packs/shipped_packs.h"
 #include "app/theme.h"
+#include "core/pack/pack_reader.h"
+#include "report/words.h"
 
 #include <QApplication>
 #include <QCompleter>
@@ -92,12 +94,27 @@ SkillBox::SkillBox(QWidget* parent) : QComboBox(parent) {
     connect(lineEdit(), &QLineEdit::editingFinished, this, [this] { search(lineEdit()->text()); });
 }
 
-void SkillBox::fill(const QStringList& lastUsed) {
-    if (count() > 0 && order_ == lastUsed)
+void SkillBox::fill(const QStringList& lastUsed, const std::vector<OwnSkill>& own) {
+    QStringList ownTexts;
+    for (const OwnSkill& skill : own)
+        if (!skill.editions.empty())
+            ownTexts << skill.editions.back().pack;
+    if (count() > 0 && order_ == lastUsed && ownTexts_ == ownTexts)
         return;
     order_ = lastUsed;
+    ownTexts_ = ownTexts;
     const QString chosen = packTitle();
     std::vector<ShippedPack> packs = shippedPacks();
+    for (const QString& text : ownTexts) {
+        const PackReading reading = readPack(text.toStdString());
+        if (reading.faults.empty())
+            packs.push_back({words::text(reading.pack.title),
+                             text,
+                             tr("Your own"),
+                             words::text(reading.pack.about).section(QStringLiteral(". "), 0, 0),
+                             {},
+                             {}});
+    }
     const auto rank = [&](const ShippedPack& pack) {
         const auto at = lastUsed.indexOf(pack.title);
         return at < 0 ? lastUsed.size() : at;

@@ -107,11 +107,15 @@ void StartPage::refresh() {
     desk_->refresh();
     shelf_->refresh();
     QStringList used;
+    std::vector<OwnSkill> own;
+    if (workspace().library())
+        if (auto skills = workspace().library()->ownSkills())
+            own = std::move(*skills);
     if (workspace().library())
         if (const auto cases = workspace().library()->cases())
             for (const CaseEntry& entry : *cases)
                 used << entry.title;
-    skill_->fill(used);
+    skill_->fill(used, own);
     // What a newcomer does first stands first.
     static_cast<QBoxLayout*>(layout())->setDirection(shelf_->isEmpty() ? QBoxLayout::RightToLeft
                                                                        : QBoxLayout::LeftToRight);

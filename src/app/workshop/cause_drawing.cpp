@@ -74,9 +74,7 @@ void CauseDrawing::setPack(const Pack& pack) {
     update();
 }
 
-QSize CauseDrawing::sizeHint() const {
-    return {480, static_cast<int>(2 * kEdge + rows_ * (kBoxHigh + kGapDown))};
-}
+QSize CauseDrawing::sizeHint() const { return {480, static_cast<int>(2 * kEdge + rows_ * (kBoxHigh + kGapDown))}; }
 
 void CauseDrawing::select(const std::string& fault) {
     selected_ = fault;

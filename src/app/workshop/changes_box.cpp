@@ -66,8 +66,8 @@ void ChangesBox::look() {
     workspace_.start<std::vector<CaseChange>>(
         tr("Judging every case by the skill"), this, workspace_.ofLibrary().newest(QStringLiteral("changes")),
         [folder = workspace_.library()->folder(), pack = desk_.pack(),
-         also = workspace_.hasCase() ? workspace_.data().id : CaseId()](
-            JobControl& control) -> Result<std::vector<CaseChange>> {
+         also = workspace_.hasCase() ? workspace_.data().id
+                                     : CaseId()](JobControl& control) -> Result<std::vector<CaseChange>> {
             const auto library = Library::open(folder, Library::Mode::ReadOnly); // its own connection, in this thread
             if (!library)
                 return library.error();
@@ -95,18 +95,20 @@ void ChangesBox::list(const std::vector<CaseChange>& changes) {
     for (const CaseChange& change : changes) {
         differ += change.any();
         const auto count = [](const QStringList& of) {
-            return of.isEmpty() ? QStringLiteral("–") : of.size() > 3 ? QString::number(of.size()) : of.join(QStringLiteral(", "));
+            return of.isEmpty()    ? QStringLiteral("–")
+                   : of.size() > 3 ? QString::number(of.size())
+                                   : of.join(QStringLiteral(", "));
         };
-        auto* item = new QTreeWidgetItem(
-            cases_, {QStringLiteral("%1, %2").arg(change.athlete, change.title), change.edition,
-                     change.cannot.isEmpty() ? count(change.values) : change.cannot, count(change.states),
-                     count(change.findings), count(change.rungs)});
+        auto* item =
+            new QTreeWidgetItem(cases_, {QStringLiteral("%1, %2").arg(change.athlete, change.title), change.edition,
+                                         change.cannot.isEmpty() ? count(change.values) : change.cannot,
+                                         count(change.states), count(change.findings), count(change.rungs)});
         // One of another skill is only tried: it is brought over where somebody ticks it.
         const bool uses = !(workspace_.hasCase() && change.id == workspace_.data().id &&
                             workspace_.data().pack.id != desk_.pack().id);
         item->setCheckState(0, uses ? Qt::Checked : Qt::Unchecked);
-        for (const auto& [column, list] : {std::pair(2, &change.values), {3, &change.states}, {4, &change.findings},
-                                           {5, &change.rungs}})
+        for (const auto& [column, list] :
+             {std::pair(2, &change.values), {3, &change.states}, {4, &change.findings}, {5, &change.rungs}})
             item->setToolTip(column, list->join(u'\n'));
     }
     said_->setText(changes.empty() ? tr("No case uses it yet.")

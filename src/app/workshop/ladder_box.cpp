@@ -76,8 +76,9 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
         std::vector<std::string> order;
         for (int i = 0; i < rungs_->count(); ++i)
             order.push_back(rungs_->item(i)->data(kDrillOfRow).toString().toStdString());
-        QMetaObject::invokeMethod(this, [this, order] { keepRungs(tr("Order of the ladder"), order); },
-                                  Qt::QueuedConnection); // the list is still moving its rows
+        QMetaObject::invokeMethod(
+            this, [this, order] { keepRungs(tr("Order of the ladder"), order); },
+            Qt::QueuedConnection); // the list is still moving its rows
     });
     const auto move = [this](int by) {
         std::vector<std::string> order = rungs();
@@ -106,13 +107,14 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
         order.push_back(id);
         own_->clear();
         (void)desk_.edit(tr("Drill: %1").arg(name), [&](PackDraft& draft) {
-            draft.put(PartList::Drills, {{"id", id},
-                                         {"title", title},
-                                         {"stage", "shadow"},
-                                         {"stress", "calm"},
-                                         {"cue", title},
-                                         {"good", tr("To be written: by what one sees that it went well.").toStdString()},
-                                         {"dose", {{"sets", 3}, {"repetitions", 8}}}});
+            draft.put(PartList::Drills,
+                      {{"id", id},
+                       {"title", title},
+                       {"stage", "shadow"},
+                       {"stress", "calm"},
+                       {"cue", title},
+                       {"good", tr("To be written: by what one sees that it went well.").toStdString()},
+                       {"dose", {{"sets", 3}, {"repetitions", 8}}}});
             draft.put(PartList::Ladders, {{"fault", fault()}, {"rungs", order}});
         });
         rungs_->setCurrentRow(rungs_->count() - 1);
@@ -150,8 +152,8 @@ void LadderBox::refresh() {
     int n = 0;
     for (const std::string& id : rungs()) {
         const DrillDef* def = desk_.pack().drill(id);
-        auto* item = new QListWidgetItem(QStringLiteral("%1  %2").arg(++n).arg(def ? words::text(def->title) : words::text(id)),
-                                         rungs_);
+        auto* item = new QListWidgetItem(
+            QStringLiteral("%1  %2").arg(++n).arg(def ? words::text(def->title) : words::text(id)), rungs_);
         item->setData(kDrillOfRow, words::text(id));
         if (id == rung)
             rungs_->setCurrentItem(item);

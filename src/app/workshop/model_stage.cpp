@@ -74,10 +74,11 @@ void ModelStage::show(const Pack& pack) {
     for (QWidget* widget : {static_cast<QWidget*>(stage_), static_cast<QWidget*>(strip_),
                             static_cast<QWidget*>(repetitions_), static_cast<QWidget*>(hint_)})
         widget->setVisible(!none);
-    none_->setText(workspace_.hasCase()
-                       ? tr("This case has no repetition that shows how it should be: add a model's session on the Film "
-                            "page, or mark the athlete's best repetitions as best. Words can be written without one.")
-                       : tr("Open a case with a model to point at. Words can be written without one."));
+    none_->setText(
+        workspace_.hasCase()
+            ? tr("This case has no repetition that shows how it should be: add a model's session on the Film "
+                 "page, or mark the athlete's best repetitions as best. Words can be written without one.")
+            : tr("Open a case with a model to point at. Words can be written without one."));
     at_ = 0;
     const QSignalBlocker quiet(repetitions_);
     repetitions_->clear();
@@ -90,7 +91,8 @@ void ModelStage::show(const Pack& pack) {
     }
     repetitions_->setCurrentIndex(at_);
     std::erase_if(picked_, [&](const PointRef& point) {
-        return std::find(pack_.marked.begin(), pack_.marked.end(), point) == pack_.marked.end() && !isDerived(point.part);
+        return std::find(pack_.marked.begin(), pack_.marked.end(), point) == pack_.marked.end() &&
+               !isDerived(point.part);
     });
     goToFrame(frame_);
 }
@@ -126,10 +128,10 @@ void ModelStage::nextRepetition(int by) {
     if (isEmpty())
         return;
     const RepetitionPlace from = placeOf(workspace_.data(), repetition());
-    const double share = from && from.repetition->to > from.repetition->from
-                             ? static_cast<double>(frame_ - from.repetition->from) /
-                                   (from.repetition->to - from.repetition->from)
-                             : 0;
+    const double share =
+        from && from.repetition->to > from.repetition->from
+            ? static_cast<double>(frame_ - from.repetition->from) / (from.repetition->to - from.repetition->from)
+            : 0;
     const int count = static_cast<int>(shown_.trials.size());
     at_ = (at_ + by + count) % count;
     repetitions_->setCurrentIndex(at_);
@@ -143,11 +145,12 @@ void ModelStage::place() {
     const RepetitionPlace at = placeOf(workspace_.data(), repetition());
     stage_->setSource({at.clip->path, frame_, workspace_.turnedOver(at.clip->path, frame_), shown_.ofModel});
     const EventDef* event = pack_.event(event_);
-    stage_->setCaption(repetitions_->currentText(),
-                       tr("frame %1%2").arg(frame_).arg(event ? QStringLiteral(" · ") + words::text(event->title)
-                                                              : QString()),
-                       shown_.ofModel ? look::dark().model : look::dark().athlete);
-    workspace_.requestFrame(at.clip->path, frame_, stage_, [this](const QImage& image, int) { stage_->setImage(image); });
+    stage_->setCaption(
+        repetitions_->currentText(),
+        tr("frame %1%2").arg(frame_).arg(event ? QStringLiteral(" · ") + words::text(event->title) : QString()),
+        shown_.ofModel ? look::dark().model : look::dark().athlete);
+    workspace_.requestFrame(at.clip->path, frame_, stage_,
+                            [this](const QImage& image, int) { stage_->setImage(image); });
 }
 
 void ModelStage::drawMarks() {
@@ -188,8 +191,8 @@ void ModelStage::drawStrip() {
     }
     for (const EventDef& event : pack_.events)
         if (const auto set = at.repetition->events.find(event.id); set != at.repetition->events.end())
-            content.events.push_back({words::text(event.id), words::text(event.title), set->second.frame,
-                                      event.id == event_});
+            content.events.push_back(
+                {words::text(event.id), words::text(event.title), set->second.frame, event.id == event_});
     strip_->setContent(std::move(content));
     strip_->setFrame(frame_);
 }

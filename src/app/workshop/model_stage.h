@@ -1,6 +1,6 @@
 #pragma once
-// A repetition that shows how it should be, to point at: frames to step through, points to click, key events as they are
-// set in it.
+// A repetition that shows how it should be, to point at: frames to step through, points to click, key events as they
+// are set in it.
 
 #include "app/workspace.h"
 #include "work/skill_of_case.h"

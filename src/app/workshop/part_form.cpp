@@ -118,7 +118,8 @@ void PartForm::build() {
         return;
     const auto title = shown->find(list_ == PartList::Ladders ? "fault" : "title");
     title_->setText(list_ == PartList::Marked ? QString::fromStdString(id_)
-                                              : title != shown->end() ? shownText(*title) : QString::fromStdString(id_));
+                    : title != shown->end()   ? shownText(*title)
+                                              : QString::fromStdString(id_));
     for (const FormField& field : fieldsOf(desk_.pack(), list_, *shown))
         add(field);
     below_->setText(belowFields(desk_.pack(), list_, id_));
@@ -224,8 +225,7 @@ void PartForm::add(const FormField& field) {
     case FormField::Kind::Tick: {
         auto* tick = new QCheckBox(field.title);
         tick->setChecked(value.is_boolean() && value.get<bool>());
-        connect(tick, &QCheckBox::clicked, this,
-                [this, field](bool on) { keep(field, on ? Json(true) : Json()); });
+        connect(tick, &QCheckBox::clicked, this, [this, field](bool on) { keep(field, on ? Json(true) : Json()); });
         editor = tick;
         break;
     }

@@ -43,9 +43,8 @@ RuleBox::RuleBox(Workspace& workspace, SkillDesk& desk, ModelStage& stage, QWidg
     said_->setWordWrap(true);
     column->addWidget(said_);
     connect(search_, &QPushButton::clicked, this, [this] { search(); });
-    connect(none_, &QPushButton::clicked, this, [this] {
-        (void)desk_.setKey(tr("No rule"), PartList::Events, event_, "suggest", Json());
-    });
+    connect(none_, &QPushButton::clicked, this,
+            [this] { (void)desk_.setKey(tr("No rule"), PartList::Events, event_, "suggest", Json()); });
     connect(rules_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { take(rules_->row(item)); });
     connect(rules_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { take(rules_->row(item)); });
 }
@@ -69,9 +68,8 @@ void RuleBox::show(const std::string& event) {
         int set = 0;
         for (const Trial& trial : stage_.shown().trials)
             set += trial.event(event) != nullptr;
-        said_->setText(
-            (def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
-            tr("Set in %1 of %2 repetitions.").arg(set).arg(stage_.shown().trials.size()));
+        said_->setText((def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
+                       tr("Set in %1 of %2 repetitions.").arg(set).arg(stage_.shown().trials.size()));
     }
 }
 
@@ -83,7 +81,8 @@ void RuleBox::search(bool takeBest) {
         tr("Finding rules"), this, workspace_.ofCase().newest(QStringLiteral("rules")),
         [pack = ofSingleCycles(desk_.pack()), event = event_, trials = stage_.shown().trials,
          others = othersOf(workspace_.data(), stage_.shown())](JobControl& control) -> Result<RuleSearch> {
-            RuleSearch found = searchRules(pack, event, trials, others, [&](double share) { return control.goOn(share); });
+            RuleSearch found =
+                searchRules(pack, event, trials, others, [&](double share) { return control.goOn(share); });
             return found.stopped ? Result<RuleSearch>(cancelled()) : Result<RuleSearch>(std::move(found));
         },
         [this, event = event_, takeBest](const Result<RuleSearch>& found) {
@@ -119,7 +118,8 @@ void RuleBox::list(const RuleSearch& found) {
         found.repetitions < static_cast<int>(kFewestForRule)
             ? tr("Set it in two repetitions at least: one proves nothing.")
         : found.best.empty() || !found.best[0].holds()
-            ? tr("No rule places it within %1 frames in every repetition left out (%2 signals tried). It will be carried "
+            ? tr("No rule places it within %1 frames in every repetition left out (%2 signals tried). It will be "
+                 "carried "
                  "over from marked repetitions.")
                   .arg(kMostRuleFrames)
                   .arg(found.tried)
@@ -132,8 +132,8 @@ void RuleBox::take(int row) {
         return;
     const FoundRule& rule = found_.best[static_cast<std::size_t>(row)];
     if (!rule.holds()) {
-        said_->setText(tr("This one misses by more than %1 frames, or is not found in every repetition.")
-                           .arg(kMostRuleFrames));
+        said_->setText(
+            tr("This one misses by more than %1 frames, or is not found in every repetition.").arg(kMostRuleFrames));
         return;
     }
     if (desk_.setKey(tr("Rule of a position"), PartList::Events, event_, "suggest", eventRuleJson(rule.rule)))
@@ -163,27 +163,30 @@ void RuleBox::carry(const std::string& event) {
         [pack, examples, targets](JobControl&) -> Result<std::vector<TrialProposal>> {
             return proposeEvents(pack, examples, targets);
         },
-        [this](const Result<std::vector<TrialProposal>>& proposals) {
-            if (!proposals || !workspace_.hasCase())
-                return;
-            (void)workspace_.apply(tr("Carried over to the other repetitions"), [&](Edit& edit) -> Result<void> {
-                for (const TrialProposal& proposal : *proposals)
-                    for (const EventProposal& found : proposal.events) {
-                        const RepetitionPlace at = placeOf(workspace_.data(), repetitionId(proposal.trial));
-                        if (!at)
-                            continue;
-                        const auto set = at.repetition->events.find(found.event);
-                        const double frame = std::round(found.frame);
-                        if (set != at.repetition->events.end() &&
-                            (!isProposed(set->second.source) || set->second.frame == frame))
-                            continue; // set by hand meanwhile, or there already
-                        StoredEvent stored{frame, {}, std::string(kProposedEvent)};
-                        stored.proposedFrame = frame;
-                        if (const auto set = edit.setEvent(at.repetition->id, found.event, stored); !set)
-                            return set;
-                    }
-                return {};
-            }, QStringLiteral("carry"));
+        [this, event, then = workspace_.snapshot()](const Result<std::vector<TrialProposal>>& proposals) {
+            if (!proposals || !workspace_.hasCase() || !desk_.isOpen() || !desk_.pack().event(event))
+                return; // it was taken back meanwhile
+            (void)workspace_.apply(
+                tr("Carried over to the other repetitions"),
+                [&](Edit& edit) -> Result<void> {
+                    for (const TrialProposal& proposal : *proposals)
+                        for (const EventProposal& found : proposal.events) {
+                            const RepetitionPlace at = placeOf(workspace_.data(), repetitionId(proposal.trial));
+                            if (!sameFrames(placeOf(*then, repetitionId(proposal.trial)), at))
+                                continue;
+                            const auto set = at.repetition->events.find(found.event);
+                            const double frame = std::round(found.frame);
+                            if (set != at.repetition->events.end() &&
+                                (!isProposed(set->second.source) || set->second.frame == frame))
+                                continue; // set by hand meanwhile, or there already
+                            StoredEvent stored{frame, {}, std::string(kProposedEvent)};
+                            stored.proposedFrame = frame;
+                            if (const auto set = edit.setEvent(at.repetition->id, found.event, stored); !set)
+                                return set;
+                        }
+                    return {};
+                },
+                QStringLiteral("carry"));
         },
         Pace::Quick);
 }

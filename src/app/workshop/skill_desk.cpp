@@ -56,8 +56,7 @@ void SkillDesk::read() {
 }
 
 bool SkillDesk::changedSinceKept() const {
-    return skill().editions.empty() ||
-           !packDiff(skill().editions.back().pack.toStdString(), draft_->text()).empty();
+    return skill().editions.empty() || !packDiff(skill().editions.back().pack.toStdString(), draft_->text()).empty();
 }
 
 QString SkillDesk::nextEdition() const {
@@ -181,8 +180,8 @@ bool SkillDesk::keepEdition() {
         return edit.setOwnSkill(open_, text);
     });
     if (done)
-        workspace_.say(tr("Kept as edition %1. Cases keep the edition that they have until they are brought over.")
-                           .arg(edition));
+        workspace_.say(
+            tr("Kept as edition %1. Cases keep the edition that they have until they are brought over.").arg(edition));
     refresh();
     return done;
 }
@@ -192,8 +191,7 @@ bool SkillDesk::bringOver(const std::vector<CaseId>& cases, const QString& packT
         for (const CaseId id : cases) {
             if (const auto set = edit.setPack(id, packText); !set)
                 return set;
-            if (const auto noted =
-                    edit.note(id, QStringLiteral("brought to edition %1 of the skill").arg(edition), {});
+            if (const auto noted = edit.note(id, QStringLiteral("brought to edition %1 of the skill").arg(edition), {});
                 !noted)
                 return noted;
         }
@@ -211,9 +209,8 @@ bool SkillDesk::follow(bool on) {
         return false;
     }
     const QString text = on ? textToFollow(*draft_) : QString::fromStdString(draft_->text());
-    const bool done =
-        workspace_.apply(on ? tr("Try the skill on this case") : tr("The case keeps the skill as it is"),
-                         [&](Edit& edit) { return edit.setPack(workspace_.data().id, text); });
+    const bool done = workspace_.apply(on ? tr("Try the skill on this case") : tr("The case keeps the skill as it is"),
+                                       [&](Edit& edit) { return edit.setPack(workspace_.data().id, text); });
     refresh();
     return done;
 }

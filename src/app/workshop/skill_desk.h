@@ -33,8 +33,8 @@ public:
     /// Whether the open case is judged by the draft, whatever it becomes.
     [[nodiscard]] bool caseFollows() const;
 
-    /// One undo step; `also` changes more in the same one. What the change does to the draft is looked at by the reader,
-    /// never refused: only a draft without a fault goes to the case that follows.
+    /// One undo step; `also` changes more in the same one. What the change does to the draft is looked at by the
+    /// reader, never refused: only a draft without a fault goes to the case that follows.
     bool edit(const QString& name, const std::function<void(PackDraft&)>& change,
               const std::function<Result<void>(Edit&)>& also = {});
     /// The part with one key changed; null takes the key away.

@@ -104,8 +104,7 @@ Workshop::Workshop(Workspace& workspace, QWidget* parent)
         showArrow();
         emit headlineChanged();
     });
-    connect(skills_, &QComboBox::activated, this,
-            [this](int) { desk_->open(skills_->currentData().toLongLong()); });
+    connect(skills_, &QComboBox::activated, this, [this](int) { desk_->open(skills_->currentData().toLongLong()); });
     const auto begin = [this] {
         const QString title = newName_->text().trimmed();
         if (title.isEmpty()) {
@@ -259,8 +258,7 @@ void Workshop::buildMiddle(QWidget* middle) {
         showOffers();
     });
     connect(ranges_, &QPushButton::clicked, this, &Workshop::measureRanges);
-    connect(offers_, &QListWidget::itemClicked, this,
-            [this](QListWidgetItem* item) { takeOffer(offers_->row(item)); });
+    connect(offers_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { takeOffer(offers_->row(item)); });
     connect(offers_, &QListWidget::itemActivated, this,
             [this](QListWidgetItem* item) { takeOffer(offers_->row(item)); });
     connect(causes_, &CauseDrawing::faultClicked, this,
@@ -340,14 +338,14 @@ void Workshop::fillSkills() {
         findChild<QPushButton*>(QLatin1String(name))->setEnabled(desk_->isOpen());
     begin_->setEnabled(workspace_.hasCase());
     whole_->setCurrentIndex(desk_->isOpen() ? 1 : 0);
-    none_->setText(
-        tr("<p><b>No skill of your own yet.</b></p><p>Open a case with a model, or with the athlete's best repetitions "
-           "marked as best: one begun with <i>Any movement</i>, or with a skill that comes near. Write a name above and "
-           "press <i>Make a skill of this case</i>. Its marks stay; then</p><ol><li>name the positions on the "
-           "picture,</li><li>click points to measure between them,</li><li>let the ranges be measured on the "
-           "model,</li><li>say what too much and too little is called,</li><li>draw what causes what,</li><li>choose "
-           "drills.</li></ol><p>At every step the case is judged by it as far as it goes. A skill from somebody else is "
-           "data: it is checked and shown before it is taken.</p>"));
+    none_->setText(tr(
+        "<p><b>No skill of your own yet.</b></p><p>Open a case with a model, or with the athlete's best repetitions "
+        "marked as best: one begun with <i>Any movement</i>, or with a skill that comes near. Write a name above and "
+        "press <i>Make a skill of this case</i>. Its marks stay; then</p><ol><li>name the positions on the "
+        "picture,</li><li>click points to measure between them,</li><li>let the ranges be measured on the "
+        "model,</li><li>say what too much and too little is called,</li><li>draw what causes what,</li><li>choose "
+        "drills.</li></ol><p>At every step the case is judged by it as far as it goes. A skill from somebody else is "
+        "data: it is checked and shown before it is taken.</p>"));
     if (!desk_->isOpen())
         return;
     const bool sound = desk_->reading().faults.empty();
@@ -367,13 +365,13 @@ QString Workshop::headline() const {
     if (!desk_->isOpen())
         return tr("Skills of your own are made here. <b>Next: open a case with a model, and make a skill of it.</b>");
     const Pack& pack = desk_->pack();
-    const QString what = tr("%1: %2, %3, %4.")
-                             .arg(words::text(pack.title),
-                                  words::counted(pack.events.size(), tr("position"), tr("positions")),
-                                  words::counted(pack.measures.size(), tr("measure"), tr("measures")),
-                                  words::counted(pack.faults.size(), tr("fault"), tr("faults")));
+    const QString what =
+        tr("%1: %2, %3, %4.")
+            .arg(words::text(pack.title), words::counted(pack.events.size(), tr("position"), tr("positions")),
+                 words::counted(pack.measures.size(), tr("measure"), tr("measures")),
+                 words::counted(pack.faults.size(), tr("fault"), tr("faults")));
     const QString next = !desk_->reading().faults.empty() ? tr("Next: mend what is wrong, at the left.")
-                         : pack.measures.empty()           ? tr("Next: click two or three points to measure something.")
+                         : pack.measures.empty()          ? tr("Next: click two or three points to measure something.")
                          : pack.faults.empty()  ? tr("Next: say what too much or too little of a measure is called.")
                          : pack.ladders.empty() ? tr("Next: choose drills for a fault.")
                                                 : tr("Next: keep it as an edition.");

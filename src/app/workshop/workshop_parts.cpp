@@ -86,8 +86,9 @@ void Workshop::showSection(Section section) {
     parts_->setVisible(lists);
     take_->setVisible(lists && section != Section::Points);
     ownPoint_->setVisible(section == Section::Points);
-    const QString headings[] = {tr("POSITIONS"), tr("POINTS THAT ARE MARKED"), tr("MEASURES"), tr("FAULTS"),
-                                tr("DRILLS"),    tr("WORDS"),                  tr("WORDS")};
+    const QString headings[] = {
+        tr("POSITIONS"), tr("POINTS THAT ARE MARKED"), tr("MEASURES"), tr("FAULTS"), tr("DRILLS"), tr("WORDS"),
+        tr("WORDS")};
     partsHeading_->setText(headings[static_cast<int>(section)]);
     fillParts();
     showArrow();
@@ -106,9 +107,9 @@ void Workshop::fillSections() {
         words::counted(pack.marked.size(), tr("point"), tr("points")),
         tr("%1, %2 with a range").arg(pack.measures.size()).arg(pack.ranges.size()),
         pack.faults.empty() ? tr("none yet") : QString::number(pack.faults.size()),
-        pack.ladders.empty() ? tr("none yet")
-                             : tr("%1, %2").arg(pack.ladders.size()).arg(
-                                   words::counted(pack.drills.size(), tr("drill"), tr("drills"))),
+        pack.ladders.empty()
+            ? tr("none yet")
+            : tr("%1, %2").arg(pack.ladders.size()).arg(words::counted(pack.drills.size(), tr("drill"), tr("drills"))),
         words::text(pack.title),
         tr("what would change")};
     const QString titles[] = {tr("Positions"), tr("Points"), tr("Measures"), tr("Faults"),
@@ -199,7 +200,8 @@ void Workshop::fillParts() {
                             const Json value = range->value(key, Json());
                             return value.is_number() ? words::figures(value.get<double>(), 3) : QStringLiteral("…");
                         };
-                        text += QStringLiteral("\n%1 – %2%3").arg(end("low"), end("high"), def ? words::unitAfter(*def) : QString());
+                        text += QStringLiteral("\n%1 – %2%3")
+                                    .arg(end("low"), end("high"), def ? words::unitAfter(*def) : QString());
                     }
                 add(part.id, text);
             }
@@ -236,7 +238,8 @@ void Workshop::addOwnPoint() {
         draft.put(PartList::Points, {{"id", id}, {"title", title.toStdString()}});
         draft.put(PartList::Marked, id);
     });
-    workspace_.say(tr("\"%1\" is marked on the Mark page from now on, in this case and in all that use the skill.").arg(title));
+    workspace_.say(
+        tr("\"%1\" is marked on the Mark page from now on, in this case and in all that use the skill.").arg(title));
 }
 
 void Workshop::addLine() {
@@ -447,9 +450,10 @@ void Workshop::setPosition() {
         return;
     const int frame = stage_->frame();
     const EventDef* event = desk_->pack().event(id);
-    const bool done = workspace_.apply(tr("Set: %1").arg(event ? words::text(event->title) : words::text(id)), [&](Edit& edit) {
-        return edit.setEvent(stage_->repetition(), id, {static_cast<double>(frame), {}, std::string(kByHand)});
-    });
+    const bool done =
+        workspace_.apply(tr("Set: %1").arg(event ? words::text(event->title) : words::text(id)), [&](Edit& edit) {
+            return edit.setEvent(stage_->repetition(), id, {static_cast<double>(frame), {}, std::string(kByHand)});
+        });
     if (done)
         rules_->carry(id); // to those that nobody has looked at yet: the more are set, the nearer
 }
@@ -464,9 +468,8 @@ void Workshop::nextRepetition(int by) {
                                                              std::lround(set->second.frame) == stage_->frame()) {
             StoredEvent confirmed = set->second;
             confirmed.source = confirmedSource(confirmed.source);
-            if (workspace_.apply(tr("Taken as it stands"), [&](Edit& edit) {
-                    return edit.setEvent(at.repetition->id, id, confirmed);
-                }))
+            if (workspace_.apply(tr("Taken as it stands"),
+                                 [&](Edit& edit) { return edit.setEvent(at.repetition->id, id, confirmed); }))
                 rules_->carry(id);
         }
     stage_->nextRepetition(by);
@@ -493,15 +496,17 @@ void Workshop::takePart() {
             names << words::text(part.title);
     if (!names.isEmpty())
         workspace_.say(tr("Went with it, since it stood on it: %1. Undo brings all back.")
-                           .arg(names.mid(0, 6).join(QStringLiteral(", ")) + (names.size() > 6 ? QStringLiteral("…") : QString())));
+                           .arg(names.mid(0, 6).join(QStringLiteral(", ")) +
+                                (names.size() > 6 ? QStringLiteral("…") : QString())));
 }
 
 void Workshop::drawArrow(const QString& cause, const QString& fault) {
     const std::string from = cause.toStdString(), to = fault.toStdString();
     if (leadsTo(desk_->pack(), to, from)) {
-        workspace_.say(tr("That would close a circle: \"%1\" follows from \"%2\" already.")
-                           .arg(words::text(desk_->pack().fault(from)->title), words::text(desk_->pack().fault(to)->title)),
-                       true);
+        workspace_.say(
+            tr("That would close a circle: \"%1\" follows from \"%2\" already.")
+                .arg(words::text(desk_->pack().fault(from)->title), words::text(desk_->pack().fault(to)->title)),
+            true);
         return;
     }
     const Json* part = desk_->draft().part(PartList::Faults, to);
@@ -531,7 +536,8 @@ void Workshop::showArrow() {
     if (!found)
         return;
     const FaultDef *from = desk_->pack().fault(cause), *to = desk_->pack().fault(fault);
-    arrowSaid_->setText(tr("%1 → %2").arg(words::text(from ? from->title : cause), words::text(to ? to->title : fault)));
+    arrowSaid_->setText(
+        tr("%1 → %2").arg(words::text(from ? from->title : cause), words::text(to ? to->title : fault)));
     const double weight = found->value("weight", Json()).is_number() ? (*found)["weight"].get<double>() : 0;
     weight_->setCurrentIndex(weight < .4 ? 0 : weight < .65 ? 1 : 2);
     if (!because_->hasFocus() && found->value("because", Json()).is_string())
@@ -564,9 +570,8 @@ void Workshop::takeFile() {
 void Workshop::giveFile() {
     if (!desk_->isOpen())
         return;
-    const QString path =
-        QFileDialog::getSaveFileName(this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".json"),
-                                     tr("Skill (*.json)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".json"), tr("Skill (*.json)"));
     if (!path.isEmpty())
         giveTo(path);
 }
@@ -585,33 +590,56 @@ std::vector<PageKey> Workshop::keyTable() {
     const bool positions = pointing && section_ == Section::Positions;
     std::vector<PageKey> out;
     constexpr int kMany = 10;
-    out.push_back({QStringLiteral("← →"), tr("a frame"), tr("A frame back or on; with Shift ten"),
-                   {Qt::Key_Left, Qt::Key_Right},
-                   [this](KeyPress press) {
-                       stage_->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? kMany : 1));
-                   },
-                   pointing});
-    out.push_back({QStringLiteral("N B"), tr("repetition"),
+    out.push_back(
+        {QStringLiteral("← →"),
+         tr("a frame"),
+         tr("A frame back or on; with Shift ten"),
+         {Qt::Key_Left, Qt::Key_Right},
+         [this](KeyPress press) { stage_->step((press.key == Qt::Key_Left ? -1 : 1) * (press.shift ? kMany : 1)); },
+         pointing});
+    out.push_back({QStringLiteral("N B"),
+                   tr("repetition"),
                    tr("The next repetition, what was carried over taken as it stands; the one before"),
                    {Qt::Key_N, Qt::Key_B},
-                   [this](KeyPress press) { nextRepetition(press.key == Qt::Key_N ? 1 : -1); }, pointing});
-    out.push_back({QStringLiteral("P"), tr("new position here"), {}, {Qt::Key_P}, [this](KeyPress) { namePosition(); },
+                   [this](KeyPress press) { nextRepetition(press.key == Qt::Key_N ? 1 : -1); },
+                   pointing});
+    out.push_back({QStringLiteral("P"),
+                   tr("new position here"),
+                   {},
+                   {Qt::Key_P},
+                   [this](KeyPress) { namePosition(); },
                    positions});
-    out.push_back({QStringLiteral("E"), tr("set the position here"),
-                   tr("Set the position here; with Shift the next repetition comes"), {Qt::Key_E},
+    out.push_back({QStringLiteral("E"),
+                   tr("set the position here"),
+                   tr("Set the position here; with Shift the next repetition comes"),
+                   {Qt::Key_E},
                    [this](KeyPress press) {
                        setPosition();
                        if (press.shift)
                            stage_->nextRepetition(1);
                    },
                    positions && !chosenPart().empty()});
-    out.push_back({QStringLiteral("E"), tr("next position"), tr("The next position, and what is measured there"), {Qt::Key_E},
-                   [this](KeyPress) { nextMoment(); }, pointing && section_ == Section::Measures});
-    out.push_back({QStringLiteral("R"), tr("find rules"), tr("Rules by which the position finds itself; with Shift the best is taken"), {Qt::Key_R},
-                   [this](KeyPress press) { rules_->search(press.shift); }, positions && !chosenPart().empty()});
-    out.push_back({QStringLiteral("Del"), tr("take out"), tr("The chosen part, and what stands on it"), {Qt::Key_Delete},
-                   [this](KeyPress) { takePart(); }, desk_->isOpen() && !chosenPart().empty()});
-    out.push_back({QStringLiteral("1–7"), tr("section"), tr("Positions, points, measures, faults, ladders, words, cases"),
+    out.push_back({QStringLiteral("E"),
+                   tr("next position"),
+                   tr("The next position, and what is measured there"),
+                   {Qt::Key_E},
+                   [this](KeyPress) { nextMoment(); },
+                   pointing && section_ == Section::Measures});
+    out.push_back({QStringLiteral("R"),
+                   tr("find rules"),
+                   tr("Rules by which the position finds itself; with Shift the best is taken"),
+                   {Qt::Key_R},
+                   [this](KeyPress press) { rules_->search(press.shift); },
+                   positions && !chosenPart().empty()});
+    out.push_back({QStringLiteral("Del"),
+                   tr("take out"),
+                   tr("The chosen part, and what stands on it"),
+                   {Qt::Key_Delete},
+                   [this](KeyPress) { takePart(); },
+                   desk_->isOpen() && !chosenPart().empty()});
+    out.push_back({QStringLiteral("1–7"),
+                   tr("section"),
+                   tr("Positions, points, measures, faults, ladders, words, cases"),
                    {Qt::Key_1, Qt::Key_2, Qt::Key_3, Qt::Key_4, Qt::Key_5, Qt::Key_6, Qt::Key_7},
                    [this](KeyPress press) { showSection(static_cast<Section>(press.key - Qt::Key_1)); },
                    desk_->isOpen()});

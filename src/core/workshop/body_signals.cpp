@@ -10,15 +10,18 @@ struct JointRow {
     Joint joint;
     std::string_view a, b, c;
 };
-constexpr std::array kJoints = {JointRow{Joint::Knee, "hip", "knee", "ankle"},
-                                JointRow{Joint::Elbow, "shoulder", "elbow", "wrist"},
-                                JointRow{Joint::Hip, "shoulder", "hip", "knee"},
-                                JointRow{Joint::Ankle, "knee", "ankle", "toe"},
-                                JointRow{Joint::Wrist, "elbow", "wrist", "hand"}};
+constexpr std::array kJoints = {
+    JointRow{Joint::Knee, "hip", "knee", "ankle"}, JointRow{Joint::Elbow, "shoulder", "elbow", "wrist"},
+    JointRow{Joint::Hip, "shoulder", "hip", "knee"}, JointRow{Joint::Ankle, "knee", "ankle", "toe"},
+    JointRow{Joint::Wrist, "elbow", "wrist", "hand"}};
 /// From the lower to the upper end where a body stands.
-constexpr std::array<std::pair<std::string_view, std::string_view>, 7> kSegments = {
-    {{"ankle", "knee"}, {"knee", "hip"}, {"hip", "shoulder"}, {"elbow", "shoulder"}, {"wrist", "elbow"},
-     {"mid_hip", "mid_shoulder"}, {"toe", "heel"}}};
+constexpr std::array<std::pair<std::string_view, std::string_view>, 7> kSegments = {{{"ankle", "knee"},
+                                                                                     {"knee", "hip"},
+                                                                                     {"hip", "shoulder"},
+                                                                                     {"elbow", "shoulder"},
+                                                                                     {"wrist", "elbow"},
+                                                                                     {"mid_hip", "mid_shoulder"},
+                                                                                     {"toe", "heel"}}};
 
 /// The side a name says: "left_knee" is of the left one.
 std::string sideOf(const PointRef& point) {
@@ -71,7 +74,7 @@ std::optional<LengthUnit> bodyLength(const std::vector<PointRef>& points) {
                 return &point;
         return nullptr;
     };
-    if (const PointRef *low = find("mid_hip", {}), *high = find("mid_shoulder", {}); low && high)
+    if (const PointRef* low = find("mid_hip", {}), *high = find("mid_shoulder", {}); low && high)
         return LengthUnit{false, *low, *high};
     for (const auto& [a, b] : {std::pair("hip", "shoulder"), {"hip", "knee"}, {"shoulder", "elbow"}, {"knee", "ankle"}})
         for (const PointRef& point : points)

@@ -38,8 +38,8 @@ public:
         if (at.events.size() == 1 && pack.event(at.events[0])) {
             moment_ = at.events[0];
             when_ = pack.event(moment_)->title;
-        } else if (const PhaseDef* phase = pack.phase(at.phase.empty() && !pack.phases.empty() ? pack.phases[0].id
-                                                                                              : at.phase)) {
+        } else if (const PhaseDef* phase =
+                       pack.phase(at.phase.empty() && !pack.phases.empty() ? pack.phases[0].id : at.phase)) {
             over_ = phase->id;
             when_ = phase->title;
         }
@@ -162,7 +162,9 @@ private:
         const auto& p = at_.points;
         add(Kind::LineAngle, {p[0], p[1]},
             "line " + name(p[0]) + " to " + name(p[1]) + " against " + name(p[2]) + " to " + name(p[3]), levelOf(p[1]),
-            [&](MeasureDef& def) { def.otherPoints = {p[2], p[3]}; });
+            [&](MeasureDef& def) {
+                def.otherPoints = {p[2], p[3]};
+            });
     }
 
     const Pack& pack_;

@@ -12,7 +12,7 @@ namespace riflesso {
 constexpr int kEnoughForSpread = 5; ///< repetitions; below, the lowest and the highest value are the range
 
 struct ModelRange {
-    std::string measure;    ///< or a lag of one, "order.lag.1"
+    std::string measure;                     ///< or a lag of one, "order.lag.1"
     double low = 0, high = 0, tolerance = 0; ///< in the measure's unit
     int repetitions = 0, performers = 0;     ///< that have a value
     bool bySpread = false;                   ///< else lowest to highest

@@ -88,6 +88,19 @@ bool withoutLost(Json& tree, const std::set<std::string>& measures, const std::s
     return tree.contains("observation") && !observations.contains(textOf(tree, "observation"));
 }
 
+template <class Lost> void eraseWhere(Json& list, const Lost& lost) {
+    for (std::size_t i = 0; list.is_array() && i < list.size();) {
+        if (lost(list[i]))
+            list.erase(i);
+        else
+            ++i;
+    }
+}
+/// A list of names without those that are not there.
+void keepNamed(Json& list, const std::set<std::string>& there) {
+    eraseWhere(list, [&](const Json& name) { return !name.is_string() || !there.contains(name.get<std::string>()); });
+}
+
 /// Every text in a part that could be the name of a point.
 void collect(const Json& json, std::set<std::string>& into) {
     if (json.is_string()) {
@@ -301,6 +314,9 @@ void PackDraft::prune(std::vector<PartName>& gone) {
                    against != "plumb" && !lines.contains(against);
         });
         const auto left = ids(PartList::Measures), seen = ids(PartList::Observations);
+        for (Json& measure : list(PartList::Measures))
+            if (const std::string trade = textOf(measure, "trade_with"); !trade.empty() && !left.contains(trade))
+                measure.erase("trade_with");
         again |= drop(PartList::Ranges, [&](const Json& range) {
             return !left.contains(std::string(baseMeasure(textOf(range, "measure"))));
         });
@@ -313,26 +329,27 @@ void PackDraft::prune(std::vector<PartName>& gone) {
                 continue;
             if (const std::string phase = textOf(fault, "phase"); !phase.empty() && !phases.contains(phase))
                 fault.erase("phase");
-            if (fault.contains("causes") && fault["causes"].is_array())
-                for (std::size_t i = 0; i < fault["causes"].size();) {
-                    const std::string cause = textOf(fault["causes"][i], "fault");
-                    if (!cause.empty() && !faults.contains(cause))
-                        fault["causes"].erase(i);
-                    else
-                        ++i;
-                }
+            if (fault.contains("causes"))
+                eraseWhere(fault["causes"], [&](const Json& cause) {
+                    const std::string of = textOf(cause, "fault");
+                    return !of.empty() && !faults.contains(of);
+                });
         }
         again |= drop(PartList::Ladders, [&](Json& ladder) {
-            if (!ladder.is_object() || !faults.contains(textOf(ladder, "fault")))
+            if (!ladder.is_object())
                 return true;
-            Json& rungs = ladder["rungs"];
-            for (std::size_t i = 0; rungs.is_array() && i < rungs.size();)
-                if (rungs[i].is_string() && !drills.contains(rungs[i].get<std::string>()))
-                    rungs.erase(i);
-                else
-                    ++i;
-            return rungs.empty();
+            if (ladder.contains("also"))
+                keepNamed(ladder["also"], faults);
+            if (!faults.contains(textOf(ladder, "fault"))) {
+                if (!ladder.contains("also") || ladder["also"].empty())
+                    return true;
+                ladder["fault"] = ladder["also"][0]; // it serves the others still
+                ladder["also"].erase(0);
+            }
+            keepNamed(ladder["rungs"], drills);
+            return ladder["rungs"].empty();
         });
+        pruneChoices(events, left, faults);
         for (Json& event : list(PartList::Events)) {
             if (event.is_object() && event.contains("suggest") && event["suggest"].contains("signal") &&
                 namesLostPoint(event["suggest"]["signal"], own))
@@ -346,6 +363,45 @@ void PackDraft::prune(std::vector<PartName>& gone) {
     }
 }
 
+/// Forms, disputes and profiles name parts as well.
+void PackDraft::pruneChoices(const std::set<std::string>& events, const std::set<std::string>& measures,
+                             const std::set<std::string>& faults) {
+    const auto each = [&](const char* key, const auto& work) {
+        if (const auto found = json_->find(key); found != json_->end() && found->is_array())
+            for (Json& one : *found)
+                if (one.is_object())
+                    work(one);
+    };
+    const auto rangesOf = [&](Json& home) {
+        if (home.contains("ranges"))
+            eraseWhere(home["ranges"], [&](const Json& range) {
+                return !measures.contains(std::string(baseMeasure(textOf(range, "measure"))));
+            });
+    };
+    each("profiles", [&](Json& profile) { keepNamed(profile["faults"], faults); });
+    each("variants", [&](Json& variant) {
+        if (variant.contains("events"))
+            keepNamed(variant["events"], events);
+        if (variant.contains("model") && variant["model"].is_object())
+            rangesOf(variant["model"]);
+    });
+    each("disputes", [&](Json& dispute) {
+        if (!dispute.contains("positions") || !dispute["positions"].is_array())
+            return;
+        for (Json& position : dispute["positions"]) {
+            if (!position.is_object())
+                continue;
+            rangesOf(position);
+            if (position.contains("leave_out"))
+                keepNamed(position["leave_out"], faults);
+        }
+    });
+    if (const auto profiles = json_->find("profiles"); profiles != json_->end())
+        eraseWhere(*profiles, [](const Json& profile) {
+            return profile.is_object() && profile.contains("faults") && profile["faults"].empty();
+        });
+}
+
 void PackDraft::set(std::string_view key, const Json& value) {
     if (value.is_null())
         json_->erase(std::string(key));
@@ -357,30 +413,46 @@ void PackDraft::joinPhases() {
     const std::vector<PartName> events = parts(PartList::Events);
     if (events.size() < 2)
         return;
-    Json& phases = list(PartList::Phases);
+    std::set<std::string> used;
+    for (const PartList other : {PartList::Measures, PartList::Faults})
+        for (const Json& part : list(other))
+            for (const char* key : {"over", "phase", "of", "to_phase"})
+                used.insert(textOf(part, key));
+    Json& phases = list(PartList::Phases); // after those lists: making one moves the others
     // The one that was made for the whole grows with it.
     constexpr const char* kJoined = "x-joined";
     const auto whole = std::find_if(phases.begin(), phases.end(),
                                     [&](const Json& phase) { return textOf(phase, kJoined) == "whole"; });
-    if (whole != phases.end()) {
+    const bool hasWhole = whole != phases.end();
+    if (hasWhole) {
         (*whole)["from"] = events.front().id;
         (*whole)["to"] = events.back().id;
     }
-    const auto join = [&](const PartName& from, const PartName& to, const std::string& title) -> Json* {
+    // One made between neighbours goes where they are none any more, unless something is measured over it.
+    const auto areNeighbours = [&](const Json& phase) {
+        for (std::size_t i = 1; i < events.size(); ++i)
+            if (textOf(phase, "from") == events[i - 1].id && textOf(phase, "to") == events[i].id)
+                return true;
+        return false;
+    };
+    eraseWhere(phases, [&](const Json& phase) {
+        return textOf(phase, kJoined) == "between" && !areNeighbours(phase) && !used.contains(textOf(phase, "id"));
+    });
+    const auto join = [&](const PartName& from, const PartName& to, const std::string& title, const char* how) -> bool {
         for (Json& phase : phases)
             if (textOf(phase, "from") == from.id && textOf(phase, "to") == to.id && textOf(phase, kJoined) != "whole")
-                return nullptr;
+                return false;
         phases.push_back({{"id", freeId(PartList::Phases, from.id + "_to_" + to.id)},
                           {"title", title},
                           {"from", from.id},
-                          {"to", to.id}});
-        return &phases.back();
+                          {"to", to.id},
+                          {kJoined, how}});
+        return true;
     };
     for (std::size_t i = 1; i < events.size(); ++i)
-        join(events[i - 1], events[i], betweenTitle(events[i - 1].title, events[i].title));
-    if (whole == phases.end() && events.size() > 2)
-        if (Json* made = join(events.front(), events.back(), "Whole movement"))
-            (*made)[kJoined] = "whole";
+        join(events[i - 1], events[i], betweenTitle(events[i - 1].title, events[i].title), "between");
+    if (!hasWhole && events.size() > 2)
+        join(events.front(), events.back(), "Whole movement", "whole");
 }
 
 /// Phases named after the events they lie between go with a new name of one.
@@ -485,7 +557,8 @@ std::string nextEdition(const std::string& edition, const std::vector<PackChange
         at = read.ptr + 1;
     }
     const auto any = [&](PackChange::Kind kind) {
-        return std::any_of(changes.begin(), changes.end(), [&](const PackChange& change) { return change.kind == kind; });
+        return std::any_of(changes.begin(), changes.end(),
+                           [&](const PackChange& change) { return change.kind == kind; });
     };
     if (any(PackChange::Kind::Structure)) {
         if (figures[0] == 0)

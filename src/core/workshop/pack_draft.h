@@ -9,6 +9,7 @@
 
 #include <map>
 #include <memory>
+#include <set>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -30,8 +31,8 @@ class PackDraft {
 public:
     /// Any JSON object of at most kMaxPackBytes; else an error with the place.
     [[nodiscard]] static Result<PackDraft> read(std::string_view text, std::string_view name);
-    /// A skill of one's own that begins as another: with its own title and id ("own.side-kick"), edition 0.1.0, and what
-    /// the other says.
+    /// A skill of one's own that begins as another: with its own title and id ("own.side-kick"), edition 0.1.0, and
+    /// what the other says.
     [[nodiscard]] static PackDraft of(const PackDraft& other, const std::string& title);
     ~PackDraft();
     PackDraft(const PackDraft& other);
@@ -50,8 +51,8 @@ public:
 
     /// In the place of the part with its id, else at the end; an event before the event `before`.
     void put(PartList list, const Json& part, std::string_view before = {});
-    /// With all that cannot stand without it (a measure taken at an event, the fault that has no condition left …); what
-    /// else went is listed.
+    /// With all that cannot stand without it (a measure taken at an event, the fault that has no condition left …);
+    /// what else went is listed.
     std::vector<PartName> take(PartList list, const std::string& id);
     /// A text or a value of the pack itself: "title", "about", "views". Null takes it away.
     void set(std::string_view key, const Json& value);
@@ -66,6 +67,8 @@ private:
     explicit PackDraft(std::unique_ptr<Json> json);
     [[nodiscard]] Json& list(PartList list);
     void prune(std::vector<PartName>& gone);
+    void pruneChoices(const std::set<std::string>& events, const std::set<std::string>& measures,
+                      const std::set<std::string>& faults);
     void nameJoined(const std::map<std::string, std::string>& before);
     std::unique_ptr<Json> json_;
 };

@@ -149,7 +149,8 @@ public:
 
 private:
     [[nodiscard]] double cost(const FoundRule& found) const {
-        // A bound is true of a model and may be the very fault of an athlete. A level is the performer's own: another body passes it elsewhere. A share of one's own top speed travels.
+        // A bound is true of a model and may be the very fault of an athlete. A level is the performer's own: another
+        // body passes it elsewhere. A share of one's own top speed travels.
         constexpr double kBound = 0.8, kShare = 0.1, kLevel = 1, kNear = 0.5, kStray = 0.5;
         const Feature feature = found.rule.feature;
         const double fitted = feature == Feature::Maximum || feature == Feature::Minimum ? 0
@@ -158,8 +159,8 @@ private:
         constexpr double kNotElsewhere = 4;
         const double elsewhere =
             found.others > 0 ? kNotElsewhere * (1 - static_cast<double>(found.agrees) / found.others) : 0;
-        return found.rmsFrames + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted + elsewhere +
-               (found.near ? kNear : 0) + (isWithin(found.rule.signal) ? 0 : kStray);
+        return found.rmsFrames + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted +
+               elsewhere + (found.near ? kNear : 0) + (isWithin(found.rule.signal) ? 0 : kStray);
     }
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> bounds() const {
         std::vector<std::pair<std::string, std::string>> out = {{}};
@@ -207,9 +208,9 @@ private:
             if (!otherSignals_[i] || (!found.rule.after.empty() && !one.trial->event(found.rule.after)) ||
                 (!found.rule.before.empty() && !one.trial->event(found.rule.before)))
                 continue;
-            const auto at = placeRule(found.rule, *otherSignals_[i],
-                                      boundByEvents(found.rule, *one.trial, {one.fromS, one.toS}),
-                                      found.near ? std::optional(one.eventS) : std::nullopt);
+            const auto at =
+                placeRule(found.rule, *otherSignals_[i], boundByEvents(found.rule, *one.trial, {one.fromS, one.toS}),
+                          found.near ? std::optional(one.eventS) : std::nullopt);
             found.agrees += at && std::abs(*at - one.eventS) <= kAgreesS;
         }
     }

@@ -21,8 +21,8 @@ struct FoundRule {
     /// Of others, in which the event is not set: in how many it stands within 0.15 s of where the event is carried over
     /// to from the marked ones. With so many signals some fit a model by chance; who moves otherwise shows which.
     int agrees = 0, others = 0;
-    /// It stands only near where the event is carried over to from marked repetitions, as rules are used where there are
-    /// some: the worst of three starting points 0.05 s apart.
+    /// It stands only near where the event is carried over to from marked repetitions, as rules are used where there
+    /// are some: the worst of three starting points 0.05 s apart.
     bool near = false;
     [[nodiscard]] bool holds() const { return placed == of && rmsFrames <= kMostRuleFrames; }
 };
@@ -32,9 +32,10 @@ struct RuleSearch {
     int repetitions = 0;         ///< that have the event
     bool stopped = false;
 };
-/// Of every signal that the pack's points give (of the event's own, `by`, where it names some): its extremes, where it rises or falls through a level, where it starts
-/// and comes to rest, over the repetition or bounded by the neighbouring events. A bound counts as a drawback: the
-/// order has to be physical then; so does every one of `others` that it does not agree with. `onward` is asked between signals with the share done; false stops.
+/// Of every signal that the pack's points give (of the event's own, `by`, where it names some): its extremes, where it
+/// rises or falls through a level, where it starts and comes to rest, over the repetition or bounded by the
+/// neighbouring events. A bound counts as a drawback: the order has to be physical then; so does every one of `others`
+/// that it does not agree with. `onward` is asked between signals with the share done; false stops.
 [[nodiscard]] RuleSearch searchRules(const Pack& pack, const std::string& event, const std::vector<Trial>& marked,
                                      const std::vector<Trial>& others = {},
                                      const std::function<bool(double)>& onward = {});
