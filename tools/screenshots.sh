@@ -15,10 +15,10 @@ for page in athlete film mark mirror:elbow_down findings plan practice progress 
     shoot "$page" "${name/start/cases}.png" --case 1
 done
 shoot handover:walk-00000000-0000-4000-8000-000000000001:2 handover.png --case 1
+shoot packs:workshop workshop.png --case 1
 shoot mirror:wall wall.png --case 1
 shoot film:plan camera-plan.png --case 1
 shoot bench:demo/clips/mirelle_side.mp4 bench.png --case 3
-shoot handover:positions key-positions.png --case 1
 shoot mirror:head_release mirror-archery.png --case 3
 shoot mirror mirror-stroke.png --case 4
 shoot findings findings-crawl.png --case 5

@@ -1273,6 +1273,38 @@
         <source>this drill was not practised yet</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is largest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is smallest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 rises through %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 falls through %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 starts to change (%2 % of its fastest)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 comes to rest (%2 % of its fastest)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, after &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, before &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -3386,6 +3418,17 @@
     </message>
 </context>
 <context>
+    <name>riflesso::CauseDrawing</name>
+    <message>
+        <source>Faults and their causes: drag from a cause to what follows from it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No fault yet. Choose a measure and say what too much or too little of it is called.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::CauseMap</name>
     <message>
         <source>Cause map: causes left, consequences right</source>
@@ -3393,6 +3436,81 @@
     </message>
     <message>
         <source>%1 leads to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::ChangesBox</name>
+    <message>
+        <source>ON EVERY CASE THAT USES IT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>See what would change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring the ticked ones over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cases and what would change in them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Has</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>States</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First rungs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A case keeps the edition that it was judged with. Its latest set is judged by both, and the differences are listed before anything is brought over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep it as an edition first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judging every case by the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No case uses it yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 would change, each by its latest set. Marks, decisions and frozen assessments stay.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 brought to edition %2.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5693,6 +5811,77 @@
     </message>
 </context>
 <context>
+    <name>riflesso::LadderBox</name>
+    <message>
+        <source>LADDER OF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rungs, from easy to hard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DRILLS OF ALL SKILLS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a fault, a stage, a part of the body, equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search drills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drills found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a drill of your own: its name, then Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of a drill of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order of the ladder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A rung taken out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drill: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To be written: by what one sees that it went well.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rung: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::LapPanel</name>
     <message>
         <source>LAPS</source>
@@ -7321,6 +7510,37 @@
     </message>
 </context>
 <context>
+    <name>riflesso::ModelStage</name>
+    <message>
+        <source>Repetition shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This case has no repetition that shows how it should be: add a model&apos;s session on the Film page, or mark the athlete&apos;s best repetitions as best. Words can be written without one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a case with a model to point at. Words can be written without one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Model, repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Own best, repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click points: to measure between them, or whose moment a new position is</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::MovingFigure</name>
     <message>
         <source>The skill&apos;s figure in motion</source>
@@ -7650,6 +7870,62 @@
         <source>%1 → %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Workshop: a skill of one&apos;s own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no skill: %2: expected %3, got %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;, edition %2: %3, %4, %5, %6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>positions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has %1; the first: %2: expected %3, got %4. It can be mended here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it into this library</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::Page</name>
@@ -7663,6 +7939,309 @@
     </message>
     <message>
         <source>nothing marked</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::PartForm</name>
+    <message>
+        <source>at: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>largest over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smallest over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>range over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too much is called</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing: it is not a fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too little is called</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Range from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Range to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tolerance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where the numbers come from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what it tells and why it matters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part of the body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>caution: lifted to the top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop: before all else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What happens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in a sentence or two</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How to see it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What only looks like it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much it costs, 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Caution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Caution in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown wherever the fault is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cue, as it is said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Under</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetitions a set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Needs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equipment, separated by commas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How it looks when done wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it feels like</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>separated by commas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>such as: knee pain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what stands out in this picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Moment of the points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none: of all that are marked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A repetition without it is whole</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Question</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kind of movement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>once, with an end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over and over, cycle by cycle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>under which it stands among many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Found by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>words, separated by commas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filmed from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>side, front, rear, top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a group of conditions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Made of: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finds itself where: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No rule: it is carried over from marked repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: a number, such as 12.5; not &quot;%2&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No fault any more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fault: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8888,6 +9467,94 @@ Enter</source>
     </message>
 </context>
 <context>
+    <name>riflesso::RuleBox</name>
+    <message>
+        <source>Find rules (R)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rules found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HOW &quot;%1&quot; FINDS ITSELF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HOW A POSITION FINDS ITSELF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step to a frame and press E to name a position there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where %1. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set in %1 of %2 repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Trying every signal of the body …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finding rules</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
+%2 frames in %3 of %4 repetitions left out%5%6</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; agrees in %1 of %2 of the athlete&apos;s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; needs a marked repetition near by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>: not good enough to take</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set it in two repetitions at least: one proves nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No rule places it within %1 frames in every repetition left out (%2 signals tried). It will be carried over from marked repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Best of %1 signals; a click takes one. A level or a bound may not hold for another athlete: try it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This one misses by more than %1 frames, or is not found in every repetition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rule of a position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Carrying the position over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Carried over to the other repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::RulerList</name>
     <message>
         <source>Timing</source>
@@ -10105,6 +10772,65 @@ Enter</source>
         <source>Type a sport, a movement, a part of the body</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::SkillDesk</name>
+    <message>
+        <source>A skill begins as a case: open one, with a model or the athlete&apos;s best repetitions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A skill of one&apos;s own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A skill from a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skill still has %1: it is kept as a draft, not as an edition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edition %1 of the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as edition %1. Cases keep the edition that they have until they are brought over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brought to edition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A skill with a fault cannot be tried: see what is still wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try the skill on this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The case keeps the skill as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skill removed</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SkillsBox</name>
@@ -10789,6 +11515,528 @@ Enter</source>
     </message>
     <message>
         <source>%1: ± %2, %3 % of the variance</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::Workshop</name>
+    <message>
+        <source>Skills of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give it out…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name of a new skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of a new skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a skill of this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take one from a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the name of the new skill first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skill is removed; cases that use it keep it. Undo brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts of the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Positions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ladders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>STILL MISSING</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is wrong, or still missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try it on this case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT CAN BE MEASURED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When it is measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure all ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measures offered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a reference line through the two points clicked: its name, then Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of a reference line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT CAUSES WHAT: DRAG FROM A CAUSE TO WHAT FOLLOWS FROM IT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How often it is the cause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seldom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>often</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nearly always</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>because …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why it is the cause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the arrow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An arrow removed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take out (Del)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a point of your own: its name, then Enter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of a point of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>without a name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;&lt;b&gt;No skill of your own yet.&lt;/b&gt;&lt;/p&gt;&lt;p&gt;Open a case with a model, or with the athlete&apos;s best repetitions marked as best: one begun with &lt;i&gt;Any movement&lt;/i&gt;, or with a skill that comes near. Write a name above and press &lt;i&gt;Make a skill of this case&lt;/i&gt;. Its marks stay; then&lt;/p&gt;&lt;ol&gt;&lt;li&gt;name the positions on the picture,&lt;/li&gt;&lt;li&gt;click points to measure between them,&lt;/li&gt;&lt;li&gt;let the ranges be measured on the model,&lt;/li&gt;&lt;li&gt;say what too much and too little is called,&lt;/li&gt;&lt;li&gt;draw what causes what,&lt;/li&gt;&lt;li&gt;choose drills.&lt;/li&gt;&lt;/ol&gt;&lt;p&gt;At every step the case is judged by it as far as it goes. A skill from somebody else is data: it is checked and shown before it is taken.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep as edition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as edition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not yet whole: the case is judged by what was last sound.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A draft; no edition kept yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edition kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>editions kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skills of your own are made here. &lt;b&gt;Next: open a case with a model, and make a skill of it.&lt;/b&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2, %3, %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>positions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: mend what is wrong, at the left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: click two or three points to measure something.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: say what too much or too little of a measure is called.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: choose drills for a fault.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next: keep it as an edition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>POSITIONS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>POINTS THAT ARE MARKED</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MEASURES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>FAULTS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DRILLS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WORDS</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 found by rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 with a range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what would change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wrong: %1
+expected %2, got %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no fault uses &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no ladder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+finds itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+no rule</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A point more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A point less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A point: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is marked on the Mark page from now on, in this case and in all that use the skill.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click two points on the picture, then write the name of the line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>  (is there)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click one, two, three or four points on the picture; with none the times between positions are offered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing can be measured so from this view.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is there already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not measured yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measuring the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges of the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Position %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To be written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A position: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Taken as it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part taken out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>parts taken out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Went with it, since it stood on it: %1. Undo brings all back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That would close a circle: &quot;%1&quot; follows from &quot;%2&quot; already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An arrow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A skill from a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skill as a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A frame back or on; with Shift ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next repetition, what was carried over taken as it stands; the one before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new position here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set the position here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the position here; with Shift the next repetition comes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next position, and what is measured there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>find rules</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rules by which the position finds itself; with Shift the best is taken</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen part, and what stands on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>section</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Positions, points, measures, faults, ladders, words, cases</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -1,6 +1,8 @@
 #include "demo/demo_library.h"
 
 #include "demo/demo_walk.h"
+#include "store/edit.h"
+#include "work/skill_of_case.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -37,6 +39,22 @@ DemoSources DemoSources::besideProgram(const QString& programFolder) {
 
 namespace {
 
+/// A skill of one's own, made of the first case and its model, to look round the workshop in.
+Result<void> addOwnSkill(Library& library, CaseId of) {
+    const auto text = library.packText(of);
+    const auto data = library.loadCase(of);
+    if (!text || !data)
+        return !text ? text.error() : data.error();
+    const auto made = makeSkill(text->toStdString(), *data, "Lunge as our club teaches it");
+    if (!made)
+        return made.error();
+    const auto kept = library.change(QStringLiteral("A skill of one's own"), [&](Edit& edit) -> Result<void> {
+        const auto added = edit.addOwnSkill(QString::fromStdString(made->draft.text()));
+        return added ? Result<void>() : Result<void>(added.error());
+    });
+    return kept ? Result<void>() : Result<void>(kept.error());
+}
+
 Result<void> buildIn(const QString& folder, const DemoSources& sources, const GoOn& goOn) {
     const auto stories = storiesIn(sources);
     if (!stories)
@@ -56,6 +74,8 @@ Result<void> buildIn(const QString& folder, const DemoSources& sources, const Go
         if (const auto talked = addTalk(**library, sources, story, *place); !talked)
             return talked.error();
     }
+    if (const auto added = addOwnSkill(**library, places.front().id); !added)
+        return added;
     for (auto place = places.rbegin(); place != places.rend(); ++place) // the first story was opened last
         if (auto noted = (*library)->noteOpened(place->id, place->session); !noted)
             return noted;

@@ -266,6 +266,9 @@ private slots:
     void thereIsNoneYet() {
         app_->step("packs");
         app_->click("packWorkshop");
+        QCOMPARE(desk().skills().size(), std::size_t(1)); // the demo's
+        QVERIFY2(desk().reading().faults.empty(), firstFault());
+        app_->click("removeSkill");
         QVERIFY(app_->find<QLabel>("workshopEmpty")->isVisible());
         QVERIFY(app_->headline().contains(QStringLiteral("make a skill of it")));
     }

@@ -79,6 +79,58 @@ class TestCliWork : public QObject {
     }
 
 private slots:
+    void aSkillIsMadeOfACase() {
+        const QString library = dir_.filePath(QStringLiteral("demo")),
+                      made = dir_.filePath(QStringLiteral("ours.json"));
+        QCOMPARE(demoInto(library), 0);
+        const auto make = [&](int id) {
+            return runCli({QStringLiteral("pack"), QStringLiteral("new"), QStringLiteral("--from-case"), library,
+                           QStringLiteral("--case"), QString::number(id), QStringLiteral("--out"), made,
+                           QStringLiteral("--title"), QStringLiteral("Our way")});
+        };
+        const Answer answer = make(1);
+        QVERIFY2(answer.code == 0, qPrintable(answer.messages));
+        QCOMPARE(answer.json["pack"].get<std::string>(), std::string("own.our-way"));
+        QVERIFY(answer.json["ok"].get<bool>() && answer.json["ranges"].get<int>() >= 10);
+        const Answer check = runCli({QStringLiteral("pack"), QStringLiteral("check"), made});
+        QCOMPARE(check.code, 0);
+        const Answer diff = runCli({QStringLiteral("pack"), QStringLiteral("diff"), kFencing, made});
+        bool ranges = false;
+        for (const Json& change : diff.json["changes"])
+            ranges = ranges || (change["kind"] == "ranges" && change["path"].get<std::string>().starts_with("model"));
+        QVERIFY2(ranges, diff.json.dump().substr(0, 600).c_str());
+        const Answer none = make(4); // drawn from the skill: nobody shows how it should be
+        QCOMPARE(none.code, 2);
+        QVERIFY2(none.messages.contains(QStringLiteral("marked repetitions of a model")), qPrintable(none.messages));
+    }
+    void rulesAreProposed() {
+        const QString folder = dir_.filePath(QStringLiteral("take"));
+        const Answer take = runCli({QStringLiteral("simulate"), QStringLiteral("--pack"),
+                                    QStringLiteral("riflesso.fencing-lunge"), QStringLiteral("--take"),
+                                    QStringLiteral("model"), QStringLiteral("--repetitions"), QStringLiteral("6"),
+                                    QStringLiteral("--seed"), QStringLiteral("4"), QStringLiteral("--out"), folder});
+        QCOMPARE(take.code, 0);
+        QStringList ask = {QStringLiteral("pack"), QStringLiteral("rules"), QStringLiteral("--pack"), kFencing};
+        for (const char* table : {"landmarks", "events"})
+            ask << QStringLiteral("--") + QLatin1String(table)
+                << QString::fromStdString(take.json[table].get<std::string>());
+        for (const auto& entry : take.json["switches"].items())
+            ask << QStringLiteral("--") + QString::fromStdString(entry.key())
+                << (entry.value().is_string() ? QString::fromStdString(entry.value().get<std::string>())
+                                              : QString::number(entry.value().get<double>()));
+        const Answer all = runCli(ask);
+        QVERIFY2(all.code == 0, qPrintable(all.messages));
+        QCOMPARE(all.json["events"].size(), std::size_t(5));
+        for (const Json& event : all.json["events"]) {
+            QCOMPARE(event["repetitions"].get<int>(), 6);
+            QVERIFY(event["signals"].get<int>() > 20);
+            const Json& best = event["rules"][0];
+            QVERIFY2(best["holds"].get<bool>() && best["rms_frames"].get<double>() <= 2, event.dump().c_str());
+        }
+        QCOMPARE(runCli(ask + QStringList{QStringLiteral("--event"), QStringLiteral("down")}).json["events"].size(),
+                 std::size_t(1));
+        QCOMPARE(runCli(ask + QStringList{QStringLiteral("--event"), QStringLiteral("sneeze")}).code, 2);
+    }
     void tipsAreTrackedAlongTheirLine() {
         constexpr int kFrom = 30, kTo = 90; // a lunge: the tip blurs
         std::vector<std::tuple<std::string, int, PixelPoint>> rows, over;
