@@ -8,6 +8,7 @@
 #include "app/workshop/part_form.h"
 #include "app/workshop/rule_box.h"
 #include "app/workshop/skill_desk.h"
+#include "core/tables/json_walk.h"
 #include "report/words.h"
 
 #include <QComboBox>

@@ -105,7 +105,7 @@ void Workshop::fillSections() {
     const QString lines[] = {
         tr("%1, %2 found by rule").arg(pack.events.size()).arg(ruled),
         words::counted(pack.marked.size(), tr("point"), tr("points")),
-        tr("%1, %2 with a range").arg(pack.measures.size()).arg(pack.ranges.size()),
+        tr("%1, %2").arg(pack.measures.size()).arg(words::counted(pack.ranges.size(), tr("range"), tr("ranges"))),
         pack.faults.empty() ? tr("none yet") : QString::number(pack.faults.size()),
         pack.ladders.empty()
             ? tr("none yet")
