@@ -11797,10 +11797,6 @@ Enter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, %2 with a range</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>none yet</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12037,6 +12033,14 @@ no rule</source>
     </message>
     <message>
         <source>Positions, points, measures, faults, ladders, words, cases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ranges</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

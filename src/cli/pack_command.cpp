@@ -153,7 +153,8 @@ Result<Json> made(const Arguments& arguments) {
 Result<Json> packCommand(const Words& words) {
     if (!words.empty() && words[0] == "rules")
         return packRules({words.begin() + 1, words.end()});
-    const auto arguments = Arguments::parse(words, {"out", "from-case", "case", "title"}, {"short"});
+    const auto arguments = Arguments::parse(
+        words, {"out", "from-case", "case", "title", "pack", "landmarks", "events", "event"}, {"short"});
     if (!arguments)
         return arguments.error();
     const std::vector<std::string>& plain = arguments->plain();

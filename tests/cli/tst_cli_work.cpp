@@ -80,7 +80,7 @@ class TestCliWork : public QObject {
 
 private slots:
     void aSkillIsMadeOfACase() {
-        const QString library = dir_.filePath(QStringLiteral("demo")),
+        const QString library = dir_.filePath(QStringLiteral("demo-of-skill")),
                       made = dir_.filePath(QStringLiteral("ours.json"));
         QCOMPARE(demoInto(library), 0);
         const auto make = [&](int id) {
