@@ -381,6 +381,9 @@ private slots:
             qInfo("%s", qPrintable(words::ruleText(desk().pack(), *event.rule)));
             qInfo("%s: %.2f frames in %d of %d of the athlete's", event.title.c_str(), own.rmsFrames, own.placed,
                   own.of);
+            qInfo("%s", own.near ? "near where it is" : "by itself");
+            constexpr double kMostFrames = 5;
+            QVERIFY2(own.placed == own.of && own.of == 14 && own.rmsFrames <= kMostFrames, event.title.c_str());
         }
         QVERIFY2(ruled >= 4, qPrintable(QString::number(ruled)));
     }

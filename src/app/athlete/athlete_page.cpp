@@ -15,6 +15,7 @@
 #include "app/walk/walk_list.h"
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/choice_box.h"
+#include "app/widgets/lines_edit.h"
 #include "report/words.h"
 #include "work/case_assessment.h"
 
@@ -29,21 +30,6 @@
 
 namespace riflesso {
 namespace {
-
-/// Text of several lines that says when the person has left it.
-class LinesEdit : public QPlainTextEdit {
-public:
-    explicit LinesEdit(std::function<void()> left) : left_(std::move(left)) { setTabChangesFocus(true); }
-
-protected:
-    void focusOutEvent(QFocusEvent* event) override {
-        QPlainTextEdit::focusOutEvent(event);
-        left_();
-    }
-
-private:
-    std::function<void()> left_;
-};
 
 QWidget* column(QVBoxLayout*& layout) {
     auto* inner = new QWidget;

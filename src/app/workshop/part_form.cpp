@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/lines_edit.h"
 #include "app/workshop/part_fields.h"
 #include "app/workshop/skill_desk.h"
 #include "core/tables/json_walk.h"
@@ -17,25 +18,6 @@
 
 namespace riflesso {
 namespace {
-
-/// A text that says when it is left.
-class LongText : public QPlainTextEdit {
-public:
-    explicit LongText(std::function<void()> left) : left_(std::move(left)) {
-        setTabChangesFocus(true);
-        constexpr int kLines = 3;
-        setFixedHeight(fontMetrics().lineSpacing() * kLines + 14);
-    }
-
-protected:
-    void focusOutEvent(QFocusEvent* event) override {
-        QPlainTextEdit::focusOutEvent(event);
-        left_();
-    }
-
-private:
-    std::function<void()> left_;
-};
 
 QString shownText(const Json& value) {
     if (value.is_string())
@@ -195,13 +177,15 @@ void PartForm::add(const FormField& field) {
         break;
     }
     case FormField::Kind::Text: {
-        auto* text = new LongText([this, field] {
+        auto* text = new LinesEdit([this, field] {
             auto* self = findChild<QPlainTextEdit*>(QStringLiteral("field-") + QString::fromStdString(field.key));
             if (!self || self->toPlainText().trimmed() == shownText(valueOf(field.key)))
                 return;
             const QString written = self->toPlainText().trimmed();
             keep(field, written.isEmpty() && !field.must ? Json() : Json(written.toStdString()));
         });
+        constexpr int kLines = 3;
+        text->setFixedHeight(fontMetrics().lineSpacing() * kLines + 14);
         text->setPlainText(shownText(value));
         text->setPlaceholderText(field.hint);
         editor = text;

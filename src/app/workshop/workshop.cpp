@@ -134,12 +134,10 @@ void Workshop::buildLeft(QWidget* left) {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     sections_ = namedList("workshopSections", tr("Parts of the skill"));
-    const QString titles[] = {tr("Positions"), tr("Points"), tr("Measures"), tr("Faults"),
-                              tr("Ladders"),   tr("Words"),  tr("Cases")};
-    for (const QString& title : titles)
-        sections_->addItem(title);
+    constexpr int kSections = static_cast<int>(Section::Cases) + 1, kAroundRow = 13;
+    for (int i = 0; i < kSections; ++i)
+        sections_->addItem(QString()); // fillSections writes them
     sections_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    constexpr int kSections = 7, kAroundRow = 13;
     sections_->setFixedHeight(kSections * (2 * fontMetrics().lineSpacing() + kAroundRow));
     column->addWidget(sections_);
     column->addWidget(label(tr("STILL MISSING"), theme::kHeading));

@@ -1,5 +1,6 @@
 #include "core/pack/pack_measure_reader.h"
 
+#include "core/pack/pack_writer.h"
 #include "core/tables/json_walk.h"
 
 #include <algorithm>
@@ -49,12 +50,14 @@ OverlapCondition readOverlap(const JsonNode& node) {
     return condition;
 }
 
-std::optional<Joint> jointFrom(const std::string& text) {
-    static const std::vector<std::string_view> kJoints = {"knee",  "elbow",    "hip",   "ankle",
-                                                          "wrist", "shoulder", "trunk", "neck"};
-    const auto found = std::find(kJoints.begin(), kJoints.end(), text);
-    return found == kJoints.end() ? std::nullopt : std::optional(static_cast<Joint>(found - kJoints.begin()));
+/// The value of an enumeration up to `last` that has this word.
+template <class Enum> std::optional<Enum> wordOf(const std::string& text, Enum last) {
+    for (int i = 0; i <= static_cast<int>(last); ++i)
+        if (toString(static_cast<Enum>(i)) == text)
+            return static_cast<Enum>(i);
+    return {};
 }
+std::optional<Joint> jointFrom(const std::string& text) { return wordOf(text, Joint::Neck); }
 
 /// peak_order: points, or joints by two or three points each.
 void readGroups(const JsonNode& node, std::string_view key, MeasureDef& def) {
@@ -284,13 +287,11 @@ EventRule readEventRule(const JsonNode& node) {
     EventRule rule;
     if (!node.expectObject({"signal", "feature", "level", "share", "after", "before"}))
         return rule;
-    const std::vector<std::string> features = {"maximum", "minimum", "rise", "fall", "start", "stop"};
     const std::string feature = node.text("feature");
-    const auto found = std::find(features.begin(), features.end(), feature);
-    if (!feature.empty() && found == features.end())
+    const auto found = wordOf(feature, EventRule::Feature::Stop);
+    if (!feature.empty() && !found)
         node.faultAt("feature", "one of maximum minimum rise fall start stop", feature);
-    else if (!feature.empty())
-        rule.feature = static_cast<EventRule::Feature>(found - features.begin());
+    rule.feature = found.value_or(rule.feature);
     const bool crossing = feature == "rise" || feature == "fall";
     rule.level = crossing ? node.requiredNumber("level") : node.number("level", 0);
     rule.share = node.number("share", rule.share, 0, 1);

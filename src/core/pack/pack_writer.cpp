@@ -39,7 +39,7 @@ public:
             return;
         case Argument::Joint:
             if (def_.joint)
-                into_[key] = kJointWords[static_cast<std::size_t>(*def_.joint)];
+                into_[key] = toString(*def_.joint);
             return;
         case Argument::Against:
             into_[key] = def_.against;
@@ -123,6 +123,7 @@ Json argumentsJson(const MeasureDef& def) {
 
 } // namespace
 
+std::string_view toString(Joint joint) { return kJointWords[static_cast<std::size_t>(joint)]; }
 std::string_view toString(EventRule::Feature feature) { return kFeatures[static_cast<std::size_t>(feature)]; }
 
 std::string lengthUnitText(const LengthUnit& unit) {

@@ -13,5 +13,6 @@ namespace riflesso {
 /// `suggest` of an event; readEventRule() gives the same back.
 [[nodiscard]] Json eventRuleJson(const EventRule& rule);
 [[nodiscard]] std::string_view toString(EventRule::Feature feature);
+[[nodiscard]] std::string_view toString(Joint joint);
 
 } // namespace riflesso
