@@ -1,8 +1,11 @@
 #include "app/running_window.h"
 
-#include <QDataStream>
+#include <QJsonArray>
+#include <QJsonDocument>
 #include <QLocalServer>
 #include <QLocalSocket>
+
+#include <algorithm>
 
 #include <unistd.h>
 
@@ -11,7 +14,9 @@ namespace {
 
 constexpr int kWaitMs = 1000;
 constexpr qint64 kMostBytes = 1 << 20;
-constexpr quint32 kWord = 0x52494631; // what comes first, so that something else is not taken for files
+// What comes first, so that something else is not taken for files. Text that a reader without any promise of a length
+// can take: a binary list says how long it is, and a stranger's list may say forty gigabytes.
+constexpr QByteArrayView kHead = "riflesso-files-1 ";
 
 } // namespace
 
@@ -31,17 +36,18 @@ RunningWindow::RunningWindow(const QString& name, QObject* parent) : QObject(par
                 from->abort();
                 return;
             }
-            QDataStream in(from);
-            in.startTransaction();
-            quint32 word = 0;
-            QStringList files;
-            in >> word >> files;
-            if (!in.commitTransaction())
+            const QByteArray got = from->peek(kMostBytes);
+            if (!got.startsWith(kHead.first(std::min(kHead.size(), got.size())))) {
+                from->abort(); // a stranger
+                return;
+            }
+            if (!got.endsWith('\n'))
                 return; // the rest is on its way
-            if (word == kWord) {
+            const QJsonDocument list = QJsonDocument::fromJson(got.mid(kHead.size()));
+            if (list.isArray()) {
                 from->write("taken");
                 from->flush();
-                emit asked(files);
+                emit asked(list.toVariant().toStringList());
             }
             from->disconnectFromServer();
         });
@@ -53,9 +59,8 @@ bool RunningWindow::handTo(const QString& name, const QStringList& files) {
     to.connectToServer(name);
     if (!to.waitForConnected(kWaitMs))
         return false;
-    QByteArray bytes;
-    QDataStream out(&bytes, QIODevice::WriteOnly);
-    out << kWord << files;
+    const QByteArray bytes =
+        kHead.toByteArray() + QJsonDocument(QJsonArray::fromStringList(files)).toJson(QJsonDocument::Compact) + '\n';
     to.write(bytes);
     return to.waitForBytesWritten(kWaitMs) && to.waitForReadyRead(kWaitMs) && to.readAll() == "taken";
 }
