@@ -38,8 +38,8 @@ constexpr const char* kUsage =
     "  --numbers LANGUAGE  language of dates and numbers, such as de_DE, for this time\n"
     "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall,\n"
     "                 findings:whole, mark:questions, bench:CLIP, PAGE:keys\n"
-    "  FILE…          clips to add to the session shown; a case archive (.riflesso) to bring in. A window that\n"
-    "                 runs already takes them\n";
+    "  FILE…          clips to add to the session shown; a case archive (.riflesso) to bring in; a skill\n"
+    "                 (.riflesso-skill) to look at. A window that runs already takes them\n";
 
 struct Options {
     QString library, shotPage, shotDetail, shotFile;

@@ -370,7 +370,8 @@ void MainWindow::takeFiles(const QStringList& paths) {
             path.endsWith(QStringLiteral(".zip"), Qt::CaseInsensitive)) {
             showPage(QStringLiteral("start"));
             static_cast<StartPage*>(page(QStringLiteral("start")))->bringIn(path);
-        } else if (path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+        } else if (path.endsWith(QStringLiteral(".riflesso-skill"), Qt::CaseInsensitive) ||
+                   path.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
             showPage(QStringLiteral("packs"));
             static_cast<PacksPage*>(page(QStringLiteral("packs")))->offerFile(path);
         } else {

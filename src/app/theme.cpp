@@ -33,7 +33,7 @@ QPushButton:hover { border-color: %ink; }
 QPushButton:checked, QPushButton[role="main"] { background: %ink; color: %paper; border-color: %ink; }
 QPushButton:disabled { color: %edge; border-color: %line; }
 QPushButton[role="main"]:disabled { background: %line; color: %slate; border-color: %line; }
-QPushButton:focus, QAbstractButton:focus, QComboBox:focus { border: 2px solid %model; padding: 4px 10px; }
+QPushButton:focus, QToolButton:focus, QComboBox:focus { border: 2px solid %model; padding: 4px 10px; }
 QLineEdit, QPlainTextEdit, QComboBox, QSpinBox, QDoubleSpinBox, QDateEdit {
     background: %raised; border: 1px solid %edge; border-radius: 4px; padding: 3px 6px; min-height: 20px;
     selection-background-color: %model; selection-color: %raised; }
@@ -63,7 +63,7 @@ QCheckBox::indicator, QRadioButton::indicator, QAbstractItemView::indicator { wi
 QRadioButton::indicator { border-radius: 6px; }
 QCheckBox::indicator:checked, QRadioButton::indicator:checked, QAbstractItemView::indicator:checked { background: %ink; border: 1px solid %ink; }
 QAbstractItemView::indicator:disabled { border: 1px solid %line; background: transparent; }
-QCheckBox::indicator:focus, QRadioButton::indicator:focus { border: 2px solid %ink; }
+QCheckBox::indicator:focus, QRadioButton::indicator:focus { border: 2px solid %model; }
 QFrame#line { background: %line; max-height: 1px; min-height: 1px; border: none; }
 QLabel#message { padding: 4px 16px; background: %raised; border-bottom: 1px solid %line; }
 QLabel#message[error="true"] { color: %safety; }

@@ -98,7 +98,7 @@ Result<Json> sheet(const Arguments& arguments, const std::string& path) {
         return pack.error();
     const QtLife qt;
     const SheetLength length = arguments.flag("short") ? SheetLength::OnePage : SheetLength::Whole;
-    if (const auto written = writeSheet(*pack, Side::Right, length, absolute(*out)); !written)
+    if (const auto written = writeSheet({*pack}, length, absolute(*out)); !written)
         return written.error();
     return Json{{"out", *out}, {"pack", pack->id}, {"edition", pack->edition}};
 }

@@ -81,12 +81,12 @@ private:
             for (const auto& s : ladder.steps) {
                 p_.raw(Report::tr("<tr style='background-color:%1'><td width='26'><b>%2</b></td><td><b>%3</b> "
                                   "<span style='color:#55656B; font-size:8.5pt'>%4 · %5%6</span><br>\"%7\"<br>"
-                                  "<span style='font-size:8.5pt'>Good: %8</span>%9</td></tr>")
+                                  "<span style='font-size:8.5pt'>%8</span>%9</td></tr>")
                            .arg(s.startHere ? QStringLiteral("#EBCFA6") : QStringLiteral("#FFFFFF"))
                            .arg(++step)
                            .arg(esc(s.title) + (s.startHere ? Report::tr(" (start here)") : QString()), esc(s.stage),
                                 esc(s.dose), s.needs.isEmpty() ? QString() : Report::tr(" · needs ") + esc(s.needs),
-                                esc(s.cue), esc(s.good),
+                                esc(s.cue), s.good.isEmpty() ? QString() : Report::tr("Good: %1").arg(esc(s.good)),
                                 s.cautions.isEmpty()
                                     ? QString()
                                     : QStringLiteral("<br><span style='font-size:8.5pt; color:#A8321F'>%1</span>")

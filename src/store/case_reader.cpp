@@ -20,7 +20,8 @@ std::string plain(const QVariant& value) { return value.toString().toStdString()
 /// Reads the parts of a case; the first error stops it.
 class CaseReader {
 public:
-    CaseReader(const Database& db, const QString& folder) : db_(db), folder_(folder) {}
+    CaseReader(const Database& db, const QString& folder, MarksRead marks = MarksRead::All)
+        : db_(db), folder_(folder), which_(marks) {}
 
     Result<CaseData> read(CaseId id) {
         data_.id = id;
@@ -141,7 +142,9 @@ private:
                  data_.sessions.emplace_back().id = {row.value(0).toLongLong()};
                  fill(data_.sessions.back(), row, 1);
              });
+        const std::int64_t latest = which_ == MarksRead::OfLatestSet ? latestMarked() : 0;
         for (Session& session : data_.sessions) {
+            bareSession_ = which_ == MarksRead::OfLatestSet && !session.isModel && session.id.value != latest;
             each("SELECT id, title, path, hash, width, height, times FROM clip WHERE session_id=? ORDER BY id",
                  session.id.value, [&](const QSqlQuery& row) {
                      Clip clip;
@@ -175,6 +178,20 @@ private:
         }
     }
 
+    /// The athlete's last session by date that has marks; 0: none has.
+    [[nodiscard]] std::int64_t latestMarked() {
+        for (auto session = data_.sessions.rbegin(); session != data_.sessions.rend(); ++session) {
+            bool marked = false;
+            if (!session->isModel)
+                each("SELECT 1 FROM mark WHERE x IS NOT NULL AND repetition_id IN (SELECT r.id FROM repetition r JOIN "
+                     "section s ON r.section_id=s.id JOIN clip c ON s.clip_id=c.id WHERE c.session_id=?) LIMIT 1",
+                     session->id.value, [&](const QSqlQuery&) { marked = true; });
+            if (marked)
+                return session->id.value;
+        }
+        return 0;
+    }
+
     void sections(Clip& clip) {
         each(selectSql<Section>("id, ", "clip_id=? ORDER BY first_frame, id"), clip.id.value,
              [&](const QSqlQuery& row) {
@@ -204,19 +221,27 @@ private:
              [&](const QSqlQuery& row) { r.eventsAgain[plain(row.value(0))] = row.value(1).toDouble(); });
         each("SELECT observation, value FROM second_observation WHERE repetition_id=?", r.id.value,
              [&](const QSqlQuery& row) { r.observationsAgain[plain(row.value(0))] = plain(row.value(1)); });
-        each("SELECT landmark, frame, x, y, sigma, source, hidden FROM mark WHERE repetition_id=?", r.id.value,
-             [&](const QSqlQuery& row) {
-                 const std::string landmark = plain(row.value(0));
+        if (!bareSession_ || r.best || !r.marksAgain.empty())
+            marks(r);
+        each("SELECT observation, value FROM observation WHERE repetition_id=?", r.id.value,
+             [&](const QSqlQuery& row) { r.observations[plain(row.value(0))] = plain(row.value(1)); });
+    }
+
+    void marks(Repetition& r) {
+        // By far the most rows of a case: their words come as bytes, since they are UTF-8 here and in the file, and the
+        // driver would take each to UTF-16 and back.
+        each("SELECT CAST(landmark AS BLOB), frame, x, y, sigma, CAST(source AS BLOB), CASE WHEN x IS NULL THEN hidden "
+             "END FROM mark WHERE repetition_id=?",
+             r.id.value, [&](const QSqlQuery& row) {
+                 const std::string landmark = row.value(0).toByteArray().toStdString();
                  const int frame = row.value(1).toInt();
                  if (row.value(2).isNull())
                      r.hidden.push_back({landmark, frame, plain(row.value(6))});
                  else
                      r.marks[landmark][frame] = {{row.value(2).toDouble(), row.value(3).toDouble()},
                                                  row.value(4).toDouble(),
-                                                 plain(row.value(5))};
+                                                 row.value(5).toByteArray().toStdString()};
              });
-        each("SELECT observation, value FROM observation WHERE repetition_id=?", r.id.value,
-             [&](const QSqlQuery& row) { r.observations[plain(row.value(0))] = plain(row.value(1)); });
     }
 
     void courseAgain() {
@@ -313,14 +338,16 @@ private:
 
     const Database& db_;
     QString folder_;
+    MarksRead which_;
+    bool bareSession_ = false; ///< of which only a few marks are read
     CaseData data_;
     std::optional<Error> error_;
 };
 
 } // namespace
 
-Result<CaseData> readCase(const Database& db, const QString& folder, CaseId id) {
-    return CaseReader(db, folder).read(id);
+Result<CaseData> readCase(const Database& db, const QString& folder, CaseId id, MarksRead marks) {
+    return CaseReader(db, folder, marks).read(id);
 }
 
 Result<CaseData> readRepetitionsAgain(const Database& db, const QString& folder, const CaseData& before,

@@ -25,6 +25,15 @@ Error sqlError(const QString& file, const QSqlError& error) {
     return fault(where, error.text().toStdString());
 }
 
+void bind(QSqlQuery& query, const QVariantList& values) {
+    for (qsizetype i = 0; i < values.size(); ++i) {
+        // A null QString is an empty text here; only an invalid variant stands for NULL.
+        const QVariant& value = values[i];
+        const bool emptyText = value.typeId() == QMetaType::QString && value.toString().isNull();
+        query.bindValue(static_cast<int>(i), emptyText ? QVariant(QLatin1String("")) : value);
+    }
+}
+
 } // namespace
 
 Result<Database> Database::open(const QString& file, bool writable) {
@@ -46,12 +55,18 @@ Result<Database> Database::open(const QString& file, bool writable) {
     return out;
 }
 
+Database::Database(QString connection, QString file)
+    : connection_(std::move(connection)), file_(std::move(file)),
+      prepared_(std::make_unique<QHash<QString, QSqlQuery>>()) {}
+
 Database::Database(Database&& other) noexcept
-    : connection_(std::exchange(other.connection_, QString())), file_(std::move(other.file_)) {}
+    : connection_(std::exchange(other.connection_, QString())), file_(std::move(other.file_)),
+      prepared_(std::move(other.prepared_)) {}
 
 Database::~Database() {
     if (connection_.isEmpty())
         return;
+    prepared_.reset(); // before the connection that they are of
     QSqlDatabase::database(connection_, false).close();
     QSqlDatabase::removeDatabase(connection_);
 }
@@ -61,14 +76,32 @@ Result<QSqlQuery> Database::run(const QString& sql, const QVariantList& values) 
     query.setForwardOnly(true);
     if (!query.prepare(sql))
         return sqlError(file_, query.lastError());
-    for (const QVariant& value : values) {
-        // A null QString is an empty text here; only an invalid variant stands for NULL.
-        const bool emptyText = value.typeId() == QMetaType::QString && value.toString().isNull();
-        query.addBindValue(emptyText ? QVariant(QLatin1String("")) : value);
-    }
+    bind(query, values);
     if (!query.exec())
         return sqlError(file_, query.lastError());
     return query;
+}
+
+Result<void> Database::repeat(const QString& sql, const QVariantList& values) const {
+    constexpr qsizetype kMost = 64; // the program has fewer that repeat
+    auto known = prepared_->find(sql);
+    if (known == prepared_->end()) {
+        QSqlQuery query(QSqlDatabase::database(connection_, false));
+        query.setForwardOnly(true);
+        if (!query.prepare(sql))
+            return sqlError(file_, query.lastError());
+        if (prepared_->size() >= kMost)
+            prepared_->clear();
+        known = prepared_->insert(sql, std::move(query));
+    }
+    bind(*known, values);
+    if (!known->exec()) {
+        const Error error = sqlError(file_, known->lastError());
+        prepared_->erase(known);
+        return error;
+    }
+    known->finish(); // nothing of it stays open over the end of the step
+    return {};
 }
 
 Result<QVariant> Database::value(const QString& sql, const QVariantList& values) const {

@@ -47,10 +47,7 @@ Result<void> Edit::execCourse(const QString& sql, const QVariantList& values) {
 
 Result<void> Edit::execIn(RepetitionId id, const QString& sql, const QVariantList& values) {
     touched_.repetitions.insert(id.value);
-    const Result<QSqlQuery> done = db_.run(sql, values);
-    if (!done)
-        return done.error();
-    return {};
+    return db_.repeat(sql, values);
 }
 
 Result<AthleteId> Edit::addAthlete(const Athlete& a) {

@@ -53,6 +53,8 @@ public:
     [[nodiscard]] Result<void> noteOpened(CaseId id, SessionId session);
     /// The whole case; times and marks included.
     [[nodiscard]] Result<CaseData> loadCase(CaseId id) const;
+    /// As far as its latest set is judged: quicker the more sessions it has (MarksRead::OfLatestSet).
+    [[nodiscard]] Result<CaseData> loadLatestSet(CaseId id) const;
     /// The case again after a change that touched no more than repetitions, or what is decided and planned (`course`):
     /// only that is read.
     [[nodiscard]] Result<CaseData> reloaded(const CaseData& before, const std::set<std::int64_t>& repetitions,

@@ -2,13 +2,17 @@
 
 #include "core/judge/deviation.h"
 #include "core/measure/measured_shape.h"
+#include "core/measure/range_fan.h"
+#include "report/evidence.h"
 #include "report/html_pieces.h"
 #include "report/key_picture.h"
 #include "report/paper.h"
 #include "report/report_text.h"
 #include "report/shape_drawing.h"
 #include "report/words.h"
-#include "takehome/drawn_model.h"
+#include "takehome/clip_pictures.h"
+#include "takehome/skill_figure.h"
+#include "work/skill_of_case.h"
 
 #include <QPainter>
 
@@ -29,19 +33,17 @@ struct Room {
 
 class Sheet {
 public:
-    Sheet(const Pack& pack, Side handedness, Room room, HtmlPieces& pieces)
-        : pack_(pack), hand_(handedness), whole_(room.faults == 0), hints_(room.hints), most_(room.faults),
-          out_(pieces) {
+    Sheet(const SheetOf& of, Room room, HtmlPieces& pieces)
+        : of_(of), pack_(of.pack), hand_(of.handedness), whole_(room.faults == 0), hints_(room.hints),
+          most_(room.faults), out_(pieces) {
         Trial named;
-        named.capture.handedness = handedness;
-        sides_ = resolveRoles(pack, named);
-        if (!pack.views.empty())
-            figure_ = drawnModel(pack, {}, pack.views.front(), handedness);
-        if (figure_ && figure_->marks.empty())
-            figure_.reset(); // of a skill that is watched and counted
-        if (figure_) {
-            sides_ = resolveRoles(pack, *figure_);
-            lines_ = figureLines(pack, sides_);
+        named.capture.handedness = of.handedness;
+        sides_ = resolveRoles(pack_, named);
+        if (auto figure = skillFigure(pack_, of.handedness, of.shown)) {
+            figure_ = std::move(figure->trial);
+            filmed_ = figure->filmed;
+            sides_ = resolveRoles(pack_, *figure_);
+            lines_ = figureLines(pack_, sides_);
             pose_ = largestPose();
         }
     }
@@ -52,7 +54,8 @@ public:
         out_.small(pack_.roles.empty()   ? edition
                    : hand_ == Side::Left ? edition + QStringLiteral(". ") + Report::tr("Said for a left-hander.")
                                          : edition + QStringLiteral(". ") + Report::tr("Said for a right-hander."));
-        out_.plain(sentence(pack_.about));
+        if (!pack_.about.empty())
+            out_.plain(sentence(pack_.about));
         positions();
         if (whole_)
             lookFor();
@@ -110,8 +113,8 @@ private:
         return out;
     }
 
-    /// The figure at an event, with the first thing that is measured there drawn on it.
-    [[nodiscard]] QImage pose(const TrialEvent& event, const MeasureDef* drawn) const {
+    /// The figure at an event, with the first thing that is measured there drawn on it, and where it may lie.
+    [[nodiscard]] QImage pose(const TrialEvent& event, const std::pair<const MeasureDef*, Reference>* drawn) const {
         constexpr int kWide = 360, kHigh = 300;
         QImage image(kWide, kHigh, QImage::Format_RGB32);
         const look::Palette& colours = look::light();
@@ -123,11 +126,36 @@ private:
         const auto marks = marksAt(frame);
         const QPointF middle = boxOf(marks).center();
         const auto place = [&](QPointF at) { return QPointF(kWide / 2.0, kHigh / 2.0) + (at - middle) * scale; };
+        std::optional<RangeFan> fan;
+        if (drawn && drawn->second.low && drawn->second.high)
+            fan = rangeFan(pack_, *drawn->first, *figure_, *drawn->second.low, *drawn->second.high, kSheetCutoffHz);
+        if (fan)
+            drawFan(painter, *fan, place, scale);
         drawFigure(painter, marks, lines_, colours.model, 3, place);
         if (drawn)
-            if (const auto shape = measuredShape(pack_, *drawn, *figure_, frame, kSheetCutoffHz))
+            if (auto shape = measuredShape(pack_, *drawn->first, *figure_, frame, kSheetCutoffHz)) {
+                if (fan)
+                    shape->arcs.clear(); // the fan is what counts here
                 drawShape(painter, *shape, {}, colours.athlete, 3.4, place, image.rect());
+            }
         return image;
+    }
+
+    /// The range, as the directions in which the segment may lie.
+    static void drawFan(QPainter& painter, const RangeFan& fan, const std::function<QPointF(QPointF)>& place,
+                        double scale) {
+        constexpr double kBeyond = 1.6, kSixteenths = 16; // longer than the segment, to be seen; QPainter's unit
+        const double radius = fan.radiusPx * scale * kBeyond;
+        const QPointF centre = place({fan.centre.x, fan.centre.y});
+        painter.save();
+        QColor soft = look::light().model;
+        soft.setAlpha(90);
+        painter.setPen(QPen(look::light().model, 1.5));
+        painter.setBrush(soft);
+        painter.drawPie(QRectF(centre.x() - radius, centre.y() - radius, 2 * radius, 2 * radius),
+                        static_cast<int>(std::lround(-fan.fromDeg * kSixteenths)),
+                        static_cast<int>(std::lround((fan.fromDeg - fan.toDeg) * kSixteenths)));
+        painter.restore();
     }
 
     void positions() {
@@ -154,8 +182,11 @@ private:
             const TrialEvent* event = figure_ ? figure_->event(def.id) : nullptr;
             QString cell;
             if (event)
-                cell += out_.image(pose(*event, measured.empty() ? nullptr : measured.front().first), wide) +
+                cell += out_.image(pose(*event, measured.empty() ? nullptr : &measured.front()), wide) +
                         QStringLiteral("<br>");
+            if (of_.picture)
+                if (const QImage filmed = of_.picture(def.id, {360, 270}); !filmed.isNull())
+                    cell += out_.image(filmed, wide) + QStringLiteral("<br>");
             cell += QStringLiteral("<b>%1 %2</b>").arg(number).arg(esc(words::text(def.title)));
             if (!def.hint.empty() && hints_)
                 cell += QStringLiteral("<br><span style='font-size:8.5pt; color:#55656B'>%1</span>")
@@ -219,7 +250,9 @@ private:
         const std::size_t most = whole_ ? faults.size() : static_cast<std::size_t>(most_);
         for (std::size_t i = 0; i < std::min(most, faults.size()); ++i) {
             const FaultDef& fault = *faults[i];
-            QString text = QStringLiteral("<b>%1.</b> %2").arg(esc(said(fault.title)), esc(sentence(fault.explain)));
+            QString text = QStringLiteral("<b>%1.</b>").arg(esc(said(fault.title)));
+            if (!fault.explain.empty())
+                text += u' ' + esc(sentence(fault.explain));
             if (!fault.see.empty())
                 text += u' ' + esc(Report::tr("To see it: %1").arg(sentence(fault.see)));
             if (!fault.notThis.empty())
@@ -239,7 +272,8 @@ private:
         QString out = QStringLiteral("%1 “%2” %3")
                           .arg(esc(Report::tr("Drill: %1.").arg(said(drill.title))), esc(said(drill.cue)),
                                esc(words::doseText(drill.dose) + QStringLiteral(". ")));
-        out += esc(Report::tr("Good: %1").arg(sentence(drill.good)));
+        if (!drill.good.empty())
+            out += esc(Report::tr("Good: %1").arg(sentence(drill.good)));
         for (const std::string& caution : drill.cautions)
             out += QStringLiteral(" <span style='color:#8C1D5B'>%1</span>").arg(esc(sentence(caution)));
         return out;
@@ -269,7 +303,9 @@ private:
                              "venue come first."),
                   9.5, true, QStringLiteral("#8C1D5B"));
         if (figure_)
-            out_.small(Report::tr("The figure is drawn from the skill's own postures; nobody was filmed for it."));
+            out_.small(filmed_
+                           ? Report::tr("The figure is a model's repetition as it was marked.")
+                           : Report::tr("The figure is drawn from the skill's own postures; nobody was filmed for it."));
     }
 
     void sources() {
@@ -278,9 +314,10 @@ private:
             out_.small(QStringLiteral("• ") + words::text(source));
     }
 
+    const SheetOf& of_;
     const Pack& pack_;
     Side hand_;
-    bool whole_, hints_;
+    bool whole_, hints_, filmed_ = false;
     int most_;
     std::map<std::string, Side> sides_;
     HtmlPieces& out_;
@@ -289,31 +326,53 @@ private:
     QSizeF pose_;
 };
 
-PaperOf sheetPaper(const Pack& pack, Side handedness, Room room) {
-    return {words::text(pack.title), Report::tr("skill sheet"),
-            [&pack, handedness, room](HtmlPieces& pieces) { Sheet(pack, handedness, room, pieces).write(); }};
+PaperOf sheetPaper(const SheetOf& of, Room room) {
+    return {words::text(of.pack.title), Report::tr("skill sheet"),
+            [&of, room](HtmlPieces& pieces) { Sheet(of, room, pieces).write(); }};
 }
 
 /// As much as fits on one page; or all of the pack, where that is wanted.
-Room roomFor(const Pack& pack, Side handedness, SheetLength length) {
+Room roomFor(const SheetOf& of, SheetLength length) {
     if (length == SheetLength::Whole)
         return {};
     constexpr int kRough = 20; // dots an inch: pages are only counted
     for (const bool hints : {true, false})
         for (int faults = kFaultsOnOnePage; faults > 0; --faults)
-            if (previewPages(sheetPaper(pack, handedness, {faults, hints}), kRough).size() == 1)
+            if (previewPages(sheetPaper(of, {faults, hints}), kRough).size() == 1)
                 return {faults, hints};
     return {1, false};
 }
 
 } // namespace
 
-std::vector<QImage> sheetPages(const Pack& pack, Side handedness, SheetLength length, int dotsPerInch) {
-    return previewPages(sheetPaper(pack, handedness, roomFor(pack, handedness, length)), dotsPerInch);
+bool hasPictures(const CaseData& data) {
+    const ShownWell shown = shownWell(data);
+    return shown.ofModel && !shown.trials.empty();
 }
 
-Result<void> writeSheet(const Pack& pack, Side handedness, SheetLength length, const QString& path) {
-    return writePdf(sheetPaper(pack, handedness, roomFor(pack, handedness, length)), path);
+SheetOf sheetOf(const CaseData& data, bool pictures, const QString& folder) {
+    SheetOf out{data.pack, data.athlete.handedness, shownWell(data).trials, {}};
+    if (!pictures || !hasPictures(data))
+        return out;
+    const auto lines = figureLines(data.pack, resolveRoles(data.pack, out.shown.front()));
+    out.picture = [&data, lines, shown = out.shown, source = clipPictures(folder)](const std::string& event,
+                                                                                  const QSize& size) {
+        for (const Trial& trial : shown)
+            if (auto ref = eventPicture(data, repetitionId(trial.id), event, {})) {
+                ref->ofModel = ref->faceCovered = true; // it may hang on a wall
+                return keyPicture(*ref, lines, source, size);
+            }
+        return QImage();
+    };
+    return out;
+}
+
+std::vector<QImage> sheetPages(const SheetOf& of, SheetLength length, int dotsPerInch) {
+    return previewPages(sheetPaper(of, roomFor(of, length)), dotsPerInch);
+}
+
+Result<void> writeSheet(const SheetOf& of, SheetLength length, const QString& path) {
+    return writePdf(sheetPaper(of, roomFor(of, length)), path);
 }
 
 } // namespace riflesso

@@ -190,8 +190,9 @@ public:
                                             [](const ReportContent::Step& step) { return step.startHere; });
             const ReportContent::Step& step = start == ladder.steps.end() ? ladder.steps.front() : *start;
             std::vector<FilmLine> lines{{QStringLiteral("“%1”").arg(step.cue), {}, FilmLine::Size::Large},
-                                        {step.dose},
-                                        {Report::tr("It is good when: %1").arg(step.good)}};
+                                        {step.dose}};
+            if (!step.good.isEmpty())
+                lines.push_back({Report::tr("It is good when: %1").arg(step.good)});
             if (!step.cautions.isEmpty())
                 lines.push_back({step.cautions, {}, FilmLine::Size::Plain, true});
             FilmScene scene = wordsScene(step.title, std::move(lines));

@@ -1,12 +1,19 @@
 #include "work/what_changes.h"
 
 #include "core/measure/single_cycles.h"
+#include "core/pack/pack_diff.h"
+#include "core/pack/pack_reader.h"
 #include "work/case_assessment.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
+#include <future>
 #include <map>
+#include <mutex>
+#include <optional>
 #include <set>
+#include <thread>
 
 namespace riflesso {
 namespace {
@@ -61,9 +68,27 @@ SessionId latestMarked(const CaseData& data) {
     return out;
 }
 
-} // namespace
+/// Whether the other pack measures the same, whatever it makes of it.
+bool measuresTheSame(const std::string& before, const std::string& after) {
+    for (const PackChange& change : packDiff(before, after)) {
+        const auto in = [&](std::string_view part) { return change.path.starts_with(part); };
+        const bool judges = change.kind == PackChange::Kind::Words || in("x-") || in("id") || in("edition") ||
+                            in("sources") || in("model.") || in("faults") || in("drills") || in("ladders") ||
+                            in("profiles") || (in("measures.") && change.path.ends_with(".tolerance"));
+        if (!judges)
+            return false;
+    }
+    return true;
+}
 
-CaseChange whatChanges(const CaseData& data, const Pack& pack, const QDate& today) {
+/// The other pack, for cases that have it in several editions.
+struct Other {
+    const std::string& text;
+    Pack pack;
+};
+
+/// `same`: whether both packs measure the same.
+CaseChange changeOf(const CaseData& data, const Other& wanted, bool same, const QDate& today) {
     CaseChange out;
     out.id = data.id;
     out.athlete = data.athlete.name;
@@ -75,9 +100,10 @@ CaseChange whatChanges(const CaseData& data, const Pack& pack, const QDate& toda
         return out;
     }
     CaseData other = data;
-    other.pack = ofSingleCycles(pack);
+    other.pack = wanted.pack;
     const Assessment before = assess(assessmentInput(data, session, {}, School::Root, today));
-    const Assessment after = assess(assessmentInput(other, session, {}, School::Root, today));
+    const AssessmentInput input = assessmentInput(other, session, {}, School::Root, today);
+    const Assessment after = same ? assess(input, before) : assess(input);
     const Outcome then = outcomeOf(before), now = outcomeOf(after);
     const auto measure = [&](const std::string& id) {
         const std::string title = other.pack.measureTitle(id);
@@ -106,23 +132,70 @@ CaseChange whatChanges(const CaseData& data, const Pack& pack, const QDate& toda
     return out;
 }
 
-Result<std::vector<CaseChange>> whatChanges(const Library& library, const Pack& pack, CaseId also, const QDate& today,
-                                            const GoOn& goOn) {
-    const auto found = library.casesWith(qt(pack.id));
-    if (!found)
-        return found.error();
-    std::vector<CaseId> cases = *found;
+} // namespace
+
+Result<std::vector<CaseChange>> whatChanges(const QString& folder, const std::string& packText, CaseId also,
+                                            const QDate& today, const GoOn& goOn) {
+    auto pack = loadPack(packText, "the skill");
+    if (!pack)
+        return pack.error();
+    std::vector<CaseId> cases;
+    {
+        const auto library = Library::open(folder, Library::Mode::ReadOnly);
+        if (!library)
+            return library.error();
+        auto found = (*library)->casesWith(qt(pack->id));
+        if (!found)
+            return found.error();
+        cases = std::move(*found);
+    }
     if (also.value != 0 && std::none_of(cases.begin(), cases.end(), [&](CaseId id) { return id.value == also.value; }))
         cases.push_back(also);
-    std::vector<CaseChange> out;
-    for (const CaseId id : cases) {
-        if (goOn && !goOn(static_cast<double>(out.size()) / static_cast<double>(cases.size())))
-            return cancelled();
-        const auto data = library.loadCase(id);
-        if (!data)
-            return data.error();
-        out.push_back(whatChanges(*data, pack, today));
-    }
+    const Other wanted{packText, ofSingleCycles(std::move(*pack))};
+    std::vector<CaseChange> out(cases.size());
+    std::atomic<std::size_t> next = 0, done = 0;
+    std::atomic<bool> stop = false;
+    std::mutex mutex; // of goOn and of the error
+    std::optional<Error> error;
+    const auto work = [&] {
+        const auto library = Library::open(folder, Library::Mode::ReadOnly);
+        const auto fail = [&](const Error& what) {
+            const std::lock_guard lock(mutex);
+            error = what;
+            stop = true;
+        };
+        if (!library)
+            return fail(library.error());
+        std::map<QString, bool> same; // of many cases the pack's text is one
+        for (std::size_t i = next++; i < cases.size() && !stop; i = next++) {
+            const auto data = (*library)->loadLatestSet(cases[i]);
+            if (!data)
+                return fail(data.error());
+            const auto text = (*library)->packText(cases[i]);
+            if (!text)
+                return fail(text.error());
+            auto known = same.find(*text);
+            if (known == same.end())
+                known = same.emplace(*text, measuresTheSame(text->toStdString(), wanted.text)).first;
+            out[i] = changeOf(*data, wanted, known->second, today);
+            const std::lock_guard lock(mutex);
+            if (goOn && !goOn(static_cast<double>(++done) / static_cast<double>(cases.size()))) {
+                error = cancelled();
+                stop = true;
+            }
+        }
+    };
+    constexpr unsigned kMostThreads = 4;
+    std::vector<std::future<void>> others;
+    const std::size_t threads = std::min<std::size_t>(
+        {std::clamp(std::thread::hardware_concurrency(), 1U, kMostThreads), std::max<std::size_t>(1, cases.size())});
+    for (std::size_t i = 1; i < threads; ++i)
+        others.push_back(std::async(std::launch::async, work));
+    work();
+    for (std::future<void>& other : others)
+        other.get();
+    if (error)
+        return *error;
     return out;
 }
 

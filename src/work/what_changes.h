@@ -19,10 +19,9 @@ struct CaseChange {
     [[nodiscard]] bool any() const { return !values.empty() || !states.empty() || !findings.empty() || !rungs.empty(); }
 };
 
-/// Every case of the library whose pack has the id of `pack`, and `also`, a case of another skill, where it is set.
-[[nodiscard]] Result<std::vector<CaseChange>> whatChanges(const Library& library, const Pack& pack, CaseId also,
-                                                          const QDate& today, const GoOn& goOn = {});
-/// Of one case that is read already.
-[[nodiscard]] CaseChange whatChanges(const CaseData& data, const Pack& pack, const QDate& today);
+/// Every case of the library in `folder` whose pack has the id of the one that `packText` holds, and `also`, a case of
+/// another skill, where it is set; several at a time, each by a connection of its own. Cancelled where `goOn` says so.
+[[nodiscard]] Result<std::vector<CaseChange>> whatChanges(const QString& folder, const std::string& packText,
+                                                          CaseId also, const QDate& today, const GoOn& goOn = {});
 
 } // namespace riflesso

@@ -4,18 +4,12 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "app/packs/packs_page.h"
-#include "app/workshop/cause_drawing.h"
-#include "app/workshop/model_stage.h"
-#include "app/workshop/skill_desk.h"
-#include "app/workshop/workshop.h"
 #include "core/signal/propose_events.h"
 #include "core/tables/json_walk.h"
 #include "core/workshop/model_ranges.h"
 #include "core/workshop/rule_search.h"
 #include "report/words.h"
-#include "support/files.h"
-#include "window_driver.h"
+#include "workshop_driver.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -28,167 +22,8 @@
 using namespace riflesso;
 using namespace riflesso::test;
 
-class TestWorkshop : public QObject {
+class TestWorkshop : public QObject, WorkshopDriver {
     Q_OBJECT
-    QTemporaryDir dir_;
-    std::unique_ptr<Driver> app_;
-    int gestures_ = 0;
-
-    [[nodiscard]] const SkillDesk& desk() const { return app_->find<Workshop>("workshop")->desk(); }
-    [[nodiscard]] ModelStage& stage() const { return *app_->find<ModelStage>("modelStage"); }
-    [[nodiscard]] QListWidget& list(const char* name) const { return *app_->find<QListWidget>(name); }
-    void quiet() const { QTRY_VERIFY_WITH_TIMEOUT(app_->workspace.jobs().idle(), 60000); }
-
-    void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        app_->key(key, modifiers);
-        ++gestures_;
-    }
-    void press(const char* button) {
-        app_->click(button);
-        ++gestures_;
-    }
-    /// Clicks the row of a list that begins with these words.
-    void clickRow(const char* name, const QString& words) {
-        QListWidget& rows = list(name);
-        for (int i = 0; i < rows.count(); ++i)
-            if (rows.item(i)->text().startsWith(words)) {
-                rows.scrollToItem(rows.item(i));
-                QTest::mouseClick(rows.viewport(), Qt::LeftButton, {}, rows.visualItemRect(rows.item(i)).center());
-                ++gestures_;
-                return;
-            }
-        QStringList there;
-        for (int i = 0; i < rows.count(); ++i)
-            there << rows.item(i)->text();
-        QFAIL(qPrintable(
-            QStringLiteral("%1: no row begins with %2: %3").arg(QLatin1String(name), words, there.join(u'|'))));
-    }
-    void section(const QString& name) { clickRow("workshopSections", name); }
-    void clickPoint(const std::string& landmark) {
-        auto* view = app_->find<StageView>("workshopStage");
-        for (const StageFigure& figure : view->figures())
-            if (const auto mark = figure.marks.find(landmark); mark != figure.marks.end()) {
-                QTest::mouseClick(view, Qt::LeftButton, {}, view->transform().toWidget(mark->second).toPoint());
-                ++gestures_;
-                return;
-            }
-        QFAIL(landmark.c_str());
-    }
-    void write(const char* field, const QString& text) {
-        auto* edit = app_->find<QLineEdit>(field);
-        QTRY_VERIFY2(edit && edit->isVisible(), field);
-        QTest::mouseClick(edit, Qt::LeftButton);
-        edit->selectAll();
-        QTest::keyClicks(edit, text);
-        QTest::keyClick(edit, Qt::Key_Return);
-        gestures_ += 2; // a click and Enter; the words count aside
-    }
-
-    /// In a field that has the focus already.
-    void say(const char* field, const QString& text) {
-        auto* edit = app_->find<QLineEdit>(field);
-        QTRY_VERIFY2(edit->hasFocus(), field);
-        QTest::keyClicks(edit, text);
-        QTest::keyClick(edit, Qt::Key_Return);
-        ++gestures_;
-    }
-    [[nodiscard]] const char* firstFault() const {
-        static std::string text;
-        const auto& faults = desk().reading().faults;
-        text = faults.empty() ? "none" : faults[0].path + ": " + faults[0].expected + ", " + faults[0].got;
-        return text.c_str();
-    }
-    void tick(const QString& words) {
-        QListWidget& rows = list("workshopParts");
-        for (int i = 0; i < rows.count(); ++i)
-            if (rows.item(i)->text().startsWith(words)) {
-                rows.item(i)->setCheckState(Qt::Checked);
-                ++gestures_;
-                return;
-            }
-        QFAIL(qPrintable(words));
-    }
-    static std::size_t markCount(const CaseData& data) {
-        std::size_t out = 0;
-        for (const Session& session : data.sessions)
-            for (const Clip& clip : session.clips)
-                for (const Section& section : clip.sections)
-                    for (const Repetition& repetition : section.repetitions)
-                        for (const auto& track : repetition.marks)
-                            out += track.second.size();
-        return out;
-    }
-    /// Sessions, clips, repetitions and marks of another case, without its events.
-    static Result<void> copyMarks(Edit& edit, const CaseData& from, CaseId to) {
-        for (const Session& session : from.sessions) {
-            if (!session.isModel && session.date != from.sessions.front().date &&
-                session.title != QLatin1String("Baseline"))
-                continue;
-            const auto into = edit.addSession(to, session.date, session.title, session.isModel);
-            if (!into)
-                return into.error();
-            for (const Clip& clip : session.clips) {
-                if (clip.sections.empty())
-                    continue;
-                const auto added = edit.addClip(
-                    *into, {clip.title, clip.path, clip.hash, clip.width, clip.height, *clip.timesS}, clip.sections[0]);
-                if (!added)
-                    return added.error();
-                for (const Section& part : clip.sections) {
-                    const auto section =
-                        &part == &clip.sections[0] ? edit.firstSection(*added) : edit.addSection(*added, part);
-                    if (!section)
-                        return section.error();
-                    if (const auto copied = copyRepetitions(edit, part, *section); !copied)
-                        return copied;
-                }
-            }
-        }
-        return {};
-    }
-    static Result<void> copyRepetitions(Edit& edit, const Section& from, SectionId to) {
-        for (const Repetition& repetition : from.repetitions) {
-            Repetition bare = repetition;
-            bare.events.clear();
-            bare.observations.clear();
-            bare.result.clear();
-            bare.variant.clear();
-            bare.uid.clear();
-            const auto made = edit.addRepetition(to, bare);
-            if (!made)
-                return made.error();
-            for (const auto& [landmark, track] : repetition.marks)
-                for (const auto& [frame, mark] : track)
-                    if (const auto set = edit.setMark(*made, landmark, frame, mark); !set)
-                        return set;
-        }
-        return {};
-    }
-    /// The repetition of the shipped case with the same clip and frames.
-    [[nodiscard]] const Repetition* trueOne(RepetitionId id) const {
-        const RepetitionPlace here = placeOf(app_->data(), id);
-        for (const Session& session : truth_.sessions)
-            for (const Clip& clip : session.clips)
-                for (const Section& section : clip.sections)
-                    for (const Repetition& repetition : section.repetitions)
-                        if (here && clip.path == here.clip->path && repetition.from == here.repetition->from)
-                            return &repetition;
-        return nullptr;
-    }
-    [[nodiscard]] int trueFrame(const std::string& event) const {
-        const Repetition* known = trueOne(stage().repetition());
-        return known ? static_cast<int>(std::lround(known->events.at(event).frame)) : -1;
-    }
-    /// As a hand does it: a click on the strip, then single steps.
-    void stepTo(const char* event) {
-        const int to = trueFrame(event);
-        if (std::abs(to - stage().frame()) > 4) {
-            stage().goToFrame(to + 1); // a click on the strip lands near
-            ++gestures_;
-        }
-        while (stage().frame() != to)
-            key(stage().frame() < to ? Qt::Key_Right : Qt::Key_Left);
-    }
     /// The athlete's repetitions with an event where the shipped case has the one it was named after.
     [[nodiscard]] std::vector<Trial> withTruth(const EventDef& event) const {
         std::vector<Trial> out;
@@ -229,29 +64,9 @@ class TestWorkshop : public QObject {
         qInfo("%d of %d left out values within range and tolerance", held, asked);
         QVERIFY(asked >= 70 && held >= .9 * asked);
     }
-    /// For who wants to look.
-    void shots() const {
-        const QByteArray to = qgetenv("WORKSHOP_SHOTS");
-        if (to.isEmpty())
-            return;
-        const char* names[] = {"positions", "points", "measures", "faults", "ladders", "words", "cases"};
-        for (int i = 0; i < 7; ++i) {
-            app_->key(Qt::Key_1 + i);
-            quiet();
-            QTest::qWait(600);
-            app_->window->grab().save(QString::fromUtf8(to) + u'/' + QLatin1String(names[i]) + QStringLiteral(".png"));
-        }
-    }
-    CaseId made_;
-    bool failed_ = false; ///< each step builds on those before
-    CaseData truth_;
-
 private slots:
     void initTestCase() {
-        app_ = std::make_unique<Driver>();
-        QVERIFY(app_->workspace.open(demoCopy(dir_)));
-        app_->selectAthlete(QStringLiteral("Ilka Sandrey"));
-        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet(), 60000);
+        openDemo(QStringLiteral("Ilka Sandrey"));
     }
     void init() {
         if (failed_)
@@ -273,31 +88,7 @@ private slots:
         QVERIFY(app_->headline().contains(QStringLiteral("make a skill of it")));
     }
     void aSkillIsMadeOfAnyMovement() {
-        // A case begun with Any movement: the model's eight repetitions and the athlete's, marked, without an event.
-        const CaseData from = app_->data();
-        QVERIFY(app_->workspace.apply(QStringLiteral("case"), [&](Edit& edit) -> Result<void> {
-            const auto id = edit.addCase(from.athlete.id, QStringLiteral("Reach"),
-                                         QString::fromStdString(readText(PACKS "/any_movement.json")));
-            if (!id)
-                return id.error();
-            made_ = *id;
-            return copyMarks(edit, from, *id);
-        }));
-        app_->workspace.selectCase(made_);
-        QVERIFY(app_->workspace.applyForGood([&](Edit& edit) -> Result<void> {
-            for (const Guesser whose : {Guesser::Athlete, Guesser::Analyst})
-                if (const auto said = edit.sayNotAsked(made_, whose, QDate(2026, 11, 3)); !said)
-                    return said;
-            return {};
-        }));
-        quiet();
-        truth_ = from;
-        app_->step("packs");
-        app_->click("packWorkshop");
-        gestures_ = 0;
-        write("newSkillName", QStringLiteral("Step and reach"));
-        QVERIFY(desk().isOpen());
-        quiet();
+        beginOfOpenCase(QStringLiteral("Step and reach"));
         QCOMPARE(desk().pack().id, std::string("own.step-and-reach"));
         QCOMPARE(app_->data().pack.edition, std::string("0.1.0 draft")); // the case follows it
         QCOMPARE(stage().shown().trials.size(), std::size_t(8));
@@ -306,10 +97,7 @@ private slots:
         tick(QStringLiteral("tip"));
         tick(QStringLiteral("dominant toe"));
         QVERIFY2(desk().reading().faults.empty(), firstFault());
-        section(QStringLiteral("Positions"));
-        list("workshopParts").selectAll();
-        ++gestures_;
-        press("takePart"); // begin and end, which were only Any movement's, and all that is measured by them
+        takeOutPositions();
         QVERIFY(desk().pack().events.empty() && desk().pack().measures.empty() && desk().pack().phases.empty());
         app_->workspace.undo(); // one step
         QCOMPARE(desk().pack().events.size(), std::size_t(2));
@@ -319,38 +107,12 @@ private slots:
     /// Named on the first repetition, carried over to the others, looked at there, and set where they are off.
     void positionsAreNamedOnThePicture() {
         for (const char* shipped : {"go", "straight", "down", "low", "back"}) {
-            stepTo(shipped);
+            const QString title = QStringLiteral("Reach %1").arg(QLatin1String(shipped));
             if (std::string_view(shipped) == "straight") // the arm's own moment
-                for (const char* landmark : {"right_shoulder", "right_elbow", "right_wrist"})
-                    clickPoint(landmark);
-            key(Qt::Key_P);
-            auto* name = app_->find<QLineEdit>("field-title");
-            QTRY_VERIFY(name->hasFocus());
-            QTest::keyClicks(name, QStringLiteral("Reach %1").arg(QLatin1String(shipped)));
-            QTest::keyClick(name, Qt::Key_Return);
-            ++gestures_;
-            QVERIFY(!name->hasFocus()); // keys are the page's again
-            quiet();
-            bool moved = false;
-            for (int i = 1; i < 8; ++i) {
-                if (!moved)
-                    key(Qt::Key_N);
-                moved = false;
-                quiet();
-                const int off = trueFrame(shipped) - stage().frame();
-                QVERIFY2(std::abs(off) < 12,
-                         qPrintable(QStringLiteral("%1 off %2").arg(QLatin1String(shipped)).arg(off)));
-                if (std::abs(off) > 1) { // an eye would see it
-                    stepTo(shipped);
-                    moved = i < 7;
-                    key(Qt::Key_E, moved ? Qt::ShiftModifier : Qt::NoModifier);
-                    quiet();
-                }
-                if (i == 3) { // enough to look for a rule: the rest is carried over by it
-                    key(Qt::Key_R, Qt::ShiftModifier);
-                    quiet();
-                }
-            }
+                namePosition(shipped, title, {"right_shoulder", "right_elbow", "right_wrist"});
+            else
+                namePosition(shipped, title);
+            lookThroughPosition(shipped, 8, true);
         }
         QCOMPARE(desk().pack().events.size(), std::size_t(5));
         QCOMPARE(desk().pack().events[1].by.size(), std::size_t(3));
@@ -389,35 +151,23 @@ private slots:
     }
     void measuresArePointedAt() {
         section(QStringLiteral("Measures"));
-        const auto to = [this](const QString& moment) {
-            auto* box = app_->find<QComboBox>("offerWhen");
-            for (int i = 0; box->currentText() != moment && i < 8; ++i)
-                key(Qt::Key_E);
-            QCOMPARE(box->currentText(), moment);
-        };
-        const auto point = [&](std::initializer_list<const char*> points, const QString& offer) {
-            for (const char* landmark : points)
-                clickPoint(landmark);
-            clickRow("measureOffers", offer);
-            quiet();
-        };
-        to(QStringLiteral("at: Reach straight"));
-        point({}, QStringLiteral("Time from Reach straight to Reach down"));
-        point({"right_shoulder", "right_elbow", "right_wrist"}, QStringLiteral("Bend of dominant elbow"));
-        point({"right_shoulder", "right_wrist"}, QStringLiteral("Height of"));
-        to(QStringLiteral("at: Reach down"));
-        point({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
-        point({"left_hip", "right_shoulder"}, QStringLiteral("Lean of"));
-        point({"left_ankle", "right_ankle"}, QStringLiteral("Dominant ankle ahead of"));
-        to(QStringLiteral("at: Reach low"));
-        point({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
-        point({"right_ankle", "right_knee"}, QStringLiteral("Dominant knee ahead of"));
-        point({"left_hip", "left_knee", "left_ankle"}, QStringLiteral("Bend of other knee"));
+        toMoment(QStringLiteral("at: Reach straight"));
+        takeMeasure({}, QStringLiteral("Time from Reach straight to Reach down"));
+        takeMeasure({"right_shoulder", "right_elbow", "right_wrist"}, QStringLiteral("Bend of dominant elbow"));
+        takeMeasure({"right_shoulder", "right_wrist"}, QStringLiteral("Height of"));
+        toMoment(QStringLiteral("at: Reach down"));
+        takeMeasure({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
+        takeMeasure({"left_hip", "right_shoulder"}, QStringLiteral("Lean of"));
+        takeMeasure({"left_ankle", "right_ankle"}, QStringLiteral("Dominant ankle ahead of"));
+        toMoment(QStringLiteral("at: Reach low"));
+        takeMeasure({"right_hip", "right_knee", "right_ankle"}, QStringLiteral("Bend of dominant knee"));
+        takeMeasure({"right_ankle", "right_knee"}, QStringLiteral("Dominant knee ahead of"));
+        takeMeasure({"left_hip", "left_knee", "left_ankle"}, QStringLiteral("Bend of other knee"));
         auto* box = app_->find<QComboBox>("offerWhen");
         box->setCurrentIndex(box->findText(QStringLiteral("over: Reach go to Reach straight")));
         emit box->activated(box->currentIndex());
         gestures_ += 2;
-        point({"tip"}, QStringLiteral("Straightness"));
+        takeMeasure({"tip"}, QStringLiteral("Straightness"));
         QCOMPARE(desk().pack().measures.size(), std::size_t(10));
         QVERIFY2(desk().reading().faults.empty(), firstFault());
         // Each has its range, out of the model's eight repetitions, and says so.
@@ -435,34 +185,21 @@ private slots:
         rangesHoldWhatWasLeftOut();
     }
     void faultsAreNamedAndJoined() {
-        const auto called = [this](const QString& measure, const char* direction, const QString& fault) {
-            clickRow("workshopParts", measure);
-            write((std::string("field-fault.") + direction).c_str(), fault);
-        };
         called(QStringLiteral("Time from Reach straight"), "below", QStringLiteral("The arm is late"));
         called(QStringLiteral("Lean of"), "above", QStringLiteral("The trunk tips"));
         called(QStringLiteral("Dominant knee ahead"), "above", QStringLiteral("The knee goes past the foot"));
         QCOMPARE(desk().pack().faults.size(), std::size_t(3));
         section(QStringLiteral("Faults"));
-        auto* drawing = app_->find<CauseDrawing>("causeDrawing");
-        const auto drag = [&](const std::string& from, const std::string& to) {
-            const QPoint a = drawing->centreOf(from), b = drawing->centreOf(to);
-            QTest::mousePress(drawing, Qt::LeftButton, {}, a);
-            QTest::mouseMove(drawing, (a + b) / 2);
-            QTest::mouseMove(drawing, b);
-            QTest::mouseRelease(drawing, Qt::LeftButton, {}, b);
-            ++gestures_;
-        };
-        drag("the_arm_is_late", "the_trunk_tips");
+        dragArrow("the_arm_is_late", "the_trunk_tips");
         say("arrowBecause", QStringLiteral("The body reaches where the arm does not."));
-        drag("the_trunk_tips", "the_knee_goes_past_the_foot");
+        dragArrow("the_trunk_tips", "the_knee_goes_past_the_foot");
         say("arrowBecause", QStringLiteral("The weight runs on over the foot."));
         QCOMPARE(desk().pack().fault("the_trunk_tips")->causes.size(), std::size_t(1));
         QCOMPARE(desk().pack().fault("the_trunk_tips")->causes[0].because,
                  std::string("The body reaches where the arm does not."));
         // Back again would be a circle: said, and not drawn.
         const int before = gestures_;
-        drag("the_knee_goes_past_the_foot", "the_arm_is_late");
+        dragArrow("the_knee_goes_past_the_foot", "the_arm_is_late");
         gestures_ = before;
         QVERIFY(desk().pack().fault("the_arm_is_late")->causes.empty());
         QVERIFY(!app_->errors.isEmpty() && app_->errors.back().contains(QStringLiteral("circle")));
@@ -470,18 +207,7 @@ private slots:
     }
     void drillsAreChosen() {
         section(QStringLiteral("Ladders"));
-        QTest::keyClicks(app_->find<QLineEdit>("drillSearch"), QStringLiteral("lunge arm"));
-        auto& library = list("drillLibrary");
-        for (int taken = 0, i = 0; i < library.count() && taken < 4; ++i)
-            if (!library.item(i)->isHidden()) {
-                library.scrollToItem(library.item(i));
-                const QPoint at = library.visualItemRect(library.item(i)).center();
-                QTest::mouseClick(library.viewport(), Qt::LeftButton, {}, at); // a double click begins as one
-                QTest::mouseDClick(library.viewport(), Qt::LeftButton, {}, at);
-                ++gestures_;
-                ++taken;
-            }
-        QTRY_COMPARE(list("ladderRungs").count(), 4);
+        takeDrills(QStringLiteral("lunge arm"), 4);
         QCOMPARE(desk().pack().ladder("the_arm_is_late")->rungs.size(), std::size_t(4));
         QVERIFY2(desk().reading().faults.empty(), firstFault());
         qInfo("made in %d gestures", gestures_);
@@ -556,6 +282,34 @@ private slots:
         QCOMPARE(markCount(app_->data()), marks);
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u'|')));
     }
+    /// The demo's own skill began as the one that ships: what differs is listed, and taken over part by part.
+    void itIsHeldAgainstTheSkillItBeganAs() {
+        QVERIFY(app_->find<QTreeWidget>("originChanges")->isHidden()); // of Any movement nothing is left
+        const std::string text = readText(PACKS "/fencing_lunge.json");
+        PackDraft own = PackDraft::of(*PackDraft::read(text, "lunge"), "Our lunge");
+        own.take(PartList::Faults, "trunk_tips");
+        own.set("about", "As we teach it.");
+        QVERIFY(app_->find<Workshop>("workshop")->takeText(QString::fromStdString(own.text()), QStringLiteral("own")));
+        section(QStringLiteral("Cases"));
+        auto* changes = app_->find<QTreeWidget>("originChanges");
+        QVERIFY(changes->isVisible() && changes->topLevelItemCount() >= 2);
+        QVERIFY(app_->find<QLabel>("originSaid")->text().contains(QStringLiteral("FENCING LUNGE THAT SHIPS NOW")));
+        const auto rows = changes->findItems(QStringLiteral("faults.trunk_tips"), Qt::MatchExactly);
+        QCOMPARE(rows.size(), 1);
+        QCOMPARE(rows[0]->text(1), QStringLiteral("not there"));
+        if (const QByteArray to = qgetenv("WORKSHOP_SHOTS"); !to.isEmpty())
+            app_->window->grab().save(QString::fromUtf8(to) + QStringLiteral("/origin.png"));
+        changes->setCurrentItem(rows[0]);
+        app_->click("takeOrigin");
+        QVERIFY(desk().pack().fault("trunk_tips"));
+        QVERIFY2(desk().reading().faults.empty(), firstFault());
+        QVERIFY(changes->findItems(QStringLiteral("faults.trunk_tips"), Qt::MatchExactly).isEmpty());
+        QCOMPARE(desk().pack().about, std::string("As we teach it.")); // what was not chosen stays
+        app_->workspace.undo();
+        QVERIFY(!desk().pack().fault("trunk_tips"));
+        app_->click("removeSkill");
+        app_->find<QComboBox>("ownSkills")->setCurrentIndex(0);
+    }
     /// An edition that was kept can be chosen for another athlete, as any skill.
     void anotherAthleteBeginsWithIt() {
         app_->step("start");
@@ -574,9 +328,9 @@ private slots:
         app_->step("packs");
     }
     void itGoesOutAndComesIn() {
-        const QString path = dir_.filePath(QStringLiteral("given.json"));
+        const QString path = dir_.filePath(QStringLiteral("given.riflesso-skill"));
         app_->find<Workshop>("workshop")->giveTo(path);
-        QVERIFY(loadPack(readText(path.toStdString()), "given.json").ok());
+        QVERIFY(loadPack(readText(path.toStdString()), "given.riflesso-skill").ok());
         app_->window->takeFiles({path}); // as dropped or opened by double click
         auto* question = app_->find<QLabel>("strangeSkillQuestion");
         QVERIFY(question->isVisible() && question->text().contains(QStringLiteral("Step and reach")));

@@ -3,6 +3,7 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/measure/measured_shape.h"
+#include "core/measure/range_fan.h"
 #include "support/files.h"
 #include "support/made_trials.h"
 
@@ -51,6 +52,44 @@ PixelPoint markOf(const Trial& trial, const std::string& name) { return trial.ma
 class TestMeasuredShape : public QObject {
     Q_OBJECT
 private slots:
+    /// A segment that lies at an edge of the fan measures the edge of the range.
+    void theFanIsTheRange_data() { theArcSweepsTheAngle_data(); }
+    void theFanIsTheRange() {
+        QFETCH(QString, def);
+        QFETCH(QString, centre);
+        Json json = jsonOf(def.toStdString());
+        json["at"] = "down";
+        const Pack pack = packWithMeasure(json);
+        const MeasureDef* measure = pack.measure("m");
+        std::mt19937 random(21);
+        const auto value = [&](const Trial& trial) {
+            return measureTrials(pack, {trial}, 6).front().find("m")->value.value_or(1e9);
+        };
+        int compared = 0;
+        for (int i = 0; i < 100; ++i) {
+            const Trial trial = stillTrial(random, i % 2);
+            const double now = value(trial), low = now - 6, high = now + 9;
+            const auto fan = rangeFan(pack, *measure, trial, low, high, 6);
+            if (!fan)
+                continue;
+            QVERIFY(gap(fan->centre, markOf(trial, centre.toStdString())) < 1e-9);
+            const char* end = measure->points.size() == 3 ? "c" : "b";
+            for (const auto& [deg, wanted] : {std::pair(fan->fromDeg, low), {fan->toDeg, high}}) {
+                Trial there = trial;
+                const double a = deg * std::numbers::pi / 180;
+                for (auto& [frame, mark] : there.marks.at(end))
+                    mark.at = {fan->centre.x + fan->radiusPx * std::cos(a), fan->centre.y + fan->radiusPx * std::sin(a)};
+                const double got = value(there);
+                // Past straight, or past the half turn, the value comes back: no edge of a range lies there.
+                const bool turnsBack = measure->kind != Kind::SegmentAngle && (now < 16 || now > 164);
+                const double off = std::remainder(got - wanted, measure->period() > 0 ? measure->period() : 360);
+                if (!turnsBack)
+                    QVERIFY2(std::abs(off) < .05, qPrintable(QStringLiteral("%1 for %2").arg(got).arg(wanted)));
+                compared += !turnsBack;
+            }
+        }
+        QVERIFY2(compared >= 60, qPrintable(QString::number(compared)));
+    }
     void theArcSweepsTheAngle_data() {
         QTest::addColumn<QString>("def");
         QTest::addColumn<QString>("centre");

@@ -129,6 +129,68 @@ private slots:
         draft.put(PartList::Events, {{"id", "b"}, {"title", "Low"}, {"hint", "h"}});
         QCOMPARE((*phase("a_to_b"))["title"], Json("a to Low"));
     }
+    /// A cycle's phases go on over its end, and go with the kind of movement.
+    void phasesOfACycleComeRound() {
+        PackDraft draft = PackDraft::of(draftOf(readText(PACKS "/any_movement.json")), "Round and round");
+        for (const PartName& event : draft.parts(PartList::Events))
+            draft.take(PartList::Events, event.id);
+        for (const char* id : {"in", "out", "over"})
+            draft.put(PartList::Events, {{"id", id}, {"title", id}, {"hint", kToBeWritten}});
+        draft.joinPhases();
+        const auto ends = [&] {
+            std::map<std::string, std::string> out;
+            for (const Json& phase : draft.json()["phases"])
+                out[phase["title"].get<std::string>()] =
+                    phase["from"].get<std::string>() + "-" + phase["to"].get<std::string>();
+            return out;
+        };
+        QCOMPARE(ends().size(), std::size_t(3)); // between, and the whole
+        draft.set("family", "cyclic");
+        QCOMPARE(ends().size(), std::size_t(4));
+        QCOMPARE(ends()["over to in"], std::string("over-in"));
+        QCOMPARE(ends()["Whole movement"], std::string("in-in"));
+        QVERIFY(draft.reading().faults.empty());
+        draft.set("family", "discrete");
+        QCOMPARE(ends().size(), std::size_t(3));
+        QCOMPARE(ends()["Whole movement"], std::string("in-over"));
+        QVERIFY(draft.reading().faults.empty());
+    }
+    /// Words that are still to be written are none, and are listed.
+    void whatIsNotWrittenIsMissing() {
+        PackDraft draft = PackDraft::of(draftOf(readText(PACKS "/any_movement.json")), "Another");
+        QVERIFY(draft.reading().pack.about.empty()); // what the other one says of itself is of something else
+        const std::size_t before = stillMissing(draft.reading().pack).size();
+        draft.put(PartList::Events, {{"id", "top"}, {"title", "Top"}, {"hint", kToBeWritten}});
+        QVERIFY(draft.reading().pack.event("top")->hint.empty());
+        const auto missing = stillMissing(draft.reading().pack);
+        QCOMPARE(missing.size(), before + 2); // no rule, no words
+        QVERIFY(missing.back().what == StillMissing::What::NoWords && missing.back().part.id == "top");
+        draft.put(PartList::Events, {{"id", "top"}, {"title", "Top"}, {"hint", "The hand is highest."}});
+        QCOMPARE(stillMissing(draft.reading().pack).size(), before + 1);
+    }
+    /// What the skill that it began as has otherwise is taken part by part, by the path of each difference.
+    void partsAreTakenFromTheSkillItBeganAs() {
+        const PackDraft shipped = draftOf(readText(PACKS "/fencing_lunge.json"));
+        PackDraft own = PackDraft::of(shipped, "Our lunge");
+        QCOMPARE(own.beganAs(), std::string("riflesso.fencing-lunge"));
+        QCOMPARE(PackDraft::of(own, "Theirs").beganAs(), own.beganAs());
+        own.take(PartList::Faults, "trunk_tips");
+        Json knee = *own.part(PartList::Measures, "front_knee_low");
+        knee["tolerance"] = 9;
+        own.put(PartList::Measures, knee);
+        own.put(PartList::Points, {{"id", "mask"}, {"title", "Mask"}});
+        own.set("about", "Otherwise.");
+        Json range = *own.part(PartList::Ranges, "front_knee_low");
+        range["high"] = 100;
+        own.put(PartList::Ranges, range);
+        const auto changes = packDiff(own.text(), shipped.text());
+        QVERIFY(changes.size() >= 5);
+        for (const PackChange& change : changes)
+            own.takeFrom(shipped, change.path);
+        for (const PackChange& change : packDiff(own.text(), shipped.text()))
+            QVERIFY2(change.path == "x-began-as", change.path.c_str());
+        QVERIFY(own.reading().faults.empty());
+    }
     void editionsAreNumberedByWhatChanged() {
         using Kind = PackChange::Kind;
         const auto next = [](const char* edition, std::initializer_list<Kind> kinds) {

@@ -5,6 +5,7 @@
 
 #include "core/judge/assessment.h"
 #include "core/judge/what_if.h"
+#include "core/tables/json_walk.h"
 #include "report/evidence.h"
 #include "report/report_content.h"
 #include "support/built_demo.h"
@@ -52,6 +53,48 @@ private slots:
             all += clip.size();
         }
         QVERIFY(all > 0 && all < 24'000'000);
+    }
+    /// The latest set by itself is judged as in the whole case; and by a pack that measures the same without measuring
+    /// again.
+    void theLatestSetIsJudgedAsInTheWholeCase() {
+        const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);
+        QVERIFY(library);
+        const auto cases = *(*library)->cases();
+        int left = 0;
+        for (const CaseEntry& entry : cases) {
+            const CaseData whole = *(*library)->loadCase(entry.id), part = *(*library)->loadLatestSet(entry.id);
+            const Session* latest = nullptr;
+            for (std::size_t s = 0; s < whole.sessions.size(); ++s) {
+                if (whole.sessions[s].isModel)
+                    continue;
+                const auto marked = [](const Session& session) {
+                    std::size_t out = 0;
+                    for (const Clip& clip : session.clips)
+                        for (const Section& section : clip.sections)
+                            for (const Repetition& repetition : section.repetitions)
+                                out += repetition.marks.size();
+                    return out;
+                };
+                if (marked(whole.sessions[s]) > 0)
+                    latest = &whole.sessions[s];
+                left += marked(part.sessions[s]) < marked(whole.sessions[s]);
+            }
+            if (!latest)
+                continue;
+            const QDate today(2026, 11, 29);
+            const auto input = [&](const CaseData& data) {
+                return assessmentInput(data, latest->id, {}, School::Root, today);
+            };
+            const Assessment measured = assess(input(whole));
+            QCOMPARE(assessmentJson(assess(input(part))).dump(), assessmentJson(measured).dump());
+            CaseData other = whole;
+            for (MeasureDef& def : other.pack.measures)
+                def.tolerance *= 1.3;
+            if (!other.pack.faults.empty())
+                other.pack.faults.erase(other.pack.faults.begin());
+            QCOMPARE(assessmentJson(assess(input(other), measured)).dump(), assessmentJson(assess(input(other))).dump());
+        }
+        QVERIFY(left > 0); // there were sessions to leave out
     }
     void eachCasesWeeksTellAStoryOfTheirOwn() {
         const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);

@@ -10,6 +10,11 @@ trap 'rm -rf "$work"' EXIT
 desktop-file-validate "$here/packaging/org.riflesso.Riflesso.desktop"
 appstreamcli validate --no-net "$build/packaging/org.riflesso.Riflesso.metainfo.xml"
 xmllint --noout "$here/packaging/riflesso-mime.xml"
+# Every kind of file that is ours is opened by the program.
+for kind in $(sed -n 's/.*mime-type type="\([^"]*\)".*/\1/p' "$here/packaging/riflesso-mime.xml"); do
+    grep -q "^MimeType=.*$kind;" "$here/packaging/org.riflesso.Riflesso.desktop" || { echo "nothing opens $kind"; exit 1; }
+    grep -q "<mediatype>$kind<" "$here/packaging/org.riflesso.Riflesso.metainfo.xml.in" || { echo "no mediatype $kind"; exit 1; }
+done
 
 # The manual pages: no warning, and every switch of --help in them.
 "$build/bin/riflesso-cli" --man >"$work/riflesso-cli.1"

@@ -49,7 +49,7 @@ private slots:
         QFETCH(QString, file);
         const auto pack = loadPack(readText(std::string(PACKS "/") + file.toStdString()), file.toStdString());
         QVERIFY(pack.ok());
-        const auto pages = sheetPages(*pack, Side::Right, SheetLength::OnePage, 40);
+        const auto pages = sheetPages({*pack}, SheetLength::OnePage, 40);
         QCOMPARE(pages.size(), std::size_t(1));
         // Its pictures lie inside the margins: the edge of the page is white.
         const QImage& page = pages[0];
@@ -62,8 +62,8 @@ private slots:
         QVERIFY(pack.ok());
         const QString whole = dir_.filePath(QStringLiteral("whole.pdf")),
                       brief = dir_.filePath(QStringLiteral("one.pdf"));
-        QVERIFY(writeSheet(*pack, Side::Left, SheetLength::Whole, whole).ok());
-        QVERIFY(writeSheet(*pack, Side::Right, SheetLength::OnePage, brief).ok());
+        QVERIFY(writeSheet({*pack, Side::Left}, SheetLength::Whole, whole).ok());
+        QVERIFY(writeSheet({*pack}, SheetLength::OnePage, brief).ok());
         const QString all = textOf(whole), one = textOf(brief);
         for (const EventDef& event : pack->events)
             QVERIFY2(one.contains(QString::fromStdString(event.title)) &&
@@ -82,7 +82,7 @@ private slots:
         QVERIFY(!one.contains(u'@') && !all.contains(u'@'));
         QVERIFY(one.contains(QStringLiteral("licensed professional")) &&
                 all.contains(QStringLiteral("licensed professional")));
-        QVERIFY(!writeSheet(*pack, Side::Right, SheetLength::OnePage, QStringLiteral("/nowhere/x.pdf")).ok());
+        QVERIFY(!writeSheet({*pack}, SheetLength::OnePage, QStringLiteral("/nowhere/x.pdf")).ok());
     }
     void editionsAreComparedPartByPart() {
         const std::string before = readText(std::string(PACKS "/fencing_lunge.json"));

@@ -4,11 +4,16 @@
 #include "app/packs/shipped_packs.h"
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
+#include "app/widgets/player.h"
+#include "app/workshop/skill_desk.h"
 #include "app/workshop/workshop.h"
 #include "core/pack/pack_diff.h"
 #include "core/pack/pack_reader.h"
 #include "report/words.h"
+#include "work/skill_of_case.h"
 
+#include <QCheckBox>
+#include <QComboBox>
 #include <QDir>
 #include <QFile>
 #include <QHeaderView>
@@ -28,7 +33,15 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     figure_ = new MovingFigure;
     figure_->setObjectName(QStringLiteral("skillFigure"));
     top->addWidget(about_, 1, Qt::AlignTop);
-    top->addWidget(figure_, 0, Qt::AlignTop);
+    auto* moving = new QVBoxLayout;
+    moving->setSpacing(4);
+    moving->addWidget(figure_);
+    speed_ = speedChooser("figureSpeed");
+    constexpr double kTenth = .1;
+    speed_->addItem(tr("a tenth of the speed"), kTenth);
+    moving->addWidget(speed_);
+    top->addLayout(moving);
+    connect(speed_, &QComboBox::activated, this, [this](int) { figure_->setSpeed(speed_->currentData().toDouble()); });
     layout->addLayout(top);
     auto* bar = new QHBoxLayout;
     const auto choice = [&](const char* name, const QString& text) {
@@ -45,10 +58,14 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     wholeSheet_ = choice("packWholeSheet", tr("Sheet, all of it"));
     inWorkshop_ = choice("packWorkshop", tr("Workshop: a skill of one's own"));
     content_->setChecked(true);
+    pictures_ = new QCheckBox(tr("with pictures of the model, head covered"));
+    pictures_->setObjectName(QStringLiteral("sheetPictures"));
+    connect(pictures_, &QCheckBox::toggled, this, &PacksPage::showChosen);
     print_ = new QPushButton(tr("Print the sheet"));
     print_->setObjectName(QStringLiteral("printSheet"));
     connect(print_, &QPushButton::clicked, this, &PacksPage::printSheet);
     bar->addWidget(print_);
+    bar->addWidget(pictures_);
     bar->addStretch();
     layout->addLayout(bar);
     ask_ = new AskBar(QStringLiteral("strangeSkill"), this);
@@ -139,8 +156,10 @@ void PacksPage::offerFile(const QString& path) {
 void PacksPage::showChosen() {
     const bool sheet = onePage_->isChecked() || wholeSheet_->isChecked(), making = inWorkshop_->isChecked();
     print_->setVisible(sheet);
+    pictures_->setVisible(sheet && workspace().hasCase() && hasPictures(workspace().data()));
     about_->setVisible(!making);
-    figure_->setVisible(!making && workspace().hasCase());
+    figure_->setVisible(!making && workspace().hasCase() && figure_->hasFigure());
+    speed_->setVisible(figure_->isVisibleTo(this));
     stack_->setCurrentWidget(making ? static_cast<QWidget*>(workshop_) : sheet ? static_cast<QWidget*>(sheet_) : tree_);
     if (making)
         workshop_->refresh();
@@ -149,9 +168,10 @@ void PacksPage::showChosen() {
         return;
     workspace().start<std::vector<QImage>>(
         tr("Laying out the sheet"), this, workspace().ofCase().newest(QStringLiteral("sheet")),
-        [data = workspace().snapshot(), length = length()](JobControl&) -> Result<std::vector<QImage>> {
+        [data = workspace().snapshot(), length = length(), pictures = pictures_->isChecked(),
+         folder = workspace().library()->folder()](JobControl&) -> Result<std::vector<QImage>> {
             constexpr int kDotsPerInch = 88;
-            return sheetPages(data->pack, data->athlete.handedness, length, kDotsPerInch);
+            return sheetPages(sheetOf(*data, pictures, folder), length, kDotsPerInch);
         },
         [this](const Result<std::vector<QImage>>& pages) {
             clearLayout(pages_);
@@ -184,10 +204,11 @@ void PacksPage::printSheet() {
                 QStringLiteral(".pdf"));
     workspace().start<QString>(
         tr("Printing the sheet"), this, Workspace::ofProgram(),
-        [data = workspace().snapshot(), length = length(), path](JobControl&) -> Result<QString> {
+        [data = workspace().snapshot(), length = length(), path, pictures = pictures_->isChecked(),
+         folder = workspace().library()->folder()](JobControl&) -> Result<QString> {
             if (!QDir().mkpath(QFileInfo(path).absolutePath()))
                 return badInput(path.toStdString(), "a folder that can be written to", "no write");
-            if (const auto written = writeSheet(data->pack, data->athlete.handedness, length, path); !written)
+            if (const auto written = writeSheet(sheetOf(*data, pictures, folder), length, path); !written)
                 return written.error();
             return path;
         },
@@ -260,13 +281,17 @@ void PacksPage::refresh() {
     }
     const Pack& pack = workspace().data().pack;
     const Side hand = workspace().data().athlete.handedness;
-    const std::string now = pack.id + pack.edition + (hand == Side::Left ? " left" : " right");
+    const std::vector<Trial> well = shownWell(workspace().data()).trials;
+    std::string now = pack.id + pack.edition + (hand == Side::Left ? " left" : " right") + std::to_string(well.size());
+    if (pack.edition.ends_with(kDraftMark)) // changes under the same number
+        if (const auto text = workspace().library()->packText(workspace().data().id))
+            now += text->toStdString();
     if (shown_ == now)
         return;
     shown_ = now;
     about_->setText(QStringLiteral("<b>%1</b>, edition %2. %3")
                         .arg(words::text(pack.title), words::text(pack.edition), words::text(pack.about)));
-    figure_->show(pack, hand);
+    figure_->show(pack, hand, well);
     tree_->clear();
     showDifferences(pack);
     if (!content_->isChecked())

@@ -4,6 +4,8 @@
 #include "app/page.h"
 #include "takehome/skill_sheet.h"
 
+class QCheckBox;
+class QComboBox;
 class QPushButton;
 class QStackedWidget;
 class QTreeWidget;
@@ -36,6 +38,8 @@ private:
     void showChosen();
     void showDifferences(const Pack& pack);
     [[nodiscard]] SheetLength length() const;
+    QCheckBox* pictures_;
+    QComboBox* speed_;
     QPushButton *content_, *onePage_, *wholeSheet_, *inWorkshop_, *print_;
     Workshop* workshop_;
     AskBar* ask_;

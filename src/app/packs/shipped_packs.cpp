@@ -33,7 +33,7 @@ std::vector<ShippedPack> readAll() {
             found << words::text(word);
         const QString picture =
             sources.packs + QStringLiteral("/pictures/") + QFileInfo(file).completeBaseName() + QStringLiteral(".png");
-        out.push_back({words::text(known.title), QString::fromUtf8(text), words::text(known.group),
+        out.push_back({words::text(known.id), words::text(known.title), QString::fromUtf8(text), words::text(known.group),
                        about.section(QStringLiteral(". "), 0, 0), found.join(u' '),
                        QFile::exists(picture) ? picture : QString()});
     }
@@ -51,5 +51,12 @@ const std::shared_future<std::vector<ShippedPack>>& reading() {
 void readShippedPacks() { static_cast<void>(reading()); }
 
 const std::vector<ShippedPack>& shippedPacks() { return reading().get(); }
+
+QString shippedText(const QString& id) {
+    for (const ShippedPack& pack : shippedPacks())
+        if (pack.id == id)
+            return pack.text;
+    return {};
+}
 
 } // namespace riflesso

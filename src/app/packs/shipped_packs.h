@@ -8,7 +8,7 @@
 namespace riflesso {
 
 struct ShippedPack {
-    QString title, text; ///< text: the whole file
+    QString id, title, text; ///< text: the whole file
     QString group;       ///< "Racket sports"; empty: none named
     QString line;        ///< what it is about, one sentence
     QString words;       ///< by which it is found beside title and group
@@ -16,6 +16,8 @@ struct ShippedPack {
 };
 /// Those that can be read, by file name. Read once, in a thread of its own; who asks before it is done waits for it.
 [[nodiscard]] const std::vector<ShippedPack>& shippedPacks();
+/// The text of the one with this id; empty: none ships.
+[[nodiscard]] QString shippedText(const QString& id);
 /// Begins to read them.
 void readShippedPacks();
 

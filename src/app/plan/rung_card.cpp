@@ -103,7 +103,7 @@ void RungCard::addCue(QVBoxLayout& column, const RungContent& content, const Dri
                           .arg(words::text(withSides(drill.cue, sides)).toHtmlEscaped(), theme::colours().slate.name(),
                                tr("in own words"),
                                QStringLiteral("<span style='color:%1'>%2 %3</span>")
-                                   .arg(theme::colours().slate.name(), tr("Good:"),
+                                   .arg(theme::colours().slate.name(), drill.good.empty() ? QString() : tr("Good:"),
                                         words::text(withSides(drill.good, sides)).toHtmlEscaped())));
     cue->setObjectName(QStringLiteral("cue-") + id);
     cue->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);

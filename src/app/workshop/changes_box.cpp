@@ -1,5 +1,6 @@
 #include "app/workshop/changes_box.h"
 
+#include "app/packs/shipped_packs.h"
 #include "app/page.h"
 #include "app/theme.h"
 #include "app/workshop/skill_desk.h"
@@ -40,6 +41,27 @@ ChangesBox::ChangesBox(Workspace& workspace, SkillDesk& desk, QWidget* parent)
     cases_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     cases_->header()->setStretchLastSection(true);
     column->addWidget(cases_, 1);
+    auto* middle = new QHBoxLayout;
+    originSaid_ = label({}, theme::kHeading);
+    originSaid_->setObjectName(QStringLiteral("originSaid"));
+    middle->addWidget(originSaid_, 1);
+    takeOrigin_ = new QPushButton(tr("Take the chosen parts from there"));
+    takeOrigin_->setObjectName(QStringLiteral("takeOrigin"));
+    middle->addWidget(takeOrigin_);
+    column->addLayout(middle);
+    origin_ = new QTreeWidget;
+    origin_->setObjectName(QStringLiteral("originChanges"));
+    origin_->setAccessibleName(tr("What the skill that it began as has otherwise"));
+    origin_->setHeaderLabels({tr("Part"), tr("Here"), tr("There")});
+    origin_->setRootIsDecorated(false);
+    origin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    constexpr int kPartWide = 230, kHereWide = 190;
+    origin_->setColumnWidth(0, kPartWide);
+    origin_->setColumnWidth(1, kHereWide);
+    column->addWidget(origin_, 1);
+    connect(takeOrigin_, &QPushButton::clicked, this, &ChangesBox::takeFromOrigin);
+    connect(origin_, &QTreeWidget::itemSelectionChanged, this,
+            [this] { takeOrigin_->setEnabled(!origin_->selectedItems().isEmpty()); });
     connect(look_, &QPushButton::clicked, this, &ChangesBox::look);
     connect(bring_, &QPushButton::clicked, this, &ChangesBox::bringOver);
 }
@@ -57,6 +79,54 @@ void ChangesBox::refresh() {
     look_->setEnabled(desk_.isOpen() && desk_.reading().faults.empty());
     bring_->setEnabled(fresh && kept && !changes_.empty());
     bring_->setToolTip(kept ? QString() : tr("Keep it as an edition first"));
+    showOrigin();
+}
+
+void ChangesBox::showOrigin() {
+    origin_->clear();
+    const QString id = desk_.isOpen() ? words::text(desk_.draft().beganAs()) : QString();
+    const QString text = id.isEmpty() ? QString() : shippedText(id);
+    for (QWidget* widget : {static_cast<QWidget*>(origin_), static_cast<QWidget*>(originSaid_),
+                            static_cast<QWidget*>(takeOrigin_)})
+        widget->setVisible(!text.isEmpty());
+    if (text.isEmpty())
+        return;
+    const auto other = PackDraft::read(text.toStdString(), id.toStdString());
+    if (!other)
+        return;
+    const auto said = [&](const char* key) { return words::text(other->json().value(key, std::string())); };
+    for (const PackChange& change : packDiff(desk_.draft().text(), text.toStdString())) {
+        if (change.path.starts_with("x-") || change.path == "id" || change.path == "edition" || change.path == "title")
+            continue; // its own name
+        constexpr std::size_t kMost = 300;
+        auto* item = new QTreeWidgetItem(origin_, {words::text(change.path),
+                                                   change.before.empty() ? tr("not there")
+                                                                         : words::text(change.before.substr(0, kMost)),
+                                                   change.after.empty() ? tr("not there")
+                                                                        : words::text(change.after.substr(0, kMost))});
+        for (int i = 0; i < item->columnCount(); ++i)
+            item->setToolTip(i, item->text(i).toHtmlEscaped());
+    }
+    const auto count = static_cast<std::size_t>(origin_->topLevelItemCount());
+    originSaid_->setText(count == 0 ? tr("AS %1 THAT SHIPS NOW, EDITION %2").arg(said("title").toUpper(), said("edition"))
+                                    : tr("AGAINST %1 THAT SHIPS NOW, EDITION %2: %3")
+                                          .arg(said("title").toUpper(), said("edition"),
+                                               words::counted(count, tr("DIFFERENCE"), tr("DIFFERENCES"))));
+    takeOrigin_->setEnabled(false);
+}
+
+void ChangesBox::takeFromOrigin() {
+    const QString id = words::text(desk_.draft().beganAs());
+    const auto other = PackDraft::read(shippedText(id).toStdString(), id.toStdString());
+    if (!other)
+        return;
+    QStringList paths;
+    for (const QTreeWidgetItem* item : origin_->selectedItems())
+        paths << item->text(0);
+    (void)desk_.edit(tr("Parts of the skill that ships"), [&](PackDraft& draft) {
+        for (const QString& path : paths)
+            (void)draft.takeFrom(*other, path.toStdString());
+    });
 }
 
 void ChangesBox::look() {
@@ -65,13 +135,10 @@ void ChangesBox::look() {
     const std::string text = desk_.draft().text();
     workspace_.start<std::vector<CaseChange>>(
         tr("Judging every case by the skill"), this, workspace_.ofLibrary().newest(QStringLiteral("changes")),
-        [folder = workspace_.library()->folder(), pack = desk_.pack(),
+        [folder = workspace_.library()->folder(), text,
          also = workspace_.hasCase() ? workspace_.data().id
                                      : CaseId()](JobControl& control) -> Result<std::vector<CaseChange>> {
-            const auto library = Library::open(folder, Library::Mode::ReadOnly); // its own connection, in this thread
-            if (!library)
-                return library.error();
-            return whatChanges(**library, pack, also, QDate::currentDate(),
+            return whatChanges(folder, text, also, QDate::currentDate(),
                                [&](double share) { return control.goOn(share); });
         },
         [this, text](const Result<std::vector<CaseChange>>& changes) {

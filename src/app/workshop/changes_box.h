@@ -22,12 +22,17 @@ public:
     void refresh();
 
 private:
+    /// The skill that ships, where the draft began as it and differs.
+    void showOrigin();
+    void takeFromOrigin();
     void list(const std::vector<CaseChange>& changes);
     void bringOver();
     Workspace& workspace_;
     SkillDesk& desk_;
     QLabel* said_;
-    QTreeWidget* cases_;
+    QTreeWidget *cases_, *origin_;
+    QLabel* originSaid_;
+    QPushButton* takeOrigin_;
     QPushButton *look_, *bring_;
     std::string lookedAt_; ///< text of the draft that was looked at
     std::vector<CaseChange> changes_;

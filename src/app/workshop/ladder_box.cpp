@@ -113,7 +113,7 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
                        {"stage", "shadow"},
                        {"stress", "calm"},
                        {"cue", title},
-                       {"good", tr("To be written: by what one sees that it went well.").toStdString()},
+                       {"good", kToBeWritten},
                        {"dose", {{"sets", 3}, {"repetitions", 8}}}});
             draft.put(PartList::Ladders, {{"fault", fault()}, {"rungs", order}});
         });

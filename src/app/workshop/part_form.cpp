@@ -302,7 +302,7 @@ void PartForm::keepFault(const std::string& direction, const QString& called) {
             constexpr double kEffect = 0.5;
             fault = {{"id", draft.freeId(PartList::Faults, title)},
                      {"title", title},
-                     {"explain", title + "."},
+                     {"explain", kToBeWritten},
                      {"level", draft.part(PartList::Measures, id_)->value("level", "whole")},
                      {"effect", kEffect},
                      {"when", Json::array({{{"measure", id_}, {"direction", direction}, {"weight", 1}}})}};

@@ -4,7 +4,6 @@
 #include "app/theme.h"
 #include "app/workshop/model_stage.h"
 #include "app/workshop/skill_desk.h"
-#include "core/measure/single_cycles.h"
 #include "core/pack/pack_writer.h"
 #include "core/signal/propose_events.h"
 #include "core/tables/json_walk.h"
@@ -57,18 +56,20 @@ void RuleBox::show(const std::string& event) {
         said_->clear();
     }
     event_ = event;
-    const EventDef* def = desk_.isOpen() ? desk_.pack().event(event) : nullptr;
+    const EventDef* def = desk_.isOpen() ? desk_.cyclePack().event(event) : nullptr;
+    const bool end = def && event == desk_.cyclePack().cycleEnd;
     heading_->setText(def ? tr("HOW \"%1\" FINDS ITSELF").arg(words::text(def->title)).toUpper()
                           : tr("HOW A POSITION FINDS ITSELF"));
-    search_->setEnabled(def && !stage_.isEmpty());
-    none_->setVisible(def && def->rule);
+    search_->setEnabled(def && !end && !stage_.isEmpty());
+    none_->setVisible(def && def->rule && !end);
     if (!def) {
-        said_->setText(tr("Step to a frame and press E to name a position there."));
+        said_->setText(tr("Step to a frame and press P to name a position there."));
     } else if (rules_->count() == 0) {
         int set = 0;
         for (const Trial& trial : stage_.shown().trials)
             set += trial.event(event) != nullptr;
-        said_->setText((def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
+        said_->setText((end ? tr("The start once more, which ends the cycle: it is found by the rule of the start. ")
+                        : def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
                        tr("Set in %1 of %2 repetitions.").arg(set).arg(stage_.shown().trials.size()));
     }
 }
@@ -79,7 +80,7 @@ void RuleBox::search(bool takeBest) {
     said_->setText(tr("Trying every signal of the body …"));
     workspace_.start<RuleSearch>(
         tr("Finding rules"), this, workspace_.ofCase().newest(QStringLiteral("rules")),
-        [pack = ofSingleCycles(desk_.pack()), event = event_, trials = stage_.shown().trials,
+        [pack = desk_.cyclePack(), event = event_, trials = stage_.shown().trials,
          others = othersOf(workspace_.data(), stage_.shown())](JobControl& control) -> Result<RuleSearch> {
             RuleSearch found =
                 searchRules(pack, event, trials, others, [&](double share) { return control.goOn(share); });
@@ -156,7 +157,7 @@ void RuleBox::carry(const std::string& event) {
         }
     if (examples.empty() || targets.empty() || !desk_.isOpen())
         return;
-    Pack pack = ofSingleCycles(desk_.pack());
+    Pack pack = desk_.cyclePack();
     std::erase_if(pack.events, [&](const EventDef& def) { return def.id != event; });
     workspace_.start<std::vector<TrialProposal>>(
         tr("Carrying the position over"), this, workspace_.ofCase().newest(QStringLiteral("carry")),
@@ -164,7 +165,7 @@ void RuleBox::carry(const std::string& event) {
             return proposeEvents(pack, examples, targets);
         },
         [this, event, then = workspace_.snapshot()](const Result<std::vector<TrialProposal>>& proposals) {
-            if (!proposals || !workspace_.hasCase() || !desk_.isOpen() || !desk_.pack().event(event))
+            if (!proposals || !workspace_.hasCase() || !desk_.isOpen() || !desk_.cyclePack().event(event))
                 return; // it was taken back meanwhile
             (void)workspace_.apply(
                 tr("Carried over to the other repetitions"),

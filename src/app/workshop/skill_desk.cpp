@@ -1,5 +1,6 @@
 #include "app/workshop/skill_desk.h"
 
+#include "core/measure/single_cycles.h"
 #include "core/tables/json_walk.h"
 #include "report/words.h"
 #include "work/skill_of_case.h"
@@ -53,6 +54,7 @@ void SkillDesk::read() {
         return;
     draft_.emplace(std::move(*draft));
     reading_ = draft_->reading();
+    cycle_ = ofSingleCycles(reading_.pack);
 }
 
 bool SkillDesk::changedSinceKept() const {

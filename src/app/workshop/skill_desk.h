@@ -27,6 +27,8 @@ public:
     [[nodiscard]] const PackDraft& draft() const { return *draft_; }
     [[nodiscard]] const PackReading& reading() const { return reading_; }
     [[nodiscard]] const Pack& pack() const { return reading_.pack; }
+    /// The same for repetitions of one cycle each (single_cycles.h): what is set in them and measured on them.
+    [[nodiscard]] const Pack& cyclePack() const { return cycle_; }
     /// The edition that the draft would be kept as; the newest one where nothing has changed since.
     [[nodiscard]] QString nextEdition() const;
     [[nodiscard]] bool changedSinceKept() const;
@@ -63,6 +65,7 @@ private:
     std::int64_t open_ = 0;
     std::optional<PackDraft> draft_;
     PackReading reading_;
+    Pack cycle_;
 };
 
 /// What an edition that a case follows ends in.

@@ -96,7 +96,7 @@ Workshop::Workshop(Workspace& workspace, QWidget* parent)
         fillSections();
         fillMissing();
         if (desk_->isOpen()) {
-            stage_->show(desk_->pack());
+            stage_->show(desk_->cyclePack());
             causes_->setPack(desk_->pack());
         }
         ladder_->refresh();

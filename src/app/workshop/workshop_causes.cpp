@@ -28,7 +28,7 @@ void Workshop::drawArrow(const QString& cause, const QString& fault) {
         if (own.value("fault", Json()) == Json(from))
             return causes_->chooseArrow(from, to);
     constexpr double kOften = 0.5;
-    causes.push_back({{"fault", from}, {"weight", kOften}, {"because", tr("To be written.").toStdString()}});
+    causes.push_back({{"fault", from}, {"weight", kOften}, {"because", kToBeWritten}});
     (void)desk_->setKey(tr("An arrow"), PartList::Faults, to, "causes", causes);
     causes_->chooseArrow(from, to);
     because_->setFocus();

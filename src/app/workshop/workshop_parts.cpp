@@ -8,7 +8,6 @@
 #include "app/workshop/rule_box.h"
 #include "app/workshop/skill_desk.h"
 #include "app/workshop/workshop.h"
-#include "core/measure/single_cycles.h"
 #include "core/pack/pack_writer.h"
 #include "core/tables/json_walk.h"
 #include "core/workshop/body_signals.h"
@@ -143,6 +142,7 @@ void Workshop::fillMissing() {
         const QString said = gap.what == StillMissing::What::NoRule    ? tr("\"%1\" has no rule").arg(title)
                              : gap.what == StillMissing::What::NoFault ? tr("no fault uses \"%1\"").arg(title)
                              : gap.what == StillMissing::What::NoRange ? tr("\"%1\" has no range").arg(title)
+                             : gap.what == StillMissing::What::NoWords ? tr("\"%1\": words to be written").arg(title)
                                                                        : tr("\"%1\" has no ladder").arg(title);
         auto* item = new QListWidgetItem(said, missing_);
         item->setData(kPartOfRow, words::text(gap.part.id));
@@ -205,6 +205,10 @@ void Workshop::fillParts() {
                     }
                 add(part.id, text);
             }
+            if (const EventDef* end = list == PartList::Events && !desk_->cyclePack().cycleEnd.empty()
+                                          ? desk_->cyclePack().event(desk_->cyclePack().cycleEnd)
+                                          : nullptr)
+                add(end->id, tr("%1\nends the cycle").arg(words::text(end->title)));
         }
         if (!parts_->currentItem() && parts_->count() > 0)
             parts_->setCurrentRow(0);
@@ -343,9 +347,9 @@ void Workshop::nextMoment() {
 /// Between the points clicked; with none the times from the event to each other one.
 std::vector<MeasureDef> Workshop::offered() const {
     const PointedAt at = pointedAt();
+    std::vector<MeasureDef> out = offersFor(desk_->pack(), at, stage_->view());
     if (!at.points.empty() || at.events.empty())
-        return offersFor(desk_->pack(), at, stage_->view());
-    std::vector<MeasureDef> out;
+        return out;
     for (const EventDef& other : desk_->pack().events)
         for (MeasureDef& def : offersFor(desk_->pack(), {{}, {at.events[0], other.id}, {}, {}}, stage_->view()))
             out.push_back(std::move(def));
@@ -378,7 +382,7 @@ void Workshop::measureRanges() {
     if (!desk_->isOpen() || stage_->isEmpty() || !desk_->reading().faults.empty())
         return;
     // Those without a range; where all have one, all anew.
-    Pack pack = ofSingleCycles(desk_->pack());
+    Pack pack = desk_->cyclePack();
     const bool all = std::all_of(pack.measures.begin(), pack.measures.end(), [&](const MeasureDef& def) {
         return desk_->draft().part(PartList::Ranges, def.id) != nullptr;
     });
@@ -424,7 +428,7 @@ void Workshop::namePosition() {
             break;
         }
     // Points that were clicked are those whose moment it is: it is carried over, and finds itself, by them.
-    Json event{{"id", id}, {"title", title.toStdString()}, {"hint", tr("To be written.").toStdString()}};
+    Json event{{"id", id}, {"title", title.toStdString()}, {"hint", kToBeWritten}};
     for (const PointRef& point : stage_->picked())
         event["by"].push_back(point.text());
     const bool done = desk_->edit(
@@ -449,7 +453,7 @@ void Workshop::setPosition() {
     if (id.empty() || stage_->isEmpty())
         return;
     const int frame = stage_->frame();
-    const EventDef* event = desk_->pack().event(id);
+    const EventDef* event = desk_->cyclePack().event(id);
     const bool done =
         workspace_.apply(tr("Set: %1").arg(event ? words::text(event->title) : words::text(id)), [&](Edit& edit) {
             return edit.setEvent(stage_->repetition(), id, {static_cast<double>(frame), {}, std::string(kByHand)});
@@ -503,7 +507,7 @@ void Workshop::takePart() {
 bool Workshop::takeText(const QString& text, const QString& name) { return desk_->takeText(text, name); }
 
 void Workshop::takeFile() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("A skill from a file"), {}, tr("Skill (*.json)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("A skill from a file"), {}, tr("Skill (*.riflesso-skill *.json)"));
     if (!path.isEmpty())
         emit fileChosen(path);
 }
@@ -512,7 +516,8 @@ void Workshop::giveFile() {
     if (!desk_->isOpen())
         return;
     const QString path = QFileDialog::getSaveFileName(
-        this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".json"), tr("Skill (*.json)"));
+        this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".riflesso-skill"),
+        tr("Skill (*.riflesso-skill *.json)"));
     if (!path.isEmpty())
         giveTo(path);
 }

@@ -220,6 +220,18 @@ std::vector<std::pair<std::string, MeasuredSet>> byForm(const Pack& pack, const 
     return out;
 }
 
+/// Nobody's number is surer than that person marks.
+void addOwnErrors(std::vector<TrialMeasures>& measures, const std::map<std::string, double>& typicalErrors) {
+    for (TrialMeasures& entry : measures)
+        for (auto& [id, value] : entry.measures)
+            if (const auto own = typicalErrors.find(id);
+                own != typicalErrors.end() && value.valid() && value.u < own->second) {
+                value.budget.push_back(
+                    {sources::kOwnMarking, std::sqrt(own->second * own->second - value.u * value.u)});
+                value.u = own->second;
+            }
+}
+
 /// What rests on choices alone, of what is measured: findings and what follows from them. trials: movement by movement.
 void judge(Assessment& out, const Pack& pack, const std::vector<Trial>& trials, const AssessmentInput& input) {
     out.school = input.school;
@@ -244,9 +256,8 @@ void judge(Assessment& out, const Pack& pack, const std::vector<Trial>& trials, 
     followPractice(out.prescription, pack, input.practice);
 }
 
-} // namespace
-
-Assessment assess(const AssessmentInput& input) {
+/// `measured`: whose measures are taken over; null: everything is measured.
+Assessment assessed(const AssessmentInput& input, const Assessment* measured) {
     Assessment out;
     const Pack pack = underPositions(input.pack, input.choices.positions);
     out.school = input.school;
@@ -268,22 +279,18 @@ Assessment assess(const AssessmentInput& input) {
         out.view = trials.front().capture.view;
     out.cameraPlace = middlePlace(trials);
     const bool fromFile = input.modelFile && best.empty();
-    if (input.cutoffHz)
+    if (measured)
+        out.cutoff = measured->cutoff;
+    else if (input.cutoffHz)
         out.cutoff = {*input.cutoffHz, false};
     else if (fromFile)
         out.cutoff = {input.modelFile->cutoffHz, false};
     else
         out.cutoff = chooseCutoff({&trials, &model.trials});
     trials = withSharedEvents(std::move(trials));
-    out.measures = measureTrials(input.pack, trials, out.cutoff.hz);
-    for (TrialMeasures& entry : out.measures)
-        for (auto& [id, value] : entry.measures)
-            if (const auto own = input.choices.typicalErrors.find(id);
-                own != input.choices.typicalErrors.end() && value.valid() && value.u < own->second) {
-                value.budget.push_back(
-                    {sources::kOwnMarking, std::sqrt(own->second * own->second - value.u * value.u)});
-                value.u = own->second;
-            }
+    out.measures = measured ? measured->measures : measureTrials(input.pack, trials, out.cutoff.hz);
+    if (!measured)
+        addOwnErrors(out.measures, input.choices.typicalErrors);
     out.judged = joinedMeasures(trials, out.measures);
     trials = movementsOf(trials);
     if (fromFile) {
@@ -291,7 +298,7 @@ Assessment assess(const AssessmentInput& input) {
         model.measures = input.modelFile->measures;
     } else {
         model.trials = withSharedEvents(std::move(model.trials));
-        model.measures = measureTrials(input.pack, model.trials, out.cutoff.hz);
+        model.measures = measured ? measured->modelMeasures : measureTrials(input.pack, model.trials, out.cutoff.hz);
     }
     out.modelMeasures = model.measures;
     model.measures = joinedMeasures(model.trials, model.measures);
@@ -319,6 +326,12 @@ Assessment assess(const AssessmentInput& input) {
     judge(out, pack, trials, input);
     return out;
 }
+
+} // namespace
+
+Assessment assess(const AssessmentInput& input) { return assessed(input, nullptr); }
+
+Assessment assess(const AssessmentInput& input, const Assessment& measured) { return assessed(input, &measured); }
 
 Assessment judgedAgain(const Assessment& measured, const AssessmentInput& input) {
     Assessment out = measured;

@@ -8,6 +8,8 @@
 namespace riflesso {
 namespace {
 
+std::string written(std::string words) { return words == kToBeWritten ? std::string() : std::move(words); }
+
 template <class Enum, int count> std::string words() {
     std::string out;
     for (int i = 0; i < count; ++i) {
@@ -197,7 +199,7 @@ FaultDef readFault(const JsonNode& node) {
         return fault;
     fault.id = node.id("id");
     fault.title = node.text("title");
-    fault.explain = node.text("explain");
+    fault.explain = written(node.text("explain"));
     fault.level = readLevel(node);
     fault.phase = node.id("phase", false);
     fault.effect = node.requiredNumber("effect", 0, 1);
@@ -220,7 +222,7 @@ FaultDef readFault(const JsonNode& node) {
         cause.fault = entry.id("fault", false);
         cause.kind = entry.text("kind", false);
         cause.title = entry.text("title", false);
-        cause.because = entry.text("because");
+        cause.because = written(entry.text("because"));
         if (cause.fault.empty()) {
             const std::vector<std::string> kinds = {"capacity", "equipment", "habit", "earlier advice"};
             if (std::find(kinds.begin(), kinds.end(), cause.kind) == kinds.end())
@@ -260,7 +262,7 @@ DrillDef readDrill(const JsonNode& node) {
     drill.stage = enumWord<Stage, 8>(node, "stage", Stage::Position, true);
     drill.stress = enumWord<Stress, 7>(node, "stress", Stress::Calm, true);
     drill.cue = node.text("cue");
-    drill.good = node.text("good");
+    drill.good = written(node.text("good"));
     drill.needs = node.texts("needs");
     drill.cautions = node.texts("cautions");
     drill.notFor = readLimitRules(node, "not_for", false);
@@ -376,7 +378,7 @@ void readMovement(const JsonNode& root, Pack& pack) {
             return;
         event.id = entry.id("id");
         event.title = entry.text("title");
-        event.hint = entry.text("hint");
+        event.hint = written(entry.text("hint"));
         event.by = readPointRefs(entry, "by", 0, 200, false);
         if (entry.has("suggest"))
             event.rule = readEventRule(entry.at("suggest"));
@@ -469,7 +471,7 @@ PackReading readPack(std::string_view text) {
     pack.id = root.text("id");
     pack.edition = root.text("edition");
     pack.title = root.text("title");
-    pack.about = root.text("about", false);
+    pack.about = written(root.text("about", false));
     pack.group = root.text("group", false);
     pack.words = root.texts("words");
     pack.family = enumWord<Family, 3>(root, "family", Family::Discrete, true);

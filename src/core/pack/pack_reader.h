@@ -10,6 +10,9 @@
 
 namespace riflesso {
 
+/// What stands in a file where words are still to be written: read as none. Such a pack is sound, but not whole.
+inline constexpr std::string_view kToBeWritten = "To be written.";
+
 struct PackReading {
     Pack pack; ///< only to be used when there is no fault
     std::vector<JsonFault> faults;

@@ -46,8 +46,8 @@ public:
     }
 
     std::vector<MeasureDef> made() {
-        if (at_.events.size() == 2 && at_.points.empty())
-            time();
+        if (at_.points.empty())
+            at_.events.size() == 2 ? time() : rate();
         if (moment_.empty() && over_.empty())
             return std::move(out_);
         switch (at_.points.size()) {
@@ -102,7 +102,7 @@ private:
         }
         if (def.axis && !axisIndex(view_, *def.axis))
             return;
-        def.title = capital(prefix + title) + (when_.empty() ? "" : ", " + when_);
+        def.title = capital(prefix + title) + (def.at.empty() && def.over.empty() ? "" : ", " + when_);
         def.tolerance = toleranceFloor(def.unit);
         if (row.valid != ValidIn::AllViews || def.axis || row.camera.square)
             def.views = {view_}; // as it was made; the analyst may widen it
@@ -119,7 +119,21 @@ private:
         def.toEvent = to->id;
         def.unit = "s";
         def.tolerance = toleranceFloor(def.unit);
-        def.title = "Time from " + from->title + " to " + to->title;
+        // A cycle goes on: what comes earlier in it comes next in the one after.
+        const bool next =
+            pack_.family == Family::Cyclic && pack_.eventIndex(to->id) < pack_.eventIndex(from->id);
+        def.title = "Time from " + from->title + " to " + (next ? "next " : "") + to->title;
+        out_.push_back(std::move(def));
+    }
+
+    void rate() {
+        if (pack_.family != Family::Cyclic)
+            return;
+        MeasureDef def;
+        def.kind = Kind::Rate;
+        def.unit = "1/min";
+        def.tolerance = toleranceFloor(def.unit);
+        def.title = "Cycles a minute";
         out_.push_back(std::move(def));
     }
 
@@ -129,6 +143,10 @@ private:
         add(Kind::PathLength, {point}, "way of " + name(point), level);
         add(Kind::Straightness, {point}, "straightness of the way of " + name(point), level);
         add(Kind::Steadiness, {point}, "stillness of " + name(point), level);
+        if (pack_.family == Family::Cyclic) {
+            add(Kind::CycleLength, {point}, "length of a cycle by " + name(point), level);
+            add(Kind::CycleSpeed, {point}, "speed over a cycle by " + name(point), level);
+        }
     }
 
     void between(const PointRef& a, const PointRef& b) {

@@ -16,7 +16,8 @@ struct PointedAt {
 
 /// Measures with title, unit, level, tolerance (the floor of the unit) and moment, without id and source; those that
 /// the pack's views cannot show are left out. One point: its speed and way. Two: lean, height, distance. Three: a bend,
-/// else the angle. Four: the angle between two lines. Two events: the time between.
+/// else the angle. Four: the angle between two lines. None: the time between two events; in a
+/// cyclic skill the rate.
 [[nodiscard]] std::vector<MeasureDef> offersFor(const Pack& pack, const PointedAt& at, View view);
 
 /// "Knee, dominant side", "Tip of the implement".

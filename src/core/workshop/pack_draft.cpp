@@ -42,6 +42,8 @@ std::string idOf(const ListRow& row, const Json& part) {
     return textOf(part, row.idKey);
 }
 
+constexpr const char* kBeganAs = "x-began-as";
+
 /// Lower-case letters, figures and `between`.
 std::string slug(std::string_view title, char between) {
     std::string out;
@@ -165,6 +167,10 @@ PackDraft PackDraft::of(const PackDraft& other, const std::string& title) {
     (*out.json_)["id"] = "own." + (name.empty() ? "skill" : name);
     (*out.json_)["edition"] = "0.1.0";
     (*out.json_)["title"] = title;
+    if (out.parts(PartList::Faults).empty()) // a movement without a skill of its own: its words are of something else
+        (*out.json_)["about"] = kToBeWritten;
+    else if (const std::string id = textOf(other.json(), "id"); !id.empty() && out.beganAs().empty())
+        (*out.json_)[kBeganAs] = id;
     return out;
 }
 
@@ -402,17 +408,44 @@ void PackDraft::pruneChoices(const std::set<std::string>& events, const std::set
         });
 }
 
+std::string PackDraft::beganAs() const { return textOf(*json_, kBeganAs); }
+
+std::vector<PartName> PackDraft::takeFrom(const PackDraft& other, const std::string& path) {
+    for (const ListRow& row : kLists) {
+        const std::string head = (row.list == PartList::Ranges ? "model." : "") + std::string(row.key) + ".";
+        if (!path.starts_with(head))
+            continue;
+        const std::string rest = path.substr(head.size());
+        for (const PackDraft* draft : {&other, static_cast<const PackDraft*>(this)})
+            for (const PartName& part : draft->parts(row.list))
+                if (rest == part.id || rest.starts_with(part.id + ".")) {
+                    if (const Json* theirs = other.part(row.list, part.id)) {
+                        put(row.list, *theirs);
+                        return {};
+                    }
+                    return take(row.list, part.id);
+                }
+    }
+    const std::string key = path.substr(0, path.find('.'));
+    const auto theirs = other.json_->find(key);
+    set(key, theirs == other.json_->end() ? Json() : *theirs);
+    return {};
+}
+
 void PackDraft::set(std::string_view key, const Json& value) {
     if (value.is_null())
         json_->erase(std::string(key));
     else
         (*json_)[std::string(key)] = value;
+    if (key == "family")
+        joinPhases();
 }
 
 void PackDraft::joinPhases() {
     const std::vector<PartName> events = parts(PartList::Events);
     if (events.size() < 2)
         return;
+    const bool cyclic = textOf(*json_, "family") == "cyclic"; // the last one is followed by the first
     std::set<std::string> used;
     for (const PartList other : {PartList::Measures, PartList::Faults})
         for (const Json& part : list(other))
@@ -426,14 +459,14 @@ void PackDraft::joinPhases() {
     const bool hasWhole = whole != phases.end();
     if (hasWhole) {
         (*whole)["from"] = events.front().id;
-        (*whole)["to"] = events.back().id;
+        (*whole)["to"] = cyclic ? events.front().id : events.back().id;
     }
     // One made between neighbours goes where they are none any more, unless something is measured over it.
     const auto areNeighbours = [&](const Json& phase) {
         for (std::size_t i = 1; i < events.size(); ++i)
             if (textOf(phase, "from") == events[i - 1].id && textOf(phase, "to") == events[i].id)
                 return true;
-        return false;
+        return cyclic && textOf(phase, "from") == events.back().id && textOf(phase, "to") == events.front().id;
     };
     eraseWhere(phases, [&](const Json& phase) {
         return textOf(phase, kJoined) == "between" && !areNeighbours(phase) && !used.contains(textOf(phase, "id"));
@@ -451,8 +484,11 @@ void PackDraft::joinPhases() {
     };
     for (std::size_t i = 1; i < events.size(); ++i)
         join(events[i - 1], events[i], betweenTitle(events[i - 1].title, events[i].title), "between");
+    if (cyclic)
+        join(events.back(), events.front(), betweenTitle(events.back().title, events.front().title), "between");
     if (!hasWhole && events.size() > 2)
-        join(events.front(), events.back(), "Whole movement", "whole");
+        join(events.front(), cyclic ? events.front() : events.back(), cyclic ? "Whole cycle" : "Whole movement",
+             "whole");
 }
 
 /// Phases named after the events they lie between go with a new name of one.
@@ -540,6 +576,17 @@ std::vector<StillMissing> stillMissing(const Pack& pack) {
     for (const MeasureDef& def : pack.measures)
         if (!used.contains(def.id))
             out.push_back({What::NoFault, {PartList::Measures, def.id, def.title}});
+    // Last: a skill can be used long before all is said.
+    for (const EventDef& event : pack.events)
+        if (event.hint.empty())
+            out.push_back({What::NoWords, {PartList::Events, event.id, event.title}});
+    for (const FaultDef& fault : pack.faults)
+        if (fault.explain.empty() || std::any_of(fault.causes.begin(), fault.causes.end(),
+                                                 [](const CauseDef& cause) { return cause.because.empty(); }))
+            out.push_back({What::NoWords, {PartList::Faults, fault.id, fault.title}});
+    for (const DrillDef& drill : pack.drills)
+        if (drill.good.empty())
+            out.push_back({What::NoWords, {PartList::Drills, drill.id, drill.title}});
     return out;
 }
 

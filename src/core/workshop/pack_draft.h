@@ -54,9 +54,16 @@ public:
     /// With all that cannot stand without it (a measure taken at an event, the fault that has no condition left …);
     /// what else went is listed.
     std::vector<PartName> take(PartList list, const std::string& id);
+    /// What a path of packDiff names, as the other draft has it: the whole part ("faults.late_arm.title": the fault), or
+    /// a value of the pack itself. Taken out, with all that stands on it, where the other has none; what else went is
+    /// listed.
+    std::vector<PartName> takeFrom(const PackDraft& other, const std::string& path);
+    /// The id of the skill that this one began as; empty: of none that has faults.
+    [[nodiscard]] std::string beganAs() const;
     /// A text or a value of the pack itself: "title", "about", "views". Null takes it away.
     void set(std::string_view key, const Json& value);
-    /// Phases for the whole movement and between neighbouring events, where none has the same ends.
+    /// Phases for the whole movement and between neighbouring events, where none has the same ends; in a cyclic skill
+    /// from the last event to the next first one, too.
     void joinPhases();
     /// Ranges and tolerances of the measures measured, with a source of their own.
     void takeRanges(const std::vector<ModelRange>& ranges, const std::string& source);
@@ -75,7 +82,7 @@ private:
 
 /// What a skill can be used without, but is not whole without.
 struct StillMissing {
-    enum class What { NoRule, NoFault, NoRange, NoLadder } what;
+    enum class What { NoRule, NoFault, NoRange, NoLadder, NoWords } what;
     PartName part;
 };
 [[nodiscard]] std::vector<StillMissing> stillMissing(const Pack& pack);

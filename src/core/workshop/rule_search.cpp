@@ -159,7 +159,11 @@ private:
         constexpr double kNotElsewhere = 4;
         const double elsewhere =
             found.others > 0 ? kNotElsewhere * (1 - static_cast<double>(found.agrees) / found.others) : 0;
-        return found.rmsFrames + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted +
+        // A few repetitions are fitted by many of hundreds of signals: the fewer, the more counts where the rule stands in
+        // the others, although they are placed by likeness only.
+        constexpr double kFew = 2;
+        const double misses = std::hypot(found.rmsFrames, found.strayFrames * std::sqrt(kFew / std::max(1, found.of)));
+        return misses + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted +
                elsewhere + (found.near ? kNear : 0) + (isWithin(found.rule.signal) ? 0 : kStray);
     }
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> bounds() const {
@@ -194,7 +198,8 @@ private:
             for (const Trial& trial : others)
                 if (trial.id == proposal.trial && !proposal.events.empty()) {
                     const auto [from, to] = markedTimes(trial);
-                    others_.push_back({&trial, from, to, proposal.events[0].timeS, 0});
+                    others_.push_back(
+                        {&trial, from, to, proposal.events[0].timeS, trial.times.intervalAt(proposal.events[0].frame)});
                 }
     }
 
@@ -203,6 +208,7 @@ private:
     void lookElsewhere(FoundRule& found) const {
         constexpr double kAgreesS = 0.15;
         found.others = static_cast<int>(others_.size());
+        double squares = 0;
         for (std::size_t i = 0; i < others_.size(); ++i) {
             const Marked& one = others_[i];
             if (!otherSignals_[i] || (!found.rule.after.empty() && !one.trial->event(found.rule.after)) ||
@@ -211,8 +217,12 @@ private:
             const auto at =
                 placeRule(found.rule, *otherSignals_[i], boundByEvents(found.rule, *one.trial, {one.fromS, one.toS}),
                           found.near ? std::optional(one.eventS) : std::nullopt);
-            found.agrees += at && std::abs(*at - one.eventS) <= kAgreesS;
+            if (!at || std::abs(*at - one.eventS) > kAgreesS)
+                continue;
+            ++found.agrees;
+            squares += (*at - one.eventS) * (*at - one.eventS) / (one.frameS * one.frameS);
         }
+        found.strayFrames = found.agrees > 0 ? std::sqrt(squares / found.agrees) : 0;
     }
 
     bool read(const EventRule& rule) {

@@ -21,6 +21,7 @@ struct FoundRule {
     /// Of others, in which the event is not set: in how many it stands within 0.15 s of where the event is carried over
     /// to from the marked ones. With so many signals some fit a model by chance; who moves otherwise shows which.
     int agrees = 0, others = 0;
+    double strayFrames = 0; ///< root mean square distance from there, of those that agree
     /// It stands only near where the event is carried over to from marked repetitions, as rules are used where there
     /// are some: the worst of three starting points 0.05 s apart.
     bool near = false;
