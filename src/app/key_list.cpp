@@ -24,7 +24,8 @@ KeyList::KeyList(const QString& page, const QList<KeyHint>& keys, QWidget* paren
         {tr("Ctrl Shift B"), tr("leave the last ten seconds of the recording out, to say them again")},
         {tr("Ctrl and drag"), tr("draw on a picture; it goes after four seconds")},
         {tr("Alt 1…9"), tr("the steps of the course")},
-        {tr("? or F1"), tr("this list")}};
+        {tr("?"), tr("this list")},
+        {tr("F1"), tr("the guide, at this page")}};
     constexpr int kBetween = 14; // pixels between two columns of keys, beside the grid's own spacing
     int column = 0;
     const auto nextColumn = [&] {

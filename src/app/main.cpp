@@ -3,6 +3,7 @@
 #include "app/main_window.h"
 #include "app/running_window.h"
 #include "app/settings/stored_settings.h"
+#include "app/start/demo_door.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
@@ -185,9 +186,12 @@ int main(int argc, char** argv) {
                                                                         : riflesso::settings::libraryFolder();
     QString folder = options->library.isEmpty() ? usual : QDir::current().absoluteFilePath(options->library);
     bool demo = options->demo;
+    bool demoLater = false; // the window is there at once, and the demo as soon as it is put together
     if (demo) {
         folder = options->library.isEmpty() ? demoFolder : folder;
-        if (!QFileInfo::exists(folder + QStringLiteral("/library.sqlite"))) {
+        const bool there = QFileInfo::exists(folder + QStringLiteral("/library.sqlite"));
+        demoLater = !there && options->library.isEmpty() && options->shotPage.isEmpty();
+        if (!there && !demoLater) {
             const auto built = riflesso::buildDemoLibrary(
                 folder, riflesso::DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
             if (!built) {
@@ -203,17 +207,23 @@ int main(int argc, char** argv) {
     riflesso::MainWindow window(workspace);
     window.resize(options->size);
     window.show();
-    const auto opened = workspace.open(folder);
+    const auto opened = demoLater ? riflesso::Result<void>() : workspace.open(folder);
     if (!opened) {
         std::fprintf(stderr, "riflesso: %s\n", opened.error().sentence().c_str());
         if (!options->shotPage.isEmpty())
             return 2;
         workspace.say(riflesso::words::text(opened.error().sentence()), true);
     }
-    if (opened && options->caseId > 0)
+    if (opened && !demoLater && options->caseId > 0)
         workspace.selectCase({options->caseId});
     window.showPage(options->shotPage.isEmpty() ? QStringLiteral("athlete") : options->shotPage, options->shotDetail);
-    window.takeFiles(options->clips);
+    if (demoLater)
+        riflesso::openDemo(workspace, &window, [&window, clips = options->clips] {
+            window.showPage(QStringLiteral("athlete"));
+            window.takeFiles(clips);
+        });
+    else
+        window.takeFiles(options->clips);
     std::unique_ptr<riflesso::RunningWindow> door;
     if (options->shotPage.isEmpty()) {
         door = std::make_unique<riflesso::RunningWindow>(running);

@@ -5,6 +5,7 @@
 #include "app/bench/bench_page.h"
 #include "app/film/film_page.h"
 #include "app/findings/findings_page.h"
+#include "app/guide_window.h"
 #include "app/handover/handover_page.h"
 #include "app/mark/mark_page.h"
 #include "app/mirror/mirror_page.h"
@@ -161,8 +162,12 @@ MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent),
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+R")), [this] { walk_->toggle(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+P")), [this] { walk_->pause(); });
     shortcut(QKeySequence(QStringLiteral("Ctrl+Shift+B")), [this] { walk_->takeBack(); });
-    for (const char* keys : {"?", "F1"})
-        shortcut(QKeySequence(QLatin1String(keys)), [this] { listKeys(); });
+    shortcut(QKeySequence(QStringLiteral("?")), [this] { listKeys(); });
+    shortcut(QKeySequence(QStringLiteral("F1")), [this] {
+        if (!guide_)
+            guide_ = new GuideWindow(this);
+        guide_->showPage(current_);
+    });
     for (int i = 0; i < 9; ++i) // the steps of the course
         shortcut(QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, i] { showPage(pageIds()[i]); });
     auto* completer = new QCompleter(new QStringListModel(this), this);

@@ -15,6 +15,7 @@ class QLineEdit;
 
 namespace riflesso {
 
+class GuideWindow;
 class WalkRecorder;
 
 class MainWindow : public QWidget {
@@ -57,6 +58,7 @@ private:
     StatusLine* status_;
     WhyPanel* why_;
     PictureMenu* pictures_;
+    GuideWindow* guide_ = nullptr; ///< made when it is first asked for
     Tour* tour_;
     WalkRecorder* walk_;
     std::map<QString, QString> titles_; ///< of the pages

@@ -3,12 +3,13 @@
 #include "cli/files.h"
 #include "cli/qt_life.h"
 #include "core/tables/json_walk.h"
+#include "media/threads.h"
 #include "store/case_archive.h"
 #include "takehome/case_with_walks.h"
 #include "work/whole_case.h"
 
+#include <QDir>
 #include <QFileInfo>
-#include <QTemporaryDir>
 
 #include <cstdio>
 #include <sstream>
@@ -16,7 +17,7 @@
 namespace riflesso::cli {
 namespace {
 
-constexpr const char* kUsage = "work CASE.zip --do look,find,propose,track,assess --out CASE2.zip";
+constexpr const char* kUsage = "work CASE.zip --do look,find,propose,track,assess --out CASE2.zip [--threads N]";
 
 Result<std::vector<CaseStep>> stepsOf(const std::string& list) {
     std::vector<CaseStep> out;
@@ -67,10 +68,30 @@ Json setsJson(const CaseData& data, const std::vector<SetAssessed>& sets) {
     return out;
 }
 
+/// Where the case is unpacked and worked on; gone at the end.
+class WorkFolder {
+public:
+    explicit WorkFolder(const QString& target)
+        : path_(QFileInfo(target).dir().absoluteFilePath(QStringLiteral(".riflesso-work-") +
+                                                         QFileInfo(target).fileName())) {
+        QDir(path_).removeRecursively();
+        made_ = QDir().mkpath(path_);
+    }
+    WorkFolder(const WorkFolder&) = delete;
+    WorkFolder& operator=(const WorkFolder&) = delete;
+    ~WorkFolder() { QDir(path_).removeRecursively(); }
+    [[nodiscard]] bool made() const { return made_; }
+    [[nodiscard]] const QString& path() const { return path_; }
+
+private:
+    QString path_;
+    bool made_ = false;
+};
+
 } // namespace
 
 Result<Json> workCommand(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"do", "out"});
+    const auto arguments = Arguments::parse(words, {"do", "out", "threads"});
     if (!arguments)
         return arguments.error();
     if (arguments->plain().size() != 1)
@@ -82,12 +103,19 @@ Result<Json> workCommand(const Words& words) {
     const auto steps = stepsOf(*list);
     if (!steps)
         return steps.error();
+    constexpr double kMostThreads = 64;
+    const auto threads = arguments->number("threads", 1, kMostThreads);
+    if (!threads)
+        return threads.error();
+    if (*threads)
+        useThreads(static_cast<int>(**threads));
     const QtLife qt;
-    // Beside what will be written: there is room for the clips there, or nowhere.
+    // Beside what will be written: there is room for the clips there, or nowhere. One folder an output: what a run that
+    // was killed has left goes when it is done again.
     const QString target = absolute(*out);
-    QTemporaryDir folder(QFileInfo(target).dir().absoluteFilePath(QStringLiteral(".riflesso-work-XXXXXX")));
-    if (!folder.isValid())
-        return badInput(*out, "a place that can be written to", folder.errorString().toStdString());
+    const WorkFolder folder(target);
+    if (!folder.made())
+        return badInput(*out, "a place that can be written to", "no folder can be made there");
     const auto library = Library::open(folder.path());
     if (!library)
         return library.error();

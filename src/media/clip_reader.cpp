@@ -2,6 +2,7 @@
 
 #include "media/ffmpeg_handles.h"
 #include "media/picture_maker.h"
+#include "media/threads.h"
 
 extern "C" {
 #include <libavutil/display.h>
@@ -102,7 +103,7 @@ public:
         codec_.reset(avcodec_alloc_context3(decoder));
         code = avcodec_parameters_to_context(codec_.get(), stream()->codecpar);
         if (code >= 0) {
-            codec_->thread_count = 2;
+            codec_->thread_count = decodingThreads();
             // Over broken data, dav1d 1.0 waits for ever for a picture that another thread was to give: one at a time.
             if (codec_->codec_id == AV_CODEC_ID_AV1)
                 codec_->flags |= AV_CODEC_FLAG_LOW_DELAY;

@@ -2,6 +2,7 @@
 
 #include "media/joint_shares.h"
 #include "media/picture_run.h"
+#include "media/threads.h"
 
 #include <algorithm>
 #include <cmath>
@@ -191,7 +192,7 @@ private:
             for (int at = a; at < b; ++at)
                 if ((at - from_) % (plan_.mostApart == 1 ? 1 : kFeetApart) == 0)
                     looks.push_back(at);
-            behind_ = std::async(std::launch::async, [this, looks, a, b] { return feetAt(looks, a, b); });
+            behind_ = std::async(mayRunBeside() ? std::launch::async : std::launch::deferred, [this, looks, a, b] { return feetAt(looks, a, b); });
         }
         return {};
     }

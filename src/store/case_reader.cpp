@@ -38,10 +38,15 @@ public:
         if (!error_ && athlete == 0)
             return badInput(db_.file().toStdString(), "a case with the id " + std::to_string(id.value), "none");
         if (!error_) {
-            Result<Pack> pack = loadPack(packText.toStdString(), "the pack kept with the case");
-            if (!pack)
-                return pack.error();
-            data_.pack = ofSingleCycles(std::move(*pack));
+            // Most cases of a library have one of a few packs: who reads many reads each text once.
+            thread_local std::pair<QString, Pack> last;
+            if (last.first != packText || packText.isEmpty()) {
+                Result<Pack> pack = loadPack(packText.toStdString(), "the pack kept with the case");
+                if (!pack)
+                    return pack.error();
+                last = {packText, ofSingleCycles(std::move(*pack))};
+            }
+            data_.pack = last.second;
         }
         person(athlete);
         sessions();

@@ -2,6 +2,7 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "app/guide_window.h"
 #include "report/report_content.h"
 #include "report/words.h"
 #include "window_driver.h"
@@ -18,6 +19,8 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSpinBox>
+#include <QTextBlock>
+#include <QTextBrowser>
 #include <QTreeWidget>
 
 using namespace riflesso;
@@ -362,6 +365,54 @@ private slots:
         box()->setCurrentIndex(0);
         emit box()->activated(0);
         QTRY_VERIFY(d.data().positions.empty());
+    }
+    /// F1: the guide at the page at hand, with pictures and a search.
+    void theGuideOpensAtThePage() {
+        QTemporaryDir dir;
+        demoCopy(dir);
+        Driver d;
+        QVERIFY(d.workspace.open(dir.path()));
+        d.step("mark");
+        d.shortcut(Qt::Key_F1, Qt::NoModifier);
+        auto* guide = d.window->findChild<GuideWindow*>();
+        QVERIFY(guide && guide->isVisible());
+        auto* chapters = guide->findChild<QListWidget*>(QStringLiteral("guideChapters"));
+        auto* text = guide->findChild<QTextBrowser*>(QStringLiteral("guideText"));
+        QCOMPARE(chapters->currentItem()->text(), QStringLiteral("3 Mark"));
+        QTRY_VERIFY(text->cursorForPosition(QPoint(30, 8)).block().text().startsWith(QStringLiteral("3 Mark")));
+        for (const QString& id : MainWindow::pageIds())
+            QVERIFY2(chapters->findItems(GuideWindow::chapterOf(id), Qt::MatchExactly).size() == 1, qPrintable(id));
+        // A picture stands in every chapter of a page, and is there.
+        int pictures = 0;
+        for (QTextBlock block = text->document()->begin(); block.isValid(); block = block.next())
+            for (auto part = block.begin(); !part.atEnd(); ++part)
+                if (part.fragment().charFormat().isImageFormat()) {
+                    const QString name = part.fragment().charFormat().toImageFormat().name();
+                    QVERIFY2(QFile::exists(QFileInfo(text->source().toLocalFile()).dir().filePath(name)), qPrintable(name));
+                    ++pictures;
+                }
+        QVERIFY2(pictures >= 12, qPrintable(QString::number(pictures)));
+        auto* search = guide->findChild<QLineEdit*>(QStringLiteral("guideSearch"));
+        QTest::keyClicks(search, QStringLiteral("home sheet"));
+        auto* found = guide->findChild<QLabel*>(QStringLiteral("guideFound"));
+        const QString first = found->text();
+        QVERIFY2(first.startsWith(QStringLiteral("1 of ")), qPrintable(first));
+        QTest::keyClick(search, Qt::Key_Return);
+        QVERIFY(found->text().startsWith(QStringLiteral("2 of ")));
+        QTest::keyClick(search, Qt::Key_Return, Qt::ShiftModifier);
+        QCOMPARE(found->text(), first);
+        QTest::keyClicks(search, QStringLiteral("zzz"));
+        QCOMPARE(found->text(), QStringLiteral("not there"));
+        if (const QByteArray to = qgetenv("GUIDE_SHOT"); !to.isEmpty()) {
+            search->clear();
+            guide->showPage(QStringLiteral("mark"));
+            guide->grab().save(QString::fromUtf8(to));
+        }
+        guide->close();
+        d.step("plan");
+        d.shortcut(Qt::Key_F1, Qt::NoModifier);
+        QCOMPARE(chapters->currentItem()->text(), QStringLiteral("6 Plan"));
+        guide->close();
     }
     void searchFindsPagesMeasuresAndDrills() {
         QTemporaryDir dir;

@@ -79,6 +79,10 @@ private slots:
         };
         const std::string start = desk().pack().events.front().id, last = desk().pack().events.back().id;
         QVERIFY(phase("Pull over to Pull catch") && phase("Pull over to Pull catch")->from == last);
+        clickRow("workshopParts", QStringLiteral("Pull over to Pull catch")); // a phase gets a name of its own
+        write("field-title", QStringLiteral("Slide in"));
+        QVERIFY(phase("Slide in") && phase("Slide in")->to == start);
+        app_->workspace.undo();
         QVERIFY(phase("Whole cycle") && phase("Whole cycle")->from == start && phase("Whole cycle")->to == start);
         clickRow("workshopParts", QStringLiteral("Next pull catch"));
         QVERIFY(!app_->find<QPushButton>("findRules")->isEnabled()); // the start's rule finds it

@@ -22,6 +22,15 @@ const QString kFencing = QStringLiteral(PACKS "/fencing_lunge.json");
 
 } // namespace
 
+namespace {
+
+QByteArray bytesOf(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+} // namespace
+
 class TestCliWork : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
@@ -331,6 +340,20 @@ private slots:
         }
         // No folder of its own stays behind, and bad words name themselves.
         QVERIFY(QDir(dir_.path()).entryList({QStringLiteral(".riflesso-work*")}, QDir::Dirs | QDir::Hidden).isEmpty());
+        // The same bytes by one thread, and over what a run that was killed has left.
+        const QString once = dir_.filePath(QStringLiteral("once.zip")),
+                      left = dir_.filePath(QStringLiteral(".riflesso-work-once.zip"));
+        QVERIFY(QDir().mkpath(left + QStringLiteral("/media")));
+        const Answer alone = runCli({QStringLiteral("work"), zip, QStringLiteral("--do"),
+                                     QStringLiteral("look,track,find"), QStringLiteral("--out"), once,
+                                     QStringLiteral("--threads"), QStringLiteral("1")});
+        QVERIFY2(alone.code == 0, qPrintable(alone.messages));
+        QVERIFY(!QDir(left).exists());
+        QVERIFY(bytesOf(once) == bytesOf(out));
+        QCOMPARE(runCli({QStringLiteral("work"), zip, QStringLiteral("--do"), QStringLiteral("look"),
+                         QStringLiteral("--out"), once, QStringLiteral("--threads"), QStringLiteral("0")})
+                     .code,
+                 2);
         const Answer bad = work(zip, "look,paint", out);
         QVERIFY(bad.code == 2 && bad.json["error"]["got"] == "paint");
         QCOMPARE(work(dir_.filePath(QStringLiteral("none.zip")), "look", out).code, 2);

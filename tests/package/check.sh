@@ -45,6 +45,7 @@ if [ -n "$deb" ]; then
     # Everything it ships is found from where it is installed.
     "$work/root/usr/bin/riflesso-cli" demo "$work/demo" >/dev/null
     "$work/root/usr/bin/riflesso-cli" verify "$work/demo" >/dev/null
+    [ -s "$work/root/usr/share/riflesso/guide/guide.md" ] && [ -s "$work/root/usr/share/riflesso/guide/screenshots/mark.png" ]
     [ -s "$work/root/usr/share/icons/hicolor/512x512/apps/org.riflesso.Riflesso.png" ]
 fi
 echo "the package is in order"

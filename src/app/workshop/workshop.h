@@ -72,6 +72,8 @@ private:
     void goToMissing(int row);
     [[nodiscard]] PartList listOf(Section section) const;
     [[nodiscard]] std::string chosenPart() const;
+    [[nodiscard]] PartList chosenList() const;     ///< that the chosen part is in
+    [[nodiscard]] std::string chosenEvent() const; ///< empty where a phase is chosen, or another section is open
     void choosePart(const std::string& id);
 
     Workspace& workspace_;

@@ -30,17 +30,6 @@ namespace {
 
 constexpr int kPartOfRow = Qt::UserRole, kListOfRow = Qt::UserRole + 1;
 
-/// "$.measures[2].at" is the third measure; nothing where a path names no part.
-std::optional<std::pair<PartList, int>> partOfPath(const std::string& path) {
-    for (int i = 0; i <= static_cast<int>(PartList::Ranges); ++i) {
-        const auto list = static_cast<PartList>(i);
-        const std::string head = (list == PartList::Ranges ? "$.model." : "$.") + std::string(toString(list)) + "[";
-        if (path.starts_with(head))
-            return std::pair(list, std::atoi(path.c_str() + head.size()));
-    }
-    return {};
-}
-
 } // namespace
 
 PartList Workshop::listOf(Section section) const {
@@ -117,57 +106,6 @@ void Workshop::fillSections() {
         sections_->item(i)->setText(QStringLiteral("%1\n%2").arg(titles[i], lines[i]));
 }
 
-void Workshop::fillMissing() {
-    missing_->clear();
-    if (!desk_->isOpen())
-        return;
-    for (const JsonFault& fault : desk_->reading().faults) {
-        auto* item = new QListWidgetItem(
-            tr("Wrong: %1\nexpected %2, got %3")
-                .arg(words::text(fault.path), words::text(fault.expected), words::text(fault.got.substr(0, 60))),
-            missing_);
-        item->setForeground(theme::colours().safety);
-        if (const auto at = partOfPath(fault.path)) {
-            const auto parts = desk_->draft().parts(at->first);
-            if (at->second < static_cast<int>(parts.size())) {
-                item->setData(kPartOfRow, words::text(parts[static_cast<std::size_t>(at->second)].id));
-                item->setData(kListOfRow, static_cast<int>(at->first));
-            }
-        }
-    }
-    if (!desk_->reading().faults.empty())
-        return;
-    for (const StillMissing& gap : stillMissing(desk_->pack())) {
-        const QString title = words::text(gap.part.title);
-        const QString said = gap.what == StillMissing::What::NoRule    ? tr("\"%1\" has no rule").arg(title)
-                             : gap.what == StillMissing::What::NoFault ? tr("no fault uses \"%1\"").arg(title)
-                             : gap.what == StillMissing::What::NoRange ? tr("\"%1\" has no range").arg(title)
-                             : gap.what == StillMissing::What::NoWords ? tr("\"%1\": words to be written").arg(title)
-                                                                       : tr("\"%1\" has no ladder").arg(title);
-        auto* item = new QListWidgetItem(said, missing_);
-        item->setData(kPartOfRow, words::text(gap.part.id));
-        item->setData(kListOfRow, static_cast<int>(gap.part.list));
-    }
-}
-
-void Workshop::goToMissing(int row) {
-    const QListWidgetItem* item = row < 0 ? nullptr : missing_->item(row);
-    if (!item || !item->data(kPartOfRow).isValid())
-        return;
-    const auto list = static_cast<PartList>(item->data(kListOfRow).toInt());
-    const std::string id = item->data(kPartOfRow).toString().toStdString();
-    for (const Section section :
-         {Section::Positions, Section::Points, Section::Measures, Section::Faults, Section::Ladders})
-        if (listOf(section) == list)
-            showSection(section);
-    if (list == PartList::Ranges) {
-        showSection(Section::Measures);
-        choosePart(std::string(baseMeasure(id)));
-        return;
-    }
-    choosePart(id);
-}
-
 void Workshop::fillParts() {
     const std::string chosen = chosenPart();
     filling_ = true;
@@ -209,6 +147,10 @@ void Workshop::fillParts() {
                                           ? desk_->cyclePack().event(desk_->cyclePack().cycleEnd)
                                           : nullptr)
                 add(end->id, tr("%1\nends the cycle").arg(words::text(end->title)));
+            if (list == PartList::Events)
+                for (const PartName& phase : desk_->draft().parts(PartList::Phases))
+                    add(phase.id, tr("%1\na phase").arg(words::text(phase.title)))
+                        ->setData(kListOfRow, static_cast<int>(PartList::Phases));
         }
         if (!parts_->currentItem() && parts_->count() > 0)
             parts_->setCurrentRow(0);
@@ -267,21 +209,33 @@ std::string Workshop::chosenPart() const {
     return parts_->currentItem() ? parts_->currentItem()->data(kPartOfRow).toString().toStdString() : std::string();
 }
 
+PartList Workshop::chosenList() const {
+    const QVariant list = parts_->currentItem() ? parts_->currentItem()->data(kListOfRow) : QVariant();
+    return list.isValid() ? static_cast<PartList>(list.toInt()) : listOf(section_);
+}
+
+std::string Workshop::chosenEvent() const {
+    return section_ == Section::Positions && chosenList() == PartList::Events ? chosenPart() : std::string();
+}
+
 void Workshop::choosePart(const std::string& id) {
     for (int i = 0; i < parts_->count(); ++i)
-        if (parts_->item(i)->data(kPartOfRow).toString().toStdString() == id)
+        if (parts_->item(i)->data(kPartOfRow).toString().toStdString() == id) {
             parts_->setCurrentRow(i);
+            return;
+        }
 }
 
 void Workshop::showPart() {
     const std::string id = chosenPart();
-    form_->show(listOf(section_), id);
+    form_->show(chosenList(), id);
     take_->setEnabled(!id.empty());
     if (section_ == Section::Positions) {
-        stage_->setSelectedEvent(id);
+        const std::string event = chosenEvent();
+        stage_->setSelectedEvent(event);
         if (!isHidden())
-            stage_->goToEvent(id);
-        rules_->show(id);
+            stage_->goToEvent(event);
+        rules_->show(event);
     }
     if (section_ == Section::Faults)
         causes_->select(id);
@@ -449,7 +403,7 @@ void Workshop::namePosition() {
 }
 
 void Workshop::setPosition() {
-    const std::string id = section_ == Section::Positions ? chosenPart() : std::string();
+    const std::string id = chosenEvent();
     if (id.empty() || stage_->isEmpty())
         return;
     const int frame = stage_->frame();
@@ -464,7 +418,7 @@ void Workshop::setPosition() {
 
 /// What is shown is taken as it stands, and the next repetition comes.
 void Workshop::nextRepetition(int by) {
-    const std::string id = section_ == Section::Positions ? chosenPart() : std::string();
+    const std::string id = chosenEvent();
     const RepetitionPlace at = placeOf(workspace_.data(), stage_->repetition());
     if (by > 0 && at && !id.empty())
         if (const auto set = at.repetition->events.find(id); set != at.repetition->events.end() &&
@@ -482,15 +436,17 @@ void Workshop::nextRepetition(int by) {
 void Workshop::takePart() {
     if (!desk_->isOpen() || !take_->isVisible() || !take_->isEnabled())
         return;
-    std::vector<std::string> ids;
-    for (const QListWidgetItem* item : parts_->selectedItems())
-        ids.push_back(item->data(kPartOfRow).toString().toStdString());
+    std::vector<std::pair<PartList, std::string>> ids;
+    for (const QListWidgetItem* item : parts_->selectedItems()) {
+        const QVariant list = item->data(kListOfRow);
+        ids.emplace_back(list.isValid() ? static_cast<PartList>(list.toInt()) : listOf(section_),
+                         item->data(kPartOfRow).toString().toStdString());
+    }
     if (ids.empty())
-        ids.push_back(chosenPart());
-    const PartList list = listOf(section_);
+        ids.emplace_back(chosenList(), chosenPart());
     std::vector<PartName> gone;
     (void)desk_->edit(words::counted(ids.size(), tr("part taken out"), tr("parts taken out")), [&](PackDraft& draft) {
-        for (const std::string& id : ids)
+        for (const auto& [list, id] : ids)
             for (PartName& other : draft.take(list, id))
                 gone.push_back(std::move(other));
     });
@@ -564,7 +520,7 @@ std::vector<PageKey> Workshop::keyTable() {
                        if (press.shift)
                            stage_->nextRepetition(1);
                    },
-                   positions && !chosenPart().empty()});
+                   positions && !chosenEvent().empty()});
     out.push_back({QStringLiteral("E"),
                    tr("next position"),
                    tr("The next position, and what is measured there"),
@@ -576,7 +532,7 @@ std::vector<PageKey> Workshop::keyTable() {
                    tr("Rules by which the position finds itself; with Shift the best is taken"),
                    {Qt::Key_R},
                    [this](KeyPress press) { rules_->search(press.shift); },
-                   positions && !chosenPart().empty()});
+                   positions && !chosenEvent().empty()});
     out.push_back({QStringLiteral("Del"),
                    tr("take out"),
                    tr("The chosen part, and what stands on it"),
