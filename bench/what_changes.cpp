@@ -3,9 +3,9 @@
 //   build/bin/bench-what-changes LIBRARY [CASES [FOLDER]]      LIBRARY: the demo's; nothing in it is changed. FOLDER:
 //   the large library is made there, and stays: the next time only what is missing is added
 
+#include "work/what_changes.h"
 #include "store/case_archive.h"
 #include "store/edit.h"
-#include "work/what_changes.h"
 
 #include <QCoreApplication>
 #include <QTemporaryDir>

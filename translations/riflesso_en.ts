@@ -434,10 +434,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;tr style=&apos;background-color:%1&apos;&gt;&lt;td width=&apos;26&apos;&gt;&lt;b&gt;%2&lt;/b&gt;&lt;/td&gt;&lt;td&gt;&lt;b&gt;%3&lt;/b&gt; &lt;span style=&apos;color:#55656B; font-size:8.5pt&apos;&gt;%4 · %5%6&lt;/span&gt;&lt;br&gt;&quot;%7&quot;&lt;br&gt;&lt;span style=&apos;font-size:8.5pt&apos;&gt;Good: %8&lt;/span&gt;%9&lt;/td&gt;&lt;/tr&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source> (start here)</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1303,6 +1299,14 @@
     </message>
     <message>
         <source>, before &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;tr style=&apos;background-color:%1&apos;&gt;&lt;td width=&apos;26&apos;&gt;&lt;b&gt;%2&lt;/b&gt;&lt;/td&gt;&lt;td&gt;&lt;b&gt;%3&lt;/b&gt; &lt;span style=&apos;color:#55656B; font-size:8.5pt&apos;&gt;%4 · %5%6&lt;/span&gt;&lt;br&gt;&quot;%7&quot;&lt;br&gt;&lt;span style=&apos;font-size:8.5pt&apos;&gt;%8&lt;/span&gt;%9&lt;/td&gt;&lt;/tr&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3513,6 +3517,50 @@
         <source>%1 brought to edition %2.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Take the chosen parts from there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the skill that it began as has otherwise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>AS %1 THAT SHIPS NOW, EDITION %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>AGAINST %1 THAT SHIPS NOW, EDITION %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DIFFERENCE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DIFFERENCES</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts of the skill that ships</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::ClipCheckBox</name>
@@ -5171,6 +5219,37 @@
     </message>
 </context>
 <context>
+    <name>riflesso::GuideWindow</name>
+    <message>
+        <source>The guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find in the guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find in the guide; Enter goes on, Shift Enter back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chapters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not there: the guide is not installed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::HandoverPage</name>
     <message>
         <source>WHAT LEAVES THIS MACHINE</source>
@@ -5758,10 +5837,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>? or F1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>this list</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5807,6 +5882,18 @@
     </message>
     <message>
         <source>draw on a picture; it goes after four seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>F1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the guide, at this page</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5870,10 +5957,6 @@
     </message>
     <message>
         <source>Drill: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>To be written: by what one sees that it went well.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7926,6 +8009,14 @@
         <source>Take it into this library</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>a tenth of the speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with pictures of the model, head covered</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::Page</name>
@@ -9489,10 +9580,6 @@ Enter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Step to a frame and press E to name a position there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Where %1. </source>
         <translation type="unfinished"></translation>
     </message>
@@ -9551,6 +9638,14 @@ Enter</source>
     </message>
     <message>
         <source>Carried over to the other repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step to a frame and press P to name a position there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start once more, which ends the cycle: it is found by the rule of the start. </source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11916,10 +12011,6 @@ no rule</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>To be written.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>A position: %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11957,10 +12048,6 @@ no rule</source>
     </message>
     <message>
         <source>A skill from a file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Skill (*.json)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12041,6 +12128,24 @@ no rule</source>
     </message>
     <message>
         <source>ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;: words to be written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
+ends the cycle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
+a phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill (*.riflesso-skill *.json)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

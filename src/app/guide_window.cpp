@@ -49,10 +49,9 @@ protected:
 
 QString GuideWindow::chapterOf(const QString& id) {
     const std::pair<const char*, const char*> chapters[] = {
-        {"athlete", "1 Athlete"},   {"film", "2 Film"},         {"mark", "3 Mark"},
-        {"mirror", "4 Mirror"},     {"findings", "5 Findings"}, {"plan", "6 Plan"},
-        {"practice", "7 Practice"}, {"progress", "8 Progress"}, {"handover", "9 Hand-over"},
-        {"packs", "Skill packs"},   {"settings", "Settings"},   {"start", "Cases"},
+        {"athlete", "1 Athlete"},    {"film", "2 Film"},       {"mark", "3 Mark"},         {"mirror", "4 Mirror"},
+        {"findings", "5 Findings"},  {"plan", "6 Plan"},       {"practice", "7 Practice"}, {"progress", "8 Progress"},
+        {"handover", "9 Hand-over"}, {"packs", "Skill packs"}, {"settings", "Settings"},   {"start", "Cases"},
         {"bench", "Bench"}};
     for (const auto& [page, chapter] : chapters)
         if (id == QLatin1String(page))

@@ -192,7 +192,8 @@ private:
             for (int at = a; at < b; ++at)
                 if ((at - from_) % (plan_.mostApart == 1 ? 1 : kFeetApart) == 0)
                     looks.push_back(at);
-            behind_ = std::async(mayRunBeside() ? std::launch::async : std::launch::deferred, [this, looks, a, b] { return feetAt(looks, a, b); });
+            behind_ = std::async(mayRunBeside() ? std::launch::async : std::launch::deferred,
+                                 [this, looks, a, b] { return feetAt(looks, a, b); });
         }
         return {};
     }

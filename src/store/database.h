@@ -23,8 +23,8 @@ public:
     ~Database();
 
     [[nodiscard]] Result<QSqlQuery> run(const QString& sql, const QVariantList& values = {}) const;
-    /// A statement without an answer that is run again and again: kept prepared, since with the triggers of the undo log
-    /// preparing one costs several times what running it does.
+    /// A statement without an answer that is run again and again: kept prepared, since with the triggers of the undo
+    /// log preparing one costs several times what running it does.
     [[nodiscard]] Result<void> repeat(const QString& sql, const QVariantList& values) const;
     /// First column of the first row; an invalid QVariant without a row.
     [[nodiscard]] Result<QVariant> value(const QString& sql, const QVariantList& values = {}) const;

@@ -162,9 +162,7 @@ Result<void> Library::noteOpened(CaseId id, SessionId session) {
 }
 
 Result<CaseData> Library::loadCase(CaseId id) const { return readCase(db_, folder_, id); }
-Result<CaseData> Library::loadLatestSet(CaseId id) const {
-    return readCase(db_, folder_, id, MarksRead::OfLatestSet);
-}
+Result<CaseData> Library::loadLatestSet(CaseId id) const { return readCase(db_, folder_, id, MarksRead::OfLatestSet); }
 
 Result<QString> Library::packText(CaseId id) const {
     const auto text = db_.value(QStringLiteral("SELECT pack FROM skill_case WHERE id=?"), {qint64(id.value)});

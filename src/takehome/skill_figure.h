@@ -10,7 +10,7 @@
 namespace riflesso {
 
 struct SkillFigure {
-    Trial trial;        ///< marks and key events
+    Trial trial;          ///< marks and key events
     int from = 0, to = 0; ///< frames in which something is marked, both inclusive
     bool filmed = false;  ///< of `shown`
 };

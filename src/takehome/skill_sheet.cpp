@@ -303,9 +303,9 @@ private:
                              "venue come first."),
                   9.5, true, QStringLiteral("#8C1D5B"));
         if (figure_)
-            out_.small(filmed_
-                           ? Report::tr("The figure is a model's repetition as it was marked.")
-                           : Report::tr("The figure is drawn from the skill's own postures; nobody was filmed for it."));
+            out_.small(
+                filmed_ ? Report::tr("The figure is a model's repetition as it was marked.")
+                        : Report::tr("The figure is drawn from the skill's own postures; nobody was filmed for it."));
     }
 
     void sources() {
@@ -356,7 +356,7 @@ SheetOf sheetOf(const CaseData& data, bool pictures, const QString& folder) {
         return out;
     const auto lines = figureLines(data.pack, resolveRoles(data.pack, out.shown.front()));
     out.picture = [&data, lines, shown = out.shown, source = clipPictures(folder)](const std::string& event,
-                                                                                  const QSize& size) {
+                                                                                   const QSize& size) {
         for (const Trial& trial : shown)
             if (auto ref = eventPicture(data, repetitionId(trial.id), event, {})) {
                 ref->ofModel = ref->faceCovered = true; // it may hang on a wall

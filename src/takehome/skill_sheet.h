@@ -23,8 +23,9 @@ struct SheetOf {
     /// The model as it was filmed at a key event, to stand beside the figure; null where there is none. May be empty.
     std::function<QImage(const std::string& event, const QSize& size)> picture = {};
 };
-/// Of a case: its skill, for its athlete, its model. With `pictures` the model as it was filmed, the head covered; where
-/// the head is not surely known only the figure. Clips are found in `folder`; `data` must live as long as the result.
+/// Of a case: its skill, for its athlete, its model. With `pictures` the model as it was filmed, the head covered;
+/// where the head is not surely known only the figure. Clips are found in `folder`; `data` must live as long as the
+/// result.
 [[nodiscard]] SheetOf sheetOf(const CaseData& data, bool pictures, const QString& folder);
 /// Whether a case has a model that was filmed.
 [[nodiscard]] bool hasPictures(const CaseData& data);

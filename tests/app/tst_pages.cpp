@@ -388,7 +388,8 @@ private slots:
             for (auto part = block.begin(); !part.atEnd(); ++part)
                 if (part.fragment().charFormat().isImageFormat()) {
                     const QString name = part.fragment().charFormat().toImageFormat().name();
-                    QVERIFY2(QFile::exists(QFileInfo(text->source().toLocalFile()).dir().filePath(name)), qPrintable(name));
+                    QVERIFY2(QFile::exists(QFileInfo(text->source().toLocalFile()).dir().filePath(name)),
+                             qPrintable(name));
                     ++pictures;
                 }
         QVERIFY2(pictures >= 12, qPrintable(QString::number(pictures)));

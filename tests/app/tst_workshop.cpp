@@ -65,9 +65,7 @@ class TestWorkshop : public QObject, WorkshopDriver {
         QVERIFY(asked >= 70 && held >= .9 * asked);
     }
 private slots:
-    void initTestCase() {
-        openDemo(QStringLiteral("Ilka Sandrey"));
-    }
+    void initTestCase() { openDemo(QStringLiteral("Ilka Sandrey")); }
     void init() {
         if (failed_)
             QSKIP("an earlier step failed");

@@ -1,5 +1,5 @@
-// A cyclic skill of one's own made with mouse and keys, stroke by stroke: the cycle's end is carried by its start, phases
-// and times go on over it; used on an athlete, changed, brought over and printed.
+// A cyclic skill of one's own made with mouse and keys, stroke by stroke: the cycle's end is carried by its start,
+// phases and times go on over it; used on an athlete, changed, brought over and printed.
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
@@ -202,7 +202,9 @@ private slots:
         QVERIFY(words(paper).contains(QStringLiteral("Pull catch")));
         QVERIFY(!words(paper).contains(QStringLiteral("To be written")));
         // With the model as it was filmed: another picture, and it says nothing of the model but what is seen.
-        const auto page = [this] { return app_->window->findChild<QLabel*>(QStringLiteral("sheetPage"))->pixmap().toImage(); };
+        const auto page = [this] {
+            return app_->window->findChild<QLabel*>(QStringLiteral("sheetPage"))->pixmap().toImage();
+        };
         const QImage bare = page();
         app_->click("sheetPictures");
         QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && page() != bare, 60000);

@@ -344,9 +344,9 @@ private slots:
         const QString once = dir_.filePath(QStringLiteral("once.zip")),
                       left = dir_.filePath(QStringLiteral(".riflesso-work-once.zip"));
         QVERIFY(QDir().mkpath(left + QStringLiteral("/media")));
-        const Answer alone = runCli({QStringLiteral("work"), zip, QStringLiteral("--do"),
-                                     QStringLiteral("look,track,find"), QStringLiteral("--out"), once,
-                                     QStringLiteral("--threads"), QStringLiteral("1")});
+        const Answer alone =
+            runCli({QStringLiteral("work"), zip, QStringLiteral("--do"), QStringLiteral("look,track,find"),
+                    QStringLiteral("--out"), once, QStringLiteral("--threads"), QStringLiteral("1")});
         QVERIFY2(alone.code == 0, qPrintable(alone.messages));
         QVERIFY(!QDir(left).exists());
         QVERIFY(bytesOf(once) == bytesOf(out));

@@ -78,7 +78,8 @@ private slots:
                 Trial there = trial;
                 const double a = deg * std::numbers::pi / 180;
                 for (auto& [frame, mark] : there.marks.at(end))
-                    mark.at = {fan->centre.x + fan->radiusPx * std::cos(a), fan->centre.y + fan->radiusPx * std::sin(a)};
+                    mark.at = {fan->centre.x + fan->radiusPx * std::cos(a),
+                               fan->centre.y + fan->radiusPx * std::sin(a)};
                 const double got = value(there);
                 // Past straight, or past the half turn, the value comes back: no edge of a range lies there.
                 const bool turnsBack = measure->kind != Kind::SegmentAngle && (now < 16 || now > 164);

@@ -92,7 +92,8 @@ private slots:
                 def.tolerance *= 1.3;
             if (!other.pack.faults.empty())
                 other.pack.faults.erase(other.pack.faults.begin());
-            QCOMPARE(assessmentJson(assess(input(other), measured)).dump(), assessmentJson(assess(input(other))).dump());
+            QCOMPARE(assessmentJson(assess(input(other), measured)).dump(),
+                     assessmentJson(assess(input(other))).dump());
         }
         QVERIFY(left > 0); // there were sessions to leave out
     }

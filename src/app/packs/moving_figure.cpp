@@ -54,8 +54,7 @@ void MovingFigure::tick() {
     for (const TrialEvent& event : trial.events)
         if (titles_.contains(event.event) && event.timeS >= startS && event.timeS <= endS)
             stops.push_back(&event);
-    std::sort(stops.begin(), stops.end(),
-              [](const TrialEvent* a, const TrialEvent* b) { return a->timeS < b->timeS; });
+    std::sort(stops.begin(), stops.end(), [](const TrialEvent* a, const TrialEvent* b) { return a->timeS < b->timeS; });
     const double holdS = speed_ < 1 ? kHoldS : 0;
     const double wholeS = (endS - startS) / speed_ + holdS * static_cast<double>(stops.size()) + kPauseMs / 1000.0;
     double left = std::fmod(static_cast<double>(since_.elapsed()) / 1000, wholeS);

@@ -33,8 +33,8 @@ std::vector<ShippedPack> readAll() {
             found << words::text(word);
         const QString picture =
             sources.packs + QStringLiteral("/pictures/") + QFileInfo(file).completeBaseName() + QStringLiteral(".png");
-        out.push_back({words::text(known.id), words::text(known.title), QString::fromUtf8(text), words::text(known.group),
-                       about.section(QStringLiteral(". "), 0, 0), found.join(u' '),
+        out.push_back({words::text(known.id), words::text(known.title), QString::fromUtf8(text),
+                       words::text(known.group), about.section(QStringLiteral(". "), 0, 0), found.join(u' '),
                        QFile::exists(picture) ? picture : QString()});
     }
     return out;

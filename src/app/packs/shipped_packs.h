@@ -9,10 +9,10 @@ namespace riflesso {
 
 struct ShippedPack {
     QString id, title, text; ///< text: the whole file
-    QString group;       ///< "Racket sports"; empty: none named
-    QString line;        ///< what it is about, one sentence
-    QString words;       ///< by which it is found beside title and group
-    QString picture;     ///< file; empty: none lies beside it
+    QString group;           ///< "Racket sports"; empty: none named
+    QString line;            ///< what it is about, one sentence
+    QString words;           ///< by which it is found beside title and group
+    QString picture;         ///< file; empty: none lies beside it
 };
 /// Those that can be read, by file name. Read once, in a thread of its own; who asks before it is done waits for it.
 [[nodiscard]] const std::vector<ShippedPack>& shippedPacks();

@@ -108,7 +108,8 @@ void SkillBox::fill(const QStringList& lastUsed, const std::vector<OwnSkill>& ow
     for (const QString& text : ownTexts) {
         const PackReading reading = readPack(text.toStdString());
         if (reading.faults.empty())
-            packs.push_back({words::text(reading.pack.id), words::text(reading.pack.title),
+            packs.push_back({words::text(reading.pack.id),
+                             words::text(reading.pack.title),
                              text,
                              tr("Your own"),
                              words::text(reading.pack.about).section(QStringLiteral(". "), 0, 0),

@@ -86,8 +86,8 @@ void ChangesBox::showOrigin() {
     origin_->clear();
     const QString id = desk_.isOpen() ? words::text(desk_.draft().beganAs()) : QString();
     const QString text = id.isEmpty() ? QString() : shippedText(id);
-    for (QWidget* widget : {static_cast<QWidget*>(origin_), static_cast<QWidget*>(originSaid_),
-                            static_cast<QWidget*>(takeOrigin_)})
+    for (QWidget* widget :
+         {static_cast<QWidget*>(origin_), static_cast<QWidget*>(originSaid_), static_cast<QWidget*>(takeOrigin_)})
         widget->setVisible(!text.isEmpty());
     if (text.isEmpty())
         return;
@@ -99,19 +99,19 @@ void ChangesBox::showOrigin() {
         if (change.path.starts_with("x-") || change.path == "id" || change.path == "edition" || change.path == "title")
             continue; // its own name
         constexpr std::size_t kMost = 300;
-        auto* item = new QTreeWidgetItem(origin_, {words::text(change.path),
-                                                   change.before.empty() ? tr("not there")
-                                                                         : words::text(change.before.substr(0, kMost)),
-                                                   change.after.empty() ? tr("not there")
-                                                                        : words::text(change.after.substr(0, kMost))});
+        auto* item = new QTreeWidgetItem(
+            origin_, {words::text(change.path),
+                      change.before.empty() ? tr("not there") : words::text(change.before.substr(0, kMost)),
+                      change.after.empty() ? tr("not there") : words::text(change.after.substr(0, kMost))});
         for (int i = 0; i < item->columnCount(); ++i)
             item->setToolTip(i, item->text(i).toHtmlEscaped());
     }
     const auto count = static_cast<std::size_t>(origin_->topLevelItemCount());
-    originSaid_->setText(count == 0 ? tr("AS %1 THAT SHIPS NOW, EDITION %2").arg(said("title").toUpper(), said("edition"))
-                                    : tr("AGAINST %1 THAT SHIPS NOW, EDITION %2: %3")
-                                          .arg(said("title").toUpper(), said("edition"),
-                                               words::counted(count, tr("DIFFERENCE"), tr("DIFFERENCES"))));
+    originSaid_->setText(count == 0
+                             ? tr("AS %1 THAT SHIPS NOW, EDITION %2").arg(said("title").toUpper(), said("edition"))
+                             : tr("AGAINST %1 THAT SHIPS NOW, EDITION %2: %3")
+                                   .arg(said("title").toUpper(), said("edition"),
+                                        words::counted(count, tr("DIFFERENCE"), tr("DIFFERENCES"))));
     takeOrigin_->setEnabled(false);
 }
 
@@ -135,9 +135,8 @@ void ChangesBox::look() {
     const std::string text = desk_.draft().text();
     workspace_.start<std::vector<CaseChange>>(
         tr("Judging every case by the skill"), this, workspace_.ofLibrary().newest(QStringLiteral("changes")),
-        [folder = workspace_.library()->folder(), text,
-         also = workspace_.hasCase() ? workspace_.data().id
-                                     : CaseId()](JobControl& control) -> Result<std::vector<CaseChange>> {
+        [folder = workspace_.library()->folder(), text, also = workspace_.hasCase() ? workspace_.data().id : CaseId()](
+            JobControl& control) -> Result<std::vector<CaseChange>> {
             return whatChanges(folder, text, also, QDate::currentDate(),
                                [&](double share) { return control.goOn(share); });
         },

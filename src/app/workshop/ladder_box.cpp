@@ -107,14 +107,13 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
         order.push_back(id);
         own_->clear();
         (void)desk_.edit(tr("Drill: %1").arg(name), [&](PackDraft& draft) {
-            draft.put(PartList::Drills,
-                      {{"id", id},
-                       {"title", title},
-                       {"stage", "shadow"},
-                       {"stress", "calm"},
-                       {"cue", title},
-                       {"good", kToBeWritten},
-                       {"dose", {{"sets", 3}, {"repetitions", 8}}}});
+            draft.put(PartList::Drills, {{"id", id},
+                                         {"title", title},
+                                         {"stage", "shadow"},
+                                         {"stress", "calm"},
+                                         {"cue", title},
+                                         {"good", kToBeWritten},
+                                         {"dose", {{"sets", 3}, {"repetitions", 8}}}});
             draft.put(PartList::Ladders, {{"fault", fault()}, {"rungs", order}});
         });
         rungs_->setCurrentRow(rungs_->count() - 1);

@@ -69,7 +69,8 @@ void RuleBox::show(const std::string& event) {
         for (const Trial& trial : stage_.shown().trials)
             set += trial.event(event) != nullptr;
         said_->setText((end ? tr("The start once more, which ends the cycle: it is found by the rule of the start. ")
-                        : def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule)) : QString()) +
+                        : def->rule ? tr("Where %1. ").arg(words::ruleText(desk_.pack(), *def->rule))
+                                    : QString()) +
                        tr("Set in %1 of %2 repetitions.").arg(set).arg(stage_.shown().trials.size()));
     }
 }

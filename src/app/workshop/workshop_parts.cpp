@@ -463,7 +463,8 @@ void Workshop::takePart() {
 bool Workshop::takeText(const QString& text, const QString& name) { return desk_->takeText(text, name); }
 
 void Workshop::takeFile() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("A skill from a file"), {}, tr("Skill (*.riflesso-skill *.json)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("A skill from a file"), {}, tr("Skill (*.riflesso-skill *.json)"));
     if (!path.isEmpty())
         emit fileChosen(path);
 }
@@ -471,9 +472,9 @@ void Workshop::takeFile() {
 void Workshop::giveFile() {
     if (!desk_->isOpen())
         return;
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("The skill as a file"), desk_->skill().title + QStringLiteral(".riflesso-skill"),
-        tr("Skill (*.riflesso-skill *.json)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("The skill as a file"),
+                                                      desk_->skill().title + QStringLiteral(".riflesso-skill"),
+                                                      tr("Skill (*.riflesso-skill *.json)"));
     if (!path.isEmpty())
         giveTo(path);
 }

@@ -63,8 +63,8 @@ struct Assessment {
 /// Own best trials (choices) are the model and are left out of the set; a model file stands before model trials; a
 /// coach's target before both. A model file also brings its cutoff, where none is given.
 [[nodiscard]] Assessment assess(const AssessmentInput& input);
-/// What `assess` gives where the pack judges otherwise than when `measured` was made (ranges, tolerances, faults, causes,
-/// drills), but measures the same, and trials, models and own errors are the same: nothing is measured again.
+/// What `assess` gives where the pack judges otherwise than when `measured` was made (ranges, tolerances, faults,
+/// causes, drills), but measures the same, and trials, models and own errors are the same: nothing is measured again.
 [[nodiscard]] Assessment assess(const AssessmentInput& input, const Assessment& measured);
 /// What `assess` gives where only the school, overrides, decisions, positions, limits or facts for the plan have
 /// changed since `measured` was made of the same trials, models, pack, targets and typical errors: nothing is measured

@@ -11,8 +11,8 @@
 namespace riflesso {
 namespace {
 
-constexpr double kTryDeg = 4;     ///< by how much the segment is turned to see what that changes
-constexpr double kMostDeg = 120;  ///< of a turn to one side
+constexpr double kTryDeg = 4;      ///< by how much the segment is turned to see what that changes
+constexpr double kMostDeg = 120;   ///< of a turn to one side
 constexpr double kLeastSlope = .3; ///< of the measure, degrees a degree of turn: less is another thing's angle
 
 constexpr double rad(double deg) { return deg * std::numbers::pi / 180; }

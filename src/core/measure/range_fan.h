@@ -16,8 +16,8 @@ struct RangeFan {
 };
 
 /// Of an angle that is taken at a key event (bend, angle, lean, line against line) whose last segment is marked there.
-/// low <= high, degrees. None for other measures, where nothing is measured, or where the turn would be over 120 degrees
-/// to a side: the measure is not a turn of that segment then.
+/// low <= high, degrees. None for other measures, where nothing is measured, or where the turn would be over 120
+/// degrees to a side: the measure is not a turn of that segment then.
 [[nodiscard]] std::optional<RangeFan> rangeFan(const Pack& pack, const MeasureDef& def, const Trial& trial, double low,
                                                double high, double cutoffHz);
 

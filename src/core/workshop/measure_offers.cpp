@@ -120,8 +120,7 @@ private:
         def.unit = "s";
         def.tolerance = toleranceFloor(def.unit);
         // A cycle goes on: what comes earlier in it comes next in the one after.
-        const bool next =
-            pack_.family == Family::Cyclic && pack_.eventIndex(to->id) < pack_.eventIndex(from->id);
+        const bool next = pack_.family == Family::Cyclic && pack_.eventIndex(to->id) < pack_.eventIndex(from->id);
         def.title = "Time from " + from->title + " to " + (next ? "next " : "") + to->title;
         out_.push_back(std::move(def));
     }

@@ -54,9 +54,9 @@ public:
     /// With all that cannot stand without it (a measure taken at an event, the fault that has no condition left …);
     /// what else went is listed.
     std::vector<PartName> take(PartList list, const std::string& id);
-    /// What a path of packDiff names, as the other draft has it: the whole part ("faults.late_arm.title": the fault), or
-    /// a value of the pack itself. Taken out, with all that stands on it, where the other has none; what else went is
-    /// listed.
+    /// What a path of packDiff names, as the other draft has it: the whole part ("faults.late_arm.title": the fault),
+    /// or a value of the pack itself. Taken out, with all that stands on it, where the other has none; what else went
+    /// is listed.
     std::vector<PartName> takeFrom(const PackDraft& other, const std::string& path);
     /// The id of the skill that this one began as; empty: of none that has faults.
     [[nodiscard]] std::string beganAs() const;

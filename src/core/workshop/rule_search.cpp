@@ -159,12 +159,12 @@ private:
         constexpr double kNotElsewhere = 4;
         const double elsewhere =
             found.others > 0 ? kNotElsewhere * (1 - static_cast<double>(found.agrees) / found.others) : 0;
-        // A few repetitions are fitted by many of hundreds of signals: the fewer, the more counts where the rule stands in
-        // the others, although they are placed by likeness only.
+        // A few repetitions are fitted by many of hundreds of signals: the fewer, the more counts where the rule stands
+        // in the others, although they are placed by likeness only.
         constexpr double kFew = 2;
         const double misses = std::hypot(found.rmsFrames, found.strayFrames * std::sqrt(kFew / std::max(1, found.of)));
-        return misses + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted +
-               elsewhere + (found.near ? kNear : 0) + (isWithin(found.rule.signal) ? 0 : kStray);
+        return misses + kBound * (!found.rule.after.empty() + !found.rule.before.empty()) + fitted + elsewhere +
+               (found.near ? kNear : 0) + (isWithin(found.rule.signal) ? 0 : kStray);
     }
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> bounds() const {
         std::vector<std::pair<std::string, std::string>> out = {{}};
