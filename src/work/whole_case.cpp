@@ -5,6 +5,8 @@
 #include "work/propose_marks.h"
 #include "work/track_marks.h"
 
+#include <QUuid>
+
 #include <algorithm>
 #include <array>
 #include <set>
@@ -58,9 +60,15 @@ public:
                     return on;
                 continue;
             }
-            const auto fresh = repetitionsFrom(data_, empty[i].second, *spans);
+            auto fresh = repetitionsFrom(data_, empty[i].second, *spans);
             if (fresh.empty())
                 continue;
+            // Named by where they lie, not by chance: the same case gives the same bytes, here and on another machine.
+            const QString home = QString::fromStdString(sectionOf(data_, empty[i].second)->uid);
+            for (Repetition& repetition : fresh) {
+                const QString place = QStringLiteral("%1 %2-%3").arg(home).arg(repetition.from).arg(repetition.to);
+                repetition.uid = QUuid::createUuidV5(QUuid(), place).toString(QUuid::Id128).toStdString();
+            }
             if (auto done = change("Find repetitions",
                                    [&](Edit& edit) -> Result<void> {
                                        const auto added = addRepetitions(edit, empty[i].second, fresh);

@@ -417,7 +417,7 @@ private slots:
     }
     void questionMarkListsAllKeys() {
         app_->step("mark");
-        app_->shortcut(Qt::Key_F1, {});
+        app_->shortcut(Qt::Key_Question, {});
         QWidget* list = QApplication::activePopupWidget();
         QVERIFY(list);
         QStringList texts;
