@@ -92,7 +92,7 @@ Result<void> Database::repeat(const QString& sql, const QVariantList& values) co
             return sqlError(file_, query.lastError());
         if (prepared_->size() >= kMost)
             prepared_->clear();
-        known = prepared_->insert(sql, std::move(query));
+        known = prepared_->emplace(sql, std::move(query));
     }
     bind(*known, values);
     if (!known->exec()) {
