@@ -8,6 +8,8 @@
 #include <QFileInfo>
 #include <QStandardPaths>
 
+#include <memory>
+
 namespace riflesso {
 
 void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> then) {
@@ -28,10 +30,16 @@ void openDemo(Workspace& workspace, QObject* receiver, std::function<void()> the
         return;
     }
     workspace.say(tr("The demo is being put together; it opens by itself."));
+    // Asked for twice while it is: one is enough. Alive as long as the job is, whatever becomes of it.
+    static std::weak_ptr<int> underWay;
+    if (!underWay.expired())
+        return;
+    const auto one = std::make_shared<int>();
+    underWay = one;
     const DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
     workspace.start<void>(
         tr("Putting the demo together"), receiver, workspace.ofCase(),
-        [folder, sources](JobControl& control) {
+        [folder, sources, one](JobControl& control) {
             return buildDemoLibrary(folder, sources, [&](double share) { return control.goOn(share); });
         },
         [&workspace, open](const Result<void>& built) {
