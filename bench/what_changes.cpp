@@ -1,5 +1,5 @@
-// What another edition of a skill would change: on a library with many cases that use it, how long the look takes, and
-// how much of that is reading the cases.
+// What another edition of a skill would change: on a library with many cases that use it, how long the look takes, and,
+// beside it, reading the same cases whole, one after the other.
 //   build/bin/bench-what-changes LIBRARY [CASES [FOLDER]]      LIBRARY: the demo's; nothing in it is changed. FOLDER:
 //   the large library is made there, and stays: the next time only what is missing is added
 
@@ -89,7 +89,7 @@ int main(int argc, char** argv) {
     std::size_t differ = 0;
     for (const CaseChange& change : *changes)
         differ += change.any();
-    std::printf("%zu cases, %zu would change: %.1f s, of which reading them %.1f s\n", changes->size(), differ, whole,
-                reading);
+    std::printf("%zu cases, %zu would change: %.1f s; reading them whole, one after the other: %.1f s\n",
+                changes->size(), differ, whole, reading);
     return 0;
 }

@@ -351,8 +351,9 @@ bool hasPictures(const CaseData& data) {
 }
 
 SheetOf sheetOf(const CaseData& data, bool pictures, const QString& folder) {
-    SheetOf out{data.pack, data.athlete.handedness, shownWell(data).trials, {}};
-    if (!pictures || !hasPictures(data))
+    ShownWell well = shownWell(data);
+    SheetOf out{data.pack, data.athlete.handedness, std::move(well.trials), {}};
+    if (!pictures || !well.ofModel || out.shown.empty())
         return out;
     const auto lines = figureLines(data.pack, resolveRoles(data.pack, out.shown.front()));
     out.picture = [&data, lines, shown = out.shown, source = clipPictures(folder)](const std::string& event,

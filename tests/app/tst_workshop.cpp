@@ -4,7 +4,6 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
-#include "core/signal/propose_events.h"
 #include "core/tables/json_walk.h"
 #include "core/workshop/model_ranges.h"
 #include "core/workshop/rule_search.h"
@@ -214,21 +213,7 @@ private slots:
     /// The athlete's repetitions, whose events the rules place, come to the same first fault as under the shipped
     /// skill.
     void itJudgesTheAthlete() {
-        QVERIFY(app_->workspace.apply(QStringLiteral("events"), [&](Edit& edit) -> Result<void> {
-            std::vector<Trial> own;
-            for (const Session& session : app_->data().sessions)
-                if (!session.isModel)
-                    for (const Trial& trial : trialsOf(app_->data(), session.id, {}))
-                        own.push_back(trial);
-            for (const TrialProposal& proposal : proposeEvents(app_->data().pack, stage().shown().trials, own))
-                for (const EventProposal& found : proposal.events)
-                    if (const auto set = edit.setEvent(repetitionId(proposal.trial), found.event,
-                                                       {found.frame, {}, std::string(kByHand)});
-                        !set)
-                        return set;
-            return {};
-        }));
-        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet(), 60000);
+        placeTheAthletes();
         const Findings& findings = app_->workspace.assessment()->findings;
         QVERIFY(!findings.ranked.empty() && findings.ranked[0].present);
         QCOMPARE(findings.ranked[0].fault, std::string("the_arm_is_late"));

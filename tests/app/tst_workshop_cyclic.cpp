@@ -4,7 +4,6 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/packs/moving_figure.h"
-#include "core/signal/propose_events.h"
 #include "takehome/skill_sheet.h"
 #include "workshop_driver.h"
 
@@ -137,21 +136,7 @@ private slots:
         takeDrills(QStringLiteral("arms row"), 2);
         QVERIFY2(desk().reading().faults.empty(), firstFault());
         qInfo("made in %d gestures", gestures_);
-        QVERIFY(app_->workspace.apply(QStringLiteral("events"), [&](Edit& edit) -> Result<void> {
-            std::vector<Trial> own;
-            for (const Session& session : app_->data().sessions)
-                if (!session.isModel)
-                    for (const Trial& trial : trialsOf(app_->data(), session.id, {}))
-                        own.push_back(trial);
-            for (const TrialProposal& proposal : proposeEvents(app_->data().pack, stage().shown().trials, own))
-                for (const EventProposal& found : proposal.events)
-                    if (const auto set = edit.setEvent(repetitionId(proposal.trial), found.event,
-                                                       {found.frame, {}, std::string(kByHand)});
-                        !set)
-                        return set;
-            return {};
-        }));
-        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet(), 60000);
+        placeTheAthletes();
         const Findings& findings = app_->workspace.assessment()->findings;
         QVERIFY(!findings.ranked.empty() && findings.ranked[0].present);
         QCOMPARE(findings.ranked[0].fault, std::string("the_arms_pull_at_once")); // as under the shipped skill

@@ -7,6 +7,7 @@
 #include "app/workshop/model_stage.h"
 #include "app/workshop/skill_desk.h"
 #include "app/workshop/workshop.h"
+#include "core/signal/propose_events.h"
 #include "support/files.h"
 #include "window_driver.h"
 
@@ -295,6 +296,24 @@ protected:
             clickPoint(landmark);
         clickRow("measureOffers", offer);
         quiet();
+    }
+    /// The athlete's key events, placed by the skill's rules from the model's.
+    void placeTheAthletes() {
+        QVERIFY(app_->workspace.apply(QStringLiteral("events"), [&](Edit& edit) -> Result<void> {
+            std::vector<Trial> own;
+            for (const Session& session : app_->data().sessions)
+                if (!session.isModel)
+                    for (const Trial& trial : trialsOf(app_->data(), session.id, {}))
+                        own.push_back(trial);
+            for (const TrialProposal& proposal : proposeEvents(app_->data().pack, stage().shown().trials, own))
+                for (const EventProposal& found : proposal.events)
+                    if (const auto set = edit.setEvent(repetitionId(proposal.trial), found.event,
+                                                       {found.frame, {}, std::string(kByHand)});
+                        !set)
+                        return set;
+            return {};
+        }));
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet(), 60000);
     }
     /// For who wants to look.
     void shots() const {

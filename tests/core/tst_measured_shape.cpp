@@ -45,6 +45,12 @@ Trial stillTrial(std::mt19937& random, bool facesLeft) {
     addEvent(trial, "down", 60);
     return trial;
 }
+/// With one measure, m, taken at "down".
+Pack packOfMeasure(const QString& def) {
+    Json json = jsonOf(def.toStdString());
+    json["at"] = "down";
+    return packWithMeasure(json);
+}
 PixelPoint markOf(const Trial& trial, const std::string& name) { return trial.marks.at(name).at(60).at; }
 
 } // namespace
@@ -57,9 +63,7 @@ private slots:
     void theFanIsTheRange() {
         QFETCH(QString, def);
         QFETCH(QString, centre);
-        Json json = jsonOf(def.toStdString());
-        json["at"] = "down";
-        const Pack pack = packWithMeasure(json);
+        const Pack pack = packOfMeasure(def);
         const MeasureDef* measure = pack.measure("m");
         std::mt19937 random(21);
         const auto value = [&](const Trial& trial) {
@@ -114,9 +118,7 @@ private slots:
     void theArcSweepsTheAngle() {
         QFETCH(QString, def);
         QFETCH(QString, centre);
-        Json json = jsonOf(def.toStdString());
-        json["at"] = "down";
-        const Pack pack = packWithMeasure(json);
+        const Pack pack = packOfMeasure(def);
         const MeasureDef* measure = pack.measure("m");
         QVERIFY(measure);
         std::mt19937 random(20);
