@@ -1309,6 +1309,30 @@
         <source>Good: %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> of </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> to </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, at &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> of %1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1840,6 +1864,102 @@
         <source>marks that it rests on are doubtful</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>the %1 days without technique changes before %2 (%3)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start of the plan falls into %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start after the competition, or accept it knowingly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The retest falls into %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retest before %1, or after the competition.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lies between start and retest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practice pauses for it; expect old habits under pressure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The retest comes before the plan has begun.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put the retest after the start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The retention test comes before the retest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put it a week or more after the retest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The retention test comes less than a week after the retest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was practised last week still shows: wait a week or more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No technique session is left between start and retest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the retest, or plan more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The starting drills ask for %1 minutes a day, the plan gives %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give more minutes, or only the main focus.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete is little willing to change, and the plan asks for much.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One fault and at most 5 minutes a day; or talk first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The athlete says the cue and shows it once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Warm up for the load to come, easy repetitions of the whole skill.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 repetitions, counted: 9 good and the next rung is near, 6 or fewer and it gets easier. Good: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One sentence from the athlete: what felt different. Homework named.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -1865,6 +1985,310 @@
     </message>
     <message>
         <source>up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>flexion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>segment angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>offset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>angular speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interval</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>phase share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tempo ratio</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cycle length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cycle speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dwell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>overlap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>peak order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>path length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>straightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reversals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steadiness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smoothness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>brake</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>symmetry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drift</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>variability</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>difference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>observed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>maximum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minimum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>horizontal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>vertical</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>possible</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>capacity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>habit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>earlier advice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leverage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequency</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>certainty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>effect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>readiness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dominant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mid shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mid hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mid ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>com</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rear leg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>near</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strength</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>safety</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3420,6 +3844,34 @@
         <source>Case archive (*.riflesso *.zip)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Two copies of one case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brought together. %1 left as here: sections and repetitions would not fit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries were</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brought together: %1 came from there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::CauseDrawing</name>
@@ -3739,7 +4191,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> view, </source>
+        <source>%1 view, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7294,6 +7746,465 @@
     </message>
 </context>
 <context>
+    <name>riflesso::MergeWords</name>
+    <message>
+        <source>entry about the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries about the athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>setting of the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>settings of the case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>belief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>beliefs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decision</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decisions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry of the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries of the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>block of practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blocks of practice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frozen assessment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frozen assessments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry about sessions and clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries about sessions and clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry about sections</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries about sections</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entry about repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>entries about repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key events</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mark of a second sitting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>marks of a second sitting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>year of birth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>goal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>willingness to change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equipment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>consent given on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>consent holds until</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the consent covers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>who gave the consent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what may be handed on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>school</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the skill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>age</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measured effects</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>model of a file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other observers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sessions a week</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minutes of homework a day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>days without a change before a competition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>retention test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one change at a time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tempo first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reason of the approach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how feedback is spread</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reason for it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>view</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>facing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>performer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slow motion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stress</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>conditions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>scale, m per pixel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>uncertainty of the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bearing of the camera, degrees</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>height of the camera, m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>distance of the camera, m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>known lengths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the picture: lens, plane, area</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>result</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whether the variant was right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how it felt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other results</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one of the best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clip &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A session</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Section of &quot;%1&quot;: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &quot;%1&quot; is divided into sections</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notes on &quot;%1&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1 of &quot;%2&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: the same frames marked on both sides</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: first and last frame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: second sitting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: the same movement in another clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frame %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Athlete: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plan: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Case: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decision: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Value set by hand: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Own target: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Position: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cue: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Practice: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A limit or an injury</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A belief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A frozen assessment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cut of a walk-through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>removed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kept and worked on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frames %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as marked there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as marked here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the edition there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the edition here</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::MirrorPage</name>
     <message>
         <source>The athlete at this phase</source>
@@ -8015,6 +8926,14 @@
     </message>
     <message>
         <source>with pictures of the model, head covered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;, edition %2. %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, tolerance %2 (%3)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10814,6 +11733,22 @@ Enter</source>
         <source>The clips keep %1 MiB of pictures together.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Of the window, the papers and the skills that have their words in it, from the next start on. What is missing stays English.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Window, papers and skills are in this language from the next start on.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::SetupDrawing</name>
@@ -11150,6 +12085,18 @@ Enter</source>
         <source>Six cases of an invented hall. Ilka Sandrey fences left-handed: her lunges are filmed, marked and compared with two instructors. Davor Quillane rows on the machine, stroke by stroke against three club rowers. Mirelle Ostrand comes back to the bow, filmed from two sides, against her own best shots. Joris Halvane plays overhead strokes, known and by surprise; Nerea Valcourt swims before a window under water; Anselm Rusk plays with the cue. Walk along the course from Athlete to Hand-over and change what you like: the demo is your own copy and can be put back to its first state in Settings.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This version of the program has another demo. The one you have stays beside it, with all that you changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the newer demo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the demo of before</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::StatusLine</name>
@@ -11280,6 +12227,57 @@ Enter</source>
     </message>
     <message>
         <source>Marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::TogetherBox</name>
+    <message>
+        <source>What both copies have changed; a tick takes it as it is there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changed on both sides</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There (tick: take it)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside it, as its own case</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1, %2&lt;/b&gt; is here already, and this is another copy of it. From there comes: %3. Changed only here, and kept: %4. Both journals are kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No state that both come from is known: what only one copy has is kept, and whatever differs is asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 changed on both sides: the newer is proposed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thing has</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>things have</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2,8 +2,8 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "report/language.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QImage>
 #include <QKeyEvent>
@@ -23,7 +23,7 @@ namespace {
 
 constexpr int kBlockOfRow = Qt::UserRole;
 
-QString guideFolder() { return QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/guide"); }
+QString guideFolder() { return shareFolder() + QStringLiteral("/guide"); }
 
 /// Pictures as wide as the text, at most as they are.
 class GuideText : public QTextBrowser {

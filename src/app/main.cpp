@@ -6,6 +6,7 @@
 #include "app/start/demo_door.h"
 #include "app/theme.h"
 #include "demo/demo_library.h"
+#include "report/language.h"
 #include "report/words.h"
 
 #include <QApplication>
@@ -16,7 +17,6 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
-#include <QTranslator>
 
 #include <cstdio>
 #include <cstring>
@@ -28,14 +28,15 @@
 namespace {
 
 constexpr const char* kUsage =
-    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [--numbers LANGUAGE] "
-    "[FILE…]\n"
+    "usage: riflesso [--library DIR | --demo] [--case ID] [--theme light|dark] [--text SIZE] [--language LANGUAGE] "
+    "[--numbers LANGUAGE] [FILE…]\n"
     "       riflesso … --shot PAGE[:DETAIL] FILE.png [--size WxH]\n"
     "       riflesso --help | --version\n"
     "  --library DIR  the library to open, made where there is none\n"
     "  --demo         the demo library, made where there is none\n"
     "  --case ID      the case to show first\n"
     "  --text SIZE    size of text and controls in per cent, for this time\n"
+    "  --language LANGUAGE  language of window, papers and skills, such as de, for this time\n"
     "  --numbers LANGUAGE  language of dates and numbers, such as de_DE, for this time\n"
     "  --shot         saves a picture of a page and ends; DETAIL as a page takes it: mirror:wall,\n"
     "                 findings:whole, mark:questions, bench:CLIP, PAGE:keys\n"
@@ -46,7 +47,7 @@ struct Options {
     QString library, shotPage, shotDetail, shotFile;
     QSize size{1280, 800};
     std::optional<riflesso::theme::Choice> theme;
-    std::optional<QString> numbers;
+    std::optional<QString> language, numbers;
     bool demo = false;
     qint64 caseId = 0; ///< 0: the one opened last
     QStringList clips;
@@ -58,7 +59,7 @@ std::optional<Options> parse(const QStringList& words, QString& problem) {
     const auto option = [&](const char* name, bool value = true) {
         parser.addOption(QCommandLineOption(QLatin1String(name), {}, value ? QStringLiteral("value") : QString()));
     };
-    for (const char* name : {"library", "case", "theme", "text", "numbers", "shot", "size"})
+    for (const char* name : {"library", "case", "theme", "text", "language", "numbers", "shot", "size"})
         option(name);
     option("demo", false);
     Options out;
@@ -87,6 +88,8 @@ std::optional<Options> parse(const QStringList& words, QString& problem) {
             return wrong(QStringLiteral("--theme light or dark"), value("theme"));
         out.theme = dark ? riflesso::theme::Choice::Dark : riflesso::theme::Choice::Light;
     }
+    if (given("language"))
+        out.language = value("language");
     if (given("numbers"))
         out.numbers = value("numbers");
     if (given("size")) {
@@ -157,10 +160,6 @@ int main(int argc, char** argv) {
     QGuiApplication::setDesktopFileName(QStringLiteral("org.riflesso.Riflesso"));
     enlarge(argc, argv);
     QApplication app(argc, argv);
-    QTranslator translator;
-    if (translator.load(QLocale::system(), QStringLiteral("riflesso"), QStringLiteral("_"),
-                        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/riflesso/translations")))
-        QCoreApplication::installTranslator(&translator);
     QCoreApplication::setApplicationVersion(QStringLiteral(RIFLESSO_VERSION));
     QString problem;
     const auto options = parse(app.arguments(), problem);
@@ -177,7 +176,11 @@ int main(int argc, char** argv) {
     if (!options->clips.isEmpty() && options->shotPage.isEmpty() && options->library.isEmpty() && !options->demo &&
         riflesso::RunningWindow::handTo(running, options->clips))
         return 0; // the window that is there has them
-    riflesso::settings::applyNumbersLanguage(options->numbers.value_or(riflesso::settings::numbersLanguage()));
+    const QString language = options->language.value_or(riflesso::settings::language());
+    riflesso::speak(riflesso::languageOf(language), riflesso::shareFolder());
+    // Dates and numbers follow the language, unless they have their own.
+    const QString numbers = options->numbers.value_or(riflesso::settings::numbersLanguage());
+    riflesso::settings::applyNumbersLanguage(numbers.isEmpty() ? language : numbers);
     riflesso::theme::apply(app, options->theme.value_or(static_cast<riflesso::theme::Choice>(
                                     QSettings().value(QStringLiteral("theme"), 0).toInt())));
     const QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);

@@ -89,11 +89,14 @@ void StatusLine::showJobs() {
     more_->setText(tr("%1 more").arg(stoppable.size() - 1));
     if (running.isEmpty()) {
         jobs_->clear();
+        showKeys();
         return;
     }
     const JobState& job = stoppable.isEmpty() ? running.last() : stoppable.last();
-    shownJob_ = job.id;
+    const bool another = std::exchange(shownJob_, job.id) != job.id || jobs_->text().isEmpty();
     jobs_->setText(textOf(job));
+    if (another)
+        showKeys();
 }
 
 void StatusLine::listJobs() {
@@ -143,11 +146,31 @@ void StatusLine::listJobs() {
 }
 
 void StatusLine::setKeys(const QList<KeyHint>& keys) {
-    QStringList parts;
-    for (const KeyHint& hint : keys)
-        parts << QStringLiteral("<b>%1</b>&nbsp;%2").arg(hint.key.toHtmlEscaped(), hint.what.toHtmlEscaped());
-    parts << QStringLiteral("<b>?</b>&nbsp;%1").arg(tr("all keys"));
-    keys_->setText(parts.join(QStringLiteral(" &nbsp; ")));
+    hints_ = keys;
+    showKeys();
+}
+
+void StatusLine::showKeys() {
+    const QString all = QStringLiteral("<b>?</b>&nbsp;%1").arg(tr("all keys"));
+    int room = width() - layout()->contentsMargins().left() - layout()->contentsMargins().right();
+    for (const QWidget* other : {static_cast<QWidget*>(recording_), static_cast<QWidget*>(saved_),
+                                 static_cast<QWidget*>(jobs_), static_cast<QWidget*>(stop_), static_cast<QWidget*>(more_)})
+        if (!other->isHidden() && other->sizeHint().width() > 0)
+            room -= other->sizeHint().width() + layout()->spacing();
+    // The last ones give way, never what leads to all of them.
+    for (qsizetype shown = hints_.size(); shown >= 0; --shown) {
+        QStringList parts;
+        for (const KeyHint& hint : hints_.first(shown))
+            parts << QStringLiteral("<b>%1</b>&nbsp;%2").arg(hint.key.toHtmlEscaped(), hint.what.toHtmlEscaped());
+        keys_->setText((parts << all).join(QStringLiteral(" &nbsp; ")));
+        if (keys_->sizeHint().width() <= room)
+            break;
+    }
+}
+
+void StatusLine::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    showKeys();
 }
 
 } // namespace riflesso

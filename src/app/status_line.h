@@ -17,10 +17,16 @@ public:
     /// A band of ink that says that something is recorded; empty: nothing is.
     void setRecording(const QString& words);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    /// As many of the keys as there is room for.
+    void showKeys();
     void showJobs();
     void listJobs(); ///< all of them, above the line
     Workspace& workspace_;
+    QList<KeyHint> hints_;
     QLabel *recording_, *saved_, *jobs_, *keys_;
     QPushButton *stop_, *more_;
     int shownJob_ = 0; ///< the one that stop stands beside

@@ -6,6 +6,7 @@
 #include "demo/demo_library.h"
 #include "report/paper.h"
 #include "store/case_archive.h"
+#include "store/edit.h"
 #include "store/library.h"
 #include "takehome/case_with_walks.h"
 #include "takehome/clip_pictures.h"
@@ -121,16 +122,70 @@ Result<Json> exportCommand(const Words& words) {
     const auto written = writeWholeCase(**library, {*id}, absolute(*out), media == "yes");
     if (!written)
         return written.error();
-    return Json{{"out", *out}, {"case", *id}, {"clips", written->clips}, {"clips_left_out", written->clipsLeftOut}};
+    // So that a copy that comes back can be compared with what went out; not where a window has the library open.
+    bool kept = false;
+    if (const auto open = Library::open(absolute(arguments->plain()[0])))
+        kept = (*open)->keep([&](Edit& edit) { return edit.keepExchanged({*id}, written->state); }).ok();
+    return Json{{"out", *out},
+                {"case", *id},
+                {"clips", written->clips},
+                {"clips_left_out", written->clipsLeftOut},
+                {"state_kept", kept}};
 }
 
+namespace {
+
+Json countsJson(const std::map<RowKind, int>& counts) {
+    Json out = Json::object();
+    for (const auto& [kind, count] : counts)
+        out[std::string(toString(kind))] = count;
+    return out;
+}
+
+/// Brings an archive together with the copy that is here. `answer`: what holds where both have changed.
+Result<Json> together(CaseArchive& archive, Library& library, CaseId here, const std::string& answer, bool onlyShow) {
+    const auto merge = archive.compareWith(library, here);
+    if (!merge)
+        return merge.error();
+    std::vector<bool> takeThere;
+    Json questions = Json::array();
+    for (const MergeQuestion& question : merge->questions) {
+        takeThere.push_back(answer == "there" || (answer == "newer" && question.newerThere));
+        questions.push_back({{"row", question.first},
+                             {"rows", question.keys.size()},
+                             {"here", Json::parse(question.here, nullptr, false)},
+                             {"there", Json::parse(question.there, nullptr, false)},
+                             {"newer", question.newerThere ? "there" : "here"}});
+    }
+    Json out{{"state_before_known", merge->knowsBefore},
+             {"from_there", countsJson(merge->fromThere)},
+             {"only_here", countsJson(merge->onlyHere)},
+             {"questions", std::move(questions)},
+             {"done", false}};
+    if (onlyShow || (answer == "ask" && !merge->questions.empty()))
+        return out;
+    const auto merged = archive.bringTogether(library, here, *merge, takeThere);
+    if (!merged)
+        return merged.error();
+    out["done"] = true;
+    out["rows_taken"] = merged->taken;
+    out["left_out"] = merged->leftOut;
+    return out;
+}
+
+} // namespace
+
 Result<Json> importCommand(const Words& words) {
-    const auto arguments = Arguments::parse(words, {"only-show"});
+    const auto arguments = Arguments::parse(words, {"only-show", "together"});
     if (!arguments)
         return arguments.error();
     const std::string show = arguments->value("only-show").value_or("no");
-    if (arguments->plain().size() != 2 || (show != "yes" && show != "no"))
-        return badInput("command line", "import LIBRARY C.zip [--only-show yes|no]", "something else");
+    const auto answer = arguments->value("together");
+    static const std::set<std::string> kAnswers = {"ask", "newer", "here", "there"};
+    if (arguments->plain().size() != 2 || (show != "yes" && show != "no") || (answer && !kAnswers.contains(*answer)))
+        return badInput("command line",
+                        "import LIBRARY C.riflesso [--only-show yes|no] [--together ask|newer|here|there]",
+                        "something else");
     const QtLife qt;
     const QString folder = absolute(arguments->plain()[0]);
     const auto library = Library::open(folder);
@@ -146,8 +201,17 @@ Result<Json> importCommand(const Words& words) {
              {"title", (*archive)->data().title.toStdString()},
              {"athlete_known", static_cast<bool>(meeting->knownAthlete)},
              {"case_of_this_title_known", meeting->sameCase},
+             {"copy_here", meeting->copyHere ? Json(meeting->copyHere.value) : Json(nullptr)},
              {"clips", (*archive)->clips()},
              {"case", nullptr}};
+    if (answer && meeting->copyHere) {
+        auto done = together(**archive, **library, meeting->copyHere, *answer, show == "yes");
+        if (!done)
+            return done.error();
+        out["together"] = std::move(*done);
+        out["case"] = meeting->copyHere.value;
+        return out;
+    }
     if (show == "yes")
         return out;
     const auto id = (*archive)->addTo(**library);

@@ -80,7 +80,8 @@ const std::vector<Command>& commands() {
          "--out F.mp4|F.webm",
          "a film to be taken home: a walk-through, findings and plan, then and now, or one repetition"},
         {"export", exportCommand, "LIBRARY --case ID --out C.zip [--media yes|no]", "a case out to an archive"},
-        {"import", importCommand, "LIBRARY C.zip [--only-show yes|no]", "a case in from an archive"},
+        {"import", importCommand, "LIBRARY C.riflesso [--only-show yes|no] [--together ask|newer|here|there]",
+         "a case in from an archive; a copy of one that is here, brought together with it"},
         {"work", workCommand, "CASE.zip --do look,find,propose,track,assess --out CASE2.zip [--threads N]",
          "a case in an archive worked on without a library: clips looked through, repetitions found, marks proposed "
          "and tracked, sets assessed; done again it goes on"},

@@ -122,6 +122,7 @@ Result<Json> workCommand(const Words& words) {
     const auto archive = CaseArchive::open(absolute(arguments->plain()[0]), folder.path());
     if (!archive)
         return archive.error();
+    (*library)->keepMoments(false); // the same result on any machine
     const auto id = (*archive)->addTo(**library);
     if (!id)
         return id.error();

@@ -4,13 +4,17 @@
 #include "store/edit.h"
 #include "work/skill_of_case.h"
 
+#include <QCryptographicHash>
 #include <QDir>
+#include <QFile>
 #include <QFileInfo>
 
 #include <algorithm>
 
 namespace riflesso {
 namespace {
+
+const QString kEdition = QStringLiteral("demo-edition");
 
 /// All that lie beside the clips, in the order of their shelf.
 Result<std::vector<Story>> storiesIn(const DemoSources& sources) {
@@ -31,6 +35,45 @@ Result<std::vector<Story>> storiesIn(const DemoSources& sources) {
 }
 
 } // namespace
+
+QString demoEdition(const DemoSources& sources) {
+    QCryptographicHash hash(QCryptographicHash::Sha256);
+    const QDir dir(sources.clips);
+    for (const QFileInfo& entry : dir.entryInfoList(QDir::Files, QDir::Name)) {
+        hash.addData(entry.fileName().toUtf8() + ' ' + QByteArray::number(entry.size()) + '\n');
+        // What is told and marked is small, and may change without its length.
+        if (QFile file(entry.filePath()); entry.suffix() == QLatin1String("json") && file.open(QIODevice::ReadOnly))
+            hash.addData(file.readAll());
+    }
+    return QString::fromLatin1(hash.result().toHex().left(16));
+}
+
+QString editionOfDemo(const QString& folder) {
+    QFile file(folder + u'/' + kEdition);
+    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.read(64)).trimmed() : QString();
+}
+
+Result<void> replaceDemo(const QString& folder, const QString& made, const QDate& day) {
+    const QString name = QDir::cleanPath(folder) + QStringLiteral("-until-") + day.toString(Qt::ISODate);
+    QString aside = name;
+    for (int n = 2; QFileInfo::exists(aside); ++n)
+        aside = name + u'-' + QString::number(n);
+    if (!QDir().rename(folder, aside))
+        return fault(aside.toStdString(), "the demo of before could not be put aside");
+    if (QDir().rename(made, folder))
+        return {};
+    static_cast<void>(QDir().rename(aside, folder));
+    return fault(folder.toStdString(), "the newer demo could not be put in its place");
+}
+
+QStringList earlierDemos(const QString& folder) {
+    const QFileInfo here(QDir::cleanPath(folder));
+    QStringList out;
+    for (const QFileInfo& entry : QDir(here.path()).entryInfoList({here.fileName() + QStringLiteral("-until-*")},
+                                                                  QDir::Dirs, QDir::Name | QDir::Reversed))
+        out << entry.filePath();
+    return out;
+}
 
 DemoSources DemoSources::besideProgram(const QString& programFolder) {
     const QString share = QDir::cleanPath(programFolder + QStringLiteral("/../share/riflesso"));
@@ -79,6 +122,9 @@ Result<void> buildIn(const QString& folder, const DemoSources& sources, const Go
     for (auto place = places.rbegin(); place != places.rend(); ++place) // the first story was opened last
         if (auto noted = (*library)->noteOpened(place->id, place->session); !noted)
             return noted;
+    QFile edition(folder + u'/' + kEdition);
+    if (!edition.open(QIODevice::WriteOnly) || edition.write(demoEdition(sources).toUtf8()) < 0)
+        return fault(edition.fileName().toStdString(), "cannot be written");
     return (*library)->forgetUndo();
 }
 
@@ -127,6 +173,7 @@ Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources)
         if (!dir.remove(name))
             return fault(folder.toStdString(), "the old demo could not be removed");
     QDir(folder + QStringLiteral("/walk-throughs")).removeRecursively(); // of sessions that are no more
+    dir.remove(kEdition);
     return buildDemoLibrary(folder, sources);
 }
 

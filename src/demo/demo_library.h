@@ -6,7 +6,9 @@
 #include "store/library.h"
 #include "work/go_on.h"
 
+#include <QDate>
 #include <QString>
+#include <QStringList>
 
 namespace riflesso {
 
@@ -20,6 +22,15 @@ struct DemoSources {
 /// Builds the demo library in a folder that has none. Clips are copied into its media folder. It is made beside it, in
 /// FOLDER.making, and put in its place when it is whole: a build that is stopped or killed leaves no library.
 [[nodiscard]] Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources, const GoOn& goOn = {});
+/// What the demo that ships is made of, in one word: the same as long as nothing of it has changed.
+[[nodiscard]] QString demoEdition(const DemoSources& sources);
+/// The same of what a library was made of; empty: it was made before that was kept.
+[[nodiscard]] QString editionOfDemo(const QString& folder);
+/// Puts a demo in the place of the one in `folder`, which is kept beside it, changes and all: FOLDER-until-DAY. `made`:
+/// a folder in which buildDemoLibrary made it. Both libraries are closed.
+[[nodiscard]] Result<void> replaceDemo(const QString& folder, const QString& made, const QDate& day);
+/// Demos of before, beside `folder`, the latest first.
+[[nodiscard]] QStringList earlierDemos(const QString& folder);
 /// Removes what is in the folder (a library of this program only) and builds the demo again.
 [[nodiscard]] Result<void> resetDemoLibrary(const QString& folder, const DemoSources& sources);
 

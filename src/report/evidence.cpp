@@ -173,7 +173,7 @@ std::optional<PictureRef> modelPicture(const CaseData& data, const Assessment& a
     const EventDef* named = data.pack.event(event);
     auto ref = eventPicture(
         data, repetitionId(best->trial), event,
-        QStringLiteral("%1, %2").arg(modelName(model, mirrored), named ? text(named->title).toLower() : QString()));
+        QStringLiteral("%1, %2").arg(modelName(model, mirrored), named ? words::inSentence(text(named->title)) : QString()));
     if (ref) {
         ref->mirrored = mirrored;
         ref->ofModel = true;
@@ -200,7 +200,7 @@ std::vector<PictureRef> evidencePictures(const CaseData& data, const Assessment&
         return spreadPictures(data, assessment, def);
     const std::string event = bestSeenAt(data.pack, def);
     const EventDef* named = data.pack.event(event);
-    const QString at = named ? text(named->title).toLower() : QString();
+    const QString at = named ? words::inSentence(text(named->title)) : QString();
     // The repetition nearest the median stands for the set.
     const auto nearest =
         std::min_element(set->repetitions.begin(), set->repetitions.end(), [&](const auto& a, const auto& b) {

@@ -1,5 +1,7 @@
 #include "report/look.h"
 
+#include "report/words.h"
+
 #include <QFontDatabase>
 
 #include <cmath>
@@ -34,15 +36,15 @@ Sign signOf(State state) {
 QString wordOf(Sign sign) {
     switch (sign) {
     case Sign::Within:
-        return QStringLiteral("within");
+        return words::word("within");
     case Sign::Possible:
-        return QStringLiteral("possible");
+        return words::word("possible");
     case Sign::Clear:
-        return QStringLiteral("clear");
+        return words::word("clear");
     case Sign::Strength:
-        return QStringLiteral("strength");
+        return words::word("strength");
     case Sign::Safety:
-        return QStringLiteral("safety");
+        return words::word("safety");
     }
     return {};
 }

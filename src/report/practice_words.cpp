@@ -48,7 +48,7 @@ QString blockVerdict(const BlockVerdict& verdict) {
 QString conditionName(const PracticeCondition& condition) {
     QStringList out{stressName(condition.stress)};
     for (const auto& [axis, value] : condition.axes)
-        out << QString(text(axis) + u' ' + text(value)).replace(u'_', u' ');
+        out << QString(kept(axis) + u' ' + kept(value)).replace(u'_', u' ');
     return out.join(QStringLiteral(", "));
 }
 

@@ -47,7 +47,7 @@ std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& pr
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     std::vector<LessonLine> out;
     for (const LessonItem& item : lessonSheet(prescription, data.pack, kLessonMinutes))
-        out.push_back({item.minutes, words::text(withSides(item.what, sides))});
+        out.push_back({item.minutes, words::text(withSides(words::text(item.what).toStdString(), sides))});
     return out;
 }
 
@@ -116,7 +116,7 @@ ReportContent composeReport(const ReportSubject& subject) {
     out.program = subject.program;
     out.set = Report::tr("%1 repetitions, %2, %3 view")
                   .arg(a.judged.size())
-                  .arg(words::choiceName(pack, subject.choice), text(toString(a.view)));
+                  .arg(words::choiceName(pack, subject.choice), words::viewName(a.view));
     std::vector<std::string> performers;
     for (const Session& entry : data.sessions)
         for (const Clip& clip : entry.clips)
@@ -177,7 +177,7 @@ ReportContent composeReport(const ReportSubject& subject) {
             const DrillDef& drill = *pack.drill(rung.drill);
             QStringList needs;
             for (const std::string& need : drill.needs)
-                needs << text(need);
+                needs << words::kept(need);
             if (drill.partner)
                 needs << Report::tr("a partner");
             ladder.steps.push_back({text(drill.title), words::stageName(drill.stage), said(drill.cue),

@@ -1,5 +1,8 @@
 #include "report/words.h"
+
+#include "report/language.h"
 #include "core/points/landmark.h"
+#include "store/pack_language.h"
 #include "report/report_text.h"
 
 #include <QCoreApplication>
@@ -83,10 +86,18 @@ QString figures(double value, int figures) {
     return value < 0 ? QChar(0x2212) + digits : digits;
 }
 
-QString date(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMM yyyy")); }
-QString shortDate(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMM")); }
-QString longDate(const QDate& day) { return QLocale().toString(day, QStringLiteral("d MMMM yyyy")); }
-QString moment(const QDateTime& at) { return QLocale().toString(at.toLocalTime(), QStringLiteral("d MMM yyyy HH:mm")); }
+namespace {
+/// With a dot after the day where the language has one: "7. März 2026".
+QString dayPattern(const char* rest) {
+    const bool dot = QLocale().dateFormat(QLocale::LongFormat).contains(QStringLiteral("d. "));
+    return (dot ? QStringLiteral("d. ") : QStringLiteral("d ")) + QLatin1String(rest);
+}
+} // namespace
+
+QString date(const QDate& day) { return QLocale().toString(day, dayPattern("MMM yyyy")); }
+QString shortDate(const QDate& day) { return QLocale().toString(day, dayPattern("MMM")); }
+QString longDate(const QDate& day) { return QLocale().toString(day, dayPattern("MMMM yyyy")); }
+QString moment(const QDateTime& at) { return QLocale().toString(at.toLocalTime(), dayPattern("MMM yyyy HH:mm")); }
 
 namespace {
 
@@ -107,7 +118,7 @@ QString segmentName(const LengthUnit& unit) {
 QString points(const std::vector<PointRef>& refs) {
     QStringList names;
     for (const PointRef& ref : refs)
-        names << text(inWords(ref.part)) + (ref.role.empty() ? QString() : QStringLiteral(" (%1)").arg(text(ref.role)));
+        names << word(inWords(ref.part)) + (ref.role.empty() ? QString() : QStringLiteral(" (%1)").arg(word(ref.role)));
     return names.join(QStringLiteral(", "));
 }
 
@@ -151,7 +162,7 @@ QString choiceName(const Pack& pack, const SetChoice& choice) {
     if (const VariantDef* variant = choice.variant.empty() ? nullptr : pack.variant(choice.variant))
         parts << text(variant->title);
     for (const auto& [id, value] : choice.conditions)
-        parts << text(value);
+        parts << kept(value);
     return parts.isEmpty() ? Report::tr("all conditions") : parts.join(QStringLiteral(", "));
 }
 
@@ -207,7 +218,7 @@ QString referenceText(const MeasureDef& def, const Reference& reference) {
     if (reference.modelMean)
         return Report::tr("model %1").arg(number(*reference.modelMean, decimals)) + unitAfter(def);
     if (reference.low && reference.high)
-        return QStringLiteral("%1 to %2").arg(number(*reference.low, decimals), number(*reference.high, decimals)) +
+        return Report::tr("%1 to %2").arg(number(*reference.low, decimals), number(*reference.high, decimals)) +
                unitAfter(def);
     if (reference.low)
         return Report::tr("at least %1").arg(number(*reference.low, decimals)) + unitAfter(def);
@@ -216,9 +227,53 @@ QString referenceText(const MeasureDef& def, const Reference& reference) {
     return Report::tr("no reference");
 }
 
+QString kept(const std::string& word) { return keptWord(word); }
+
+QString inSentence(const QString& title) { return nounsHaveCapitals() ? title : title.toLower(); }
+
+QString word(std::string_view english) {
+    // Gathered for translation here; which there are is said where they are defined.
+    [[maybe_unused]] static constexpr const char* kAll[] = {
+        QT_TRANSLATE_NOOP("Word", "angle"), QT_TRANSLATE_NOOP("Word", "flexion"),
+        QT_TRANSLATE_NOOP("Word", "segment angle"), QT_TRANSLATE_NOOP("Word", "line angle"),
+        QT_TRANSLATE_NOOP("Word", "clock"), QT_TRANSLATE_NOOP("Word", "distance"), QT_TRANSLATE_NOOP("Word", "offset"),
+        QT_TRANSLATE_NOOP("Word", "ratio"), QT_TRANSLATE_NOOP("Word", "stack"), QT_TRANSLATE_NOOP("Word", "turn"),
+        QT_TRANSLATE_NOOP("Word", "speed"), QT_TRANSLATE_NOOP("Word", "angular speed"),
+        QT_TRANSLATE_NOOP("Word", "interval"), QT_TRANSLATE_NOOP("Word", "phase share"),
+        QT_TRANSLATE_NOOP("Word", "tempo ratio"), QT_TRANSLATE_NOOP("Word", "rate"),
+        QT_TRANSLATE_NOOP("Word", "cycle length"), QT_TRANSLATE_NOOP("Word", "cycle speed"),
+        QT_TRANSLATE_NOOP("Word", "dwell"), QT_TRANSLATE_NOOP("Word", "overlap"),
+        QT_TRANSLATE_NOOP("Word", "peak order"), QT_TRANSLATE_NOOP("Word", "path length"),
+        QT_TRANSLATE_NOOP("Word", "straightness"), QT_TRANSLATE_NOOP("Word", "reversals"),
+        QT_TRANSLATE_NOOP("Word", "steadiness"), QT_TRANSLATE_NOOP("Word", "smoothness"),
+        QT_TRANSLATE_NOOP("Word", "brake"), QT_TRANSLATE_NOOP("Word", "symmetry"), QT_TRANSLATE_NOOP("Word", "drift"),
+        QT_TRANSLATE_NOOP("Word", "variability"), QT_TRANSLATE_NOOP("Word", "difference"),
+        QT_TRANSLATE_NOOP("Word", "observed"), QT_TRANSLATE_NOOP("Word", "maximum"),
+        QT_TRANSLATE_NOOP("Word", "minimum"), QT_TRANSLATE_NOOP("Word", "range"), QT_TRANSLATE_NOOP("Word", "mean"),
+        QT_TRANSLATE_NOOP("Word", "horizontal"), QT_TRANSLATE_NOOP("Word", "vertical"),
+        QT_TRANSLATE_NOOP("Word", "clear"), QT_TRANSLATE_NOOP("Word", "possible"), QT_TRANSLATE_NOOP("Word", "within"),
+        QT_TRANSLATE_NOOP("Word", "strength"), QT_TRANSLATE_NOOP("Word", "safety"),
+        QT_TRANSLATE_NOOP("Word", "capacity"), QT_TRANSLATE_NOOP("Word", "equipment"),
+        QT_TRANSLATE_NOOP("Word", "habit"), QT_TRANSLATE_NOOP("Word", "earlier advice"),
+        QT_TRANSLATE_NOOP("Word", "leverage"), QT_TRANSLATE_NOOP("Word", "frequency"),
+        QT_TRANSLATE_NOOP("Word", "certainty"), QT_TRANSLATE_NOOP("Word", "effect"),
+        QT_TRANSLATE_NOOP("Word", "readiness"), QT_TRANSLATE_NOOP("Word", "dominant"),
+        QT_TRANSLATE_NOOP("Word", "other"), QT_TRANSLATE_NOOP("Word", "shoulder"), QT_TRANSLATE_NOOP("Word", "elbow"),
+        QT_TRANSLATE_NOOP("Word", "wrist"), QT_TRANSLATE_NOOP("Word", "hand"), QT_TRANSLATE_NOOP("Word", "hip"),
+        QT_TRANSLATE_NOOP("Word", "knee"), QT_TRANSLATE_NOOP("Word", "ankle"), QT_TRANSLATE_NOOP("Word", "heel"),
+        QT_TRANSLATE_NOOP("Word", "toe"), QT_TRANSLATE_NOOP("Word", "eye"), QT_TRANSLATE_NOOP("Word", "ear"),
+        QT_TRANSLATE_NOOP("Word", "nose"), QT_TRANSLATE_NOOP("Word", "mid shoulder"),
+        QT_TRANSLATE_NOOP("Word", "mid hip"), QT_TRANSLATE_NOOP("Word", "mid ankle"), QT_TRANSLATE_NOOP("Word", "com"),
+        QT_TRANSLATE_NOOP("Word", "arm"), QT_TRANSLATE_NOOP("Word", "lead"), QT_TRANSLATE_NOOP("Word", "rear leg"),
+        QT_TRANSLATE_NOOP("Word", "near"), QT_TRANSLATE_NOOP("Word", "bow"), QT_TRANSLATE_NOOP("Word", "string")};
+    return QCoreApplication::translate("Word", std::string(english).c_str());
+}
+
+QString viewName(View view) { return word(toString(view)); }
+
 QString resultText(const Pack& pack, const std::string& result) {
-    const QString unit = pack.results.empty() ? QString() : text(pack.results.front().unit);
-    return text(result) + (unit.isEmpty() || result.empty() ? QString() : u' ' + unit);
+    const QString unit = pack.results.empty() ? QString() : kept(pack.results.front().unit);
+    return kept(result) + (unit.isEmpty() || result.empty() ? QString() : u' ' + unit);
 }
 
 QString shortTitle(const Pack& pack, const MeasureDef& def) {
@@ -268,7 +323,7 @@ QString ruleText(const Pack& pack, const EventRule& rule) {
 }
 
 QString definition(const Pack& pack, const MeasureDef& def) {
-    QString out = text(inWords(toString(def.kind)));
+    QString out = word(inWords(toString(def.kind)));
     const auto event = [&](const std::string& id) {
         const EventDef* found = pack.event(id);
         return found ? text(found->title) : text(id);
@@ -281,7 +336,7 @@ QString definition(const Pack& pack, const MeasureDef& def) {
         return Report::tr("Time from \"%1\" to \"%2\"; negative when the second comes first.")
             .arg(event(def.fromEvent), event(def.toEvent));
     const auto measure = [&](const std::string& id) {
-        return QStringLiteral("\"%1\"").arg(text(pack.measureTitle(id)).toLower());
+        return QStringLiteral("\"%1\"").arg(inSentence(text(pack.measureTitle(id))));
     };
     if (def.kind == Kind::Change)
         return Report::tr("Change of %1 from \"%2\" to \"%3\".")
@@ -295,21 +350,21 @@ QString definition(const Pack& pack, const MeasureDef& def) {
     if (def.conditions.size() > 1)
         out += Report::tr(", %1 less %2").arg(text(def.conditions[1]), text(def.conditions[0]));
     if (def.stat != Stat::None)
-        out = Report::tr("%1 of the %2").arg(text(toString(def.stat)), out);
+        out = Report::tr("%1 of the %2").arg(word(toString(def.stat)), out);
     if (!def.points.empty())
-        out += QStringLiteral(" of ") + points(def.points);
+        out += Report::tr(" of ") + points(def.points);
     if (!def.otherPoints.empty())
-        out += QStringLiteral(" to ") + points(def.otherPoints);
+        out += Report::tr(" to ") + points(def.otherPoints);
     if (!def.against.empty())
-        out += Report::tr(" against the ") + text(inWords(def.against));
+        out += Report::tr(" against the ") + word(inWords(def.against));
     if (def.axis)
-        out += Report::tr(", along ") + text(toString(*def.axis));
+        out += Report::tr(", along ") + word(toString(*def.axis));
     if (!def.at.empty())
-        out += QStringLiteral(", at \"%1\"").arg(event(def.at));
+        out += Report::tr(", at \"%1\"").arg(event(def.at));
     if (!def.over.empty())
-        out += Report::tr(", over %1 (low-pass filtered)").arg(phase(def.over).toLower());
+        out += Report::tr(", over %1 (low-pass filtered)").arg(inSentence(phase(def.over)));
     if (!def.phase.empty())
-        out += QStringLiteral(" of %1 in %2").arg(phase(def.phase), phase(def.otherPhase));
+        out += Report::tr(" of %1 in %2").arg(phase(def.phase), phase(def.otherPhase));
     out[0] = out[0].toUpper();
     return out + u'.';
 }
@@ -365,7 +420,7 @@ QString doseText(const Dose& dose) {
     return out;
 }
 
-QString ofText(int part, int whole) { return QStringLiteral("%1 of %2").arg(part).arg(whole); }
+QString ofText(int part, int whole) { return Report::tr("%1 of %2").arg(part).arg(whole); }
 
 QString counted(std::size_t count, const QString& one, const QString& many) {
     return QStringLiteral("%1 %2").arg(count).arg(count == 1 ? one : many);

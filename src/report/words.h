@@ -60,6 +60,15 @@ namespace riflesso::words {
 /// "1 clip", "3 clips".
 [[nodiscard]] QString counted(std::size_t count, const QString& one, const QString& many);
 [[nodiscard]] QString text(std::string_view utf8);
+/// A title within a sentence: with a small letter, but in languages whose nouns have a capital.
+[[nodiscard]] QString inSentence(const QString& title);
+/// "from the side" in the window's words.
+[[nodiscard]] QString viewName(View view);
+/// One of the program's own words: a kind of measure, a statistic, an axis, a kind of cause.
+[[nodiscard]] QString word(std::string_view english);
+/// A word of a pack that is kept with marks and answers (a result, an answer, a condition, equipment), as it is said in
+/// the chosen language.
+[[nodiscard]] QString kept(const std::string& word);
 /// In the chosen language.
 [[nodiscard]] QString text(const Sentence& sentence);
 

@@ -9,6 +9,8 @@
 #include <QFileInfo>
 #include <QUuid>
 
+#include <algorithm>
+
 namespace riflesso {
 namespace {
 
@@ -47,8 +49,18 @@ Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const
             sources.push_back({QStringLiteral("media/") + fileOf[clip.hash], {}, clip.path});
             ++written.clips;
         }
+    const auto states = library.exchanged(id);
+    if (!states)
+        return states.error();
+    const CaseRows rows = rowsOf(*data, *pack);
+    written.state = {digestOf(rows), packed(rows)};
+    QStringList digests;
+    for (const Exchanged& state : *states)
+        digests << state.digest;
+    digests.removeAll(written.state.digest);
+    digests << written.state.digest; // the latest last
     std::vector<ZipSource> all;
-    for (const auto& [name, bytes] : caseToFiles(*data, *pack, *journal, fileOf))
+    for (const auto& [name, bytes] : caseToFiles(*data, *pack, *journal, fileOf, digests))
         all.push_back({name, bytes, {}});
     all.insert(all.end(), sources.begin(), sources.end());
     for (const ArchivedFile& file : along)
@@ -83,6 +95,7 @@ Result<std::unique_ptr<CaseArchive>> CaseArchive::open(const QString& path, cons
     archive->data_ = std::move(read->data);
     archive->packText_ = read->packText;
     archive->journal_ = std::move(read->journal);
+    archive->exchanged_ = read->exchanged;
     for (const auto& [name, file] : content->files) {
         if (isWalkName(name)) {
             archive->along_[name] = file;
@@ -112,6 +125,10 @@ Result<CaseArchive::Meeting> CaseArchive::meet(const Library& library) const {
     if (!known)
         return known.error();
     out.knownAthlete = *known;
+    const auto copy = library.caseCalled(data_.uid);
+    if (!copy)
+        return copy.error();
+    out.copyHere = *copy;
     const auto cases = library.cases();
     if (!cases)
         return cases.error();
@@ -121,12 +138,8 @@ Result<CaseArchive::Meeting> CaseArchive::meet(const Library& library) const {
     return out;
 }
 
-Result<CaseId> CaseArchive::addTo(Library& library) {
-    const auto meeting = meet(library);
-    if (!meeting)
-        return meeting.error();
-    // Clips first: a clip without a case can be swept up, a case without its clips would be a loss.
-    const QDir media(library.folder() + QStringLiteral("/media"));
+Result<void> CaseArchive::moveFiles(const QString& folder) {
+    const QDir media(folder + QStringLiteral("/media"));
     for (const auto& [hash, file] : media_) {
         const QString to = media.filePath(names_[hash]);
         if (QFileInfo::exists(to)) {
@@ -139,19 +152,107 @@ Result<CaseId> CaseArchive::addTo(Library& library) {
             return fault(to.toStdString(), "the clip could not be moved here: is there space left?");
     }
     for (const auto& [name, file] : along_) {
-        const QString to = library.folder() + u'/' + name;
+        const QString to = folder + u'/' + name;
         if (QFileInfo::exists(to))
             continue; // the same walk-through, brought in before
         if (!QDir().mkpath(QFileInfo(to).path()) || !QFile::rename(file, to))
             return fault(to.toStdString(), "the walk-through could not be moved here: is there space left?");
     }
+    return {};
+}
+
+QString CaseArchive::pathOf(const Clip& clip, const QString& libraryFolder) const {
+    const auto name = names_.find(clip.hash);
+    QString path = QStringLiteral("media/") + (name == names_.end() ? clip.hash : name->second);
+    if (name == names_.end()) // it did not travel along, but may be here already
+        for (const QFileInfo& there :
+             QDir(libraryFolder + QStringLiteral("/media")).entryInfoList({clip.hash + u'*'}, QDir::Files))
+            path = QStringLiteral("media/") + there.fileName();
+    return path;
+}
+
+Result<void> CaseArchive::keepStates(Edit& edit, CaseId id) const {
+    for (const QString& digest : exchanged_)
+        if (auto done = edit.keepExchanged(id, {digest, {}}); !done)
+            return done;
+    const CaseRows rows = rowsOf(data_, packText_);
+    return edit.keepExchanged(id, {digestOf(rows), packed(rows)});
+}
+
+Result<CaseMerge> CaseArchive::compareWith(const Library& library, CaseId here) const {
+    const auto mine = library.loadCase(here);
+    const auto pack = library.packText(here);
+    const auto states = library.exchanged(here);
+    if (!mine || !pack || !states)
+        return !mine ? mine.error() : !pack ? pack.error() : states.error();
+    // The latest state that both come from, by the order in which the copy went through them.
+    std::optional<CaseRows> before;
+    for (const QString& digest : exchanged_)
+        for (const Exchanged& state : *states)
+            if (state.digest == digest && !state.content.isEmpty())
+                if (auto rows = unpacked(state.content))
+                    before = std::move(rows);
+    return mergeOf(before, *mine, *pack, data_, packText_);
+}
+
+Result<Merged> CaseArchive::bringTogether(Library& library, CaseId here, const CaseMerge& merge,
+                                          const std::vector<bool>& takeThere) {
+    std::set<RowKey> take = merge.take;
+    for (std::size_t i = 0; i < takeThere.size(); ++i)
+        if (takeThere[i])
+            take.insert(merge.questions[i].keys.begin(), merge.questions[i].keys.end());
+    const auto mine = library.loadCase(here);
+    const auto journal = library.journal(here);
+    const auto pack = library.packText(here);
+    if (!mine || !journal || !pack)
+        return !mine ? mine.error() : !journal ? journal.error() : pack.error();
+    if (takeThere.size() != merge.questions.size() || digestOf(rowsOf(*mine, *pack)) != merge.hereDigest)
+        return badInput("", "the case as it was when it was compared", "a case that has changed since");
+    if (const auto moved = moveFiles(library.folder()); !moved)
+        return moved.error();
+    Merged merged;
+    const auto done = library.change(QStringLiteral("Bring two copies together"), [&](Edit& edit) -> Result<void> {
+        const auto taken = takeOver(edit, take, *mine, data_, packText_,
+                                    [&](const Clip& clip) { return pathOf(clip, library.folder()); });
+        if (!taken)
+            return taken.error();
+        merged = *taken;
+        for (const JournalEntry& entry : journal_)
+            if (std::none_of(journal->begin(), journal->end(), [&](const JournalEntry& own) {
+                    return own.at == entry.at && own.what == entry.what && own.reason == entry.reason;
+                }))
+                if (auto kept = edit.restoreJournal(here, entry); !kept)
+                    return kept;
+        if (auto noted = edit.note(here,
+                                   QStringLiteral("brought together with another copy: %1 from there, %2 of %3 asked "
+                                                  "as it is there")
+                                       .arg(merge.take.size())
+                                       .arg(std::count(takeThere.begin(), takeThere.end(), true))
+                                       .arg(takeThere.size()),
+                                   {});
+            !noted)
+            return noted;
+        return keepStates(edit, here);
+    });
+    if (!done)
+        return done.error();
+    return merged;
+}
+
+Result<CaseId> CaseArchive::addTo(Library& library) {
+    const auto meeting = meet(library);
+    if (!meeting)
+        return meeting.error();
+    // Clips first: a clip without a case can be swept up, a case without its clips would be a loss.
+    if (const auto moved = moveFiles(library.folder()); !moved)
+        return moved.error();
     CaseId made;
     const auto done = library.change(QStringLiteral("Bring in a case"), [&](Edit& edit) -> Result<void> {
         const auto id = fill(edit, meeting->knownAthlete, library.folder());
         if (!id)
             return id.error();
         made = *id;
-        return {};
+        return keepStates(edit, *id);
     });
     if (!done)
         return done.error();
@@ -206,41 +307,8 @@ Result<CaseId> CaseArchive::fill(Edit& edit, AthleteId known, const QString& lib
             return added.error();
         sessions[session.id.value] = *added;
         for (const Clip& clip : session.clips) {
-            const auto name = names_.find(clip.hash);
-            QString path = QStringLiteral("media/") + (name == names_.end() ? clip.hash : name->second);
-            if (name == names_.end()) // it did not travel along, but may be here already
-                for (const QFileInfo& there :
-                     QDir(libraryFolder + QStringLiteral("/media")).entryInfoList({clip.hash + u'*'}, QDir::Files))
-                    path = QStringLiteral("media/") + there.fileName();
-            const auto clipId = edit.addClip(
-                *added, NewClip{clip.title, path, clip.hash, clip.width, clip.height, *clip.timesS}, clip.sections[0]);
-            if (!clipId)
-                return clipId.error();
-            for (const SpokenNote& note : clip.spoken)
-                if (const auto said = edit.addSpokenNote(*clipId, note.sound); !said)
-                    return said.error();
-            for (const DrawnNote& note : clip.drawn)
-                if (const auto drawn = edit.addDrawnNote(*clipId, note); !drawn)
-                    return drawn.error();
-            for (std::size_t s = 0; s < clip.sections.size(); ++s) {
-                Section section = clip.sections[s];
-                const auto sectionId = s == 0 ? edit.firstSection(*clipId) : edit.addSection(*clipId, section);
-                if (!sectionId)
-                    return sectionId.error();
-                section.id = *sectionId;
-                if (auto done = edit.setSection(section); !done)
-                    return done.error();
-                for (Repetition repetition : section.repetitions) {
-                    repetition.sameAs = {}; // below, once all have their ids here
-                    const auto made = edit.addRepetition(section.id, repetition);
-                    if (!made)
-                        return made.error();
-                    repetitions[repetition.id] = *made;
-                    for (const HiddenMark& hidden : repetition.hidden)
-                        if (auto done = edit.setHidden(*made, hidden.landmark, hidden.frame, hidden.reason); !done)
-                            return done.error();
-                }
-            }
+            if (auto done = addWholeClip(edit, *added, clip, pathOf(clip, libraryFolder), repetitions); !done)
+                return done.error();
         }
     }
     for (const Session& session : data_.sessions)

@@ -1,6 +1,7 @@
 #pragma once
 // One case in one zip file: JSON, CSV and, where wanted, the clips. What is in it is said in docs/case-archive.md.
 
+#include "store/case_merge.h"
 #include "store/library.h"
 
 #include <functional>
@@ -17,6 +18,7 @@ struct ArchivedFile {
 /// Writes a case; with `media` its clips too. A clip that is not there is left out, and counted.
 struct ArchiveWritten {
     int clips = 0, clipsLeftOut = 0;
+    Exchanged state; ///< what went out: Edit::keepExchanged, so that a copy that comes back can be compared with it
 };
 [[nodiscard]] Result<ArchiveWritten> writeCaseArchive(const Library& library, CaseId id, const QString& path,
                                                       bool media, const std::function<bool(double)>& goOn = {},
@@ -36,18 +38,30 @@ public:
     /// What will happen, for a person to read before it does: whether the athlete is known here, and the case.
     struct Meeting {
         AthleteId knownAthlete; ///< same name and year of birth; 0: will be added
+        CaseId copyHere;        ///< this very case is here: the two can be brought together; 0: it is not
         bool sameCase = false;  ///< the athlete has a case of this title already: it stays, this one comes beside it
     };
     [[nodiscard]] Result<Meeting> meet(const Library& library) const;
     /// Adds the case in one step. An athlete who is known is kept as known here.
     [[nodiscard]] Result<CaseId> addTo(Library& library);
+    /// What bringing it together with the copy that is here would do.
+    [[nodiscard]] Result<CaseMerge> compareWith(const Library& library, CaseId here) const;
+    /// Does it, in one step: what `merge` takes, and the questions that were answered with there (as many answers as
+    /// questions; true: as it is there). Both journals are kept. A case that has changed here since `merge` was made is
+    /// bad input.
+    [[nodiscard]] Result<Merged> bringTogether(Library& library, CaseId here, const CaseMerge& merge,
+                                               const std::vector<bool>& takeThere);
 
 private:
     CaseArchive() = default;
+    Result<void> moveFiles(const QString& folder);
+    [[nodiscard]] QString pathOf(const Clip& clip, const QString& libraryFolder) const;
+    Result<void> keepStates(Edit& edit, CaseId id) const;
     [[nodiscard]] Result<CaseId> fill(Edit& edit, AthleteId known, const QString& libraryFolder);
     CaseData data_;
     QString packText_, staging_;
     std::vector<JournalEntry> journal_;
+    QStringList exchanged_;
     std::map<QString, QString> media_; ///< hash to the unpacked file
     std::map<QString, QString> names_; ///< hash to the file name in media/
     std::map<QString, QString> along_; ///< name, walk-throughs/ID/FILE, to the unpacked file

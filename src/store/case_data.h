@@ -131,6 +131,7 @@ struct Repetition {
     std::map<std::string, std::map<int, PixelPoint>> marksAgain; ///< a second time, blind
     std::map<std::string, double> eventsAgain;
     std::map<std::string, std::string> observationsAgain;
+    QDateTime changed = {}; ///< last; not valid: not since the case was made or brought in
 };
 
 /// A stretch of a clip with its own time base, view and conditions.

@@ -145,7 +145,7 @@ private:
         root.expectObject({"format",   "version",   "program",     "uid",          "title",   "school",
                            "athlete",  "goal",      "yardstick",   "competitions", "beliefs", "not_asked",
                            "sessions", "decisions", "overrides",   "positions",    "targets", "plan",
-                           "cues",     "practice",  "assessments", "walk_cuts"});
+                           "cues",     "practice",  "assessments", "walk_cuts",    "exchanged"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);
         data.title = qt(root.text("title"));
@@ -203,6 +203,13 @@ private:
         if (root.has("walk_cuts") && root.at("walk_cuts").json().is_object())
             for (const auto& [walk, cut] : root.at("walk_cuts").json().items())
                 data.walkCuts[qt(walk)] = qt(root.at("walk_cuts").text(walk));
+        root.list("exchanged", false, [&](const JsonNode& node) {
+            const QString digest = node.json().is_string() ? qt(node.json().get<std::string>()) : QString();
+            static const QRegularExpression kDigest(QStringLiteral("^[0-9a-f]{64}$"));
+            if (!kDigest.match(digest).hasMatch())
+                node.fault("64 hexadecimal digits", plain(digest));
+            out_.exchanged << digest;
+        });
         inBlocks_ = root.has("practice");
         root.list("practice", false, [&](const JsonNode& node) {
             PracticeBlock block;
@@ -300,7 +307,8 @@ private:
                          std::to_string(s.to));
         node.list("repetitions", true, [&](const JsonNode& r) {
             Repetition repetition;
-            fill(repetition, r, {"id", "same_as", "again", "proposed"}, frames - 1);
+            fill(repetition, r, {"id", "same_as", "again", "proposed", "changed"}, frames - 1);
+            repetition.changed = Kept<QDateTime>::fromJson(r, "changed", {});
             repetition.id = {r.integer("id", 0, 1, kMostFrames)};
             // It begins in its section; its last frames, kept as room, may reach into the next.
             if (repetition.from < s.from || repetition.from > s.to)

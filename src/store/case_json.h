@@ -12,16 +12,19 @@
 namespace riflesso {
 
 /// File name (case.json, times.csv, marks.csv, …) to its bytes. `fileOf` gives a clip's name in media/, or an empty
-/// text where it does not travel along.
+/// text where it does not travel along. `exchanged`: digests of the states that it has been handed on in, from the
+/// first.
 [[nodiscard]] std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& packText,
                                                         const std::vector<JournalEntry>& journal,
-                                                        const std::map<QString, QString>& fileOf);
+                                                        const std::map<QString, QString>& fileOf,
+                                                        const QStringList& exchanged = {});
 
 struct CaseFromFiles {
     CaseData data; ///< ids are the archive's own; paths are empty
     QString packText;
     std::vector<JournalEntry> journal;
     std::map<QString, QString> fileOf; ///< a clip's hash to its name in media/
+    QStringList exchanged;
 };
 /// Strict: every wrong place is an error with the file and the place in it. A repetition lies in its section, a section
 /// in its clip, a mark in a repetition that is there.

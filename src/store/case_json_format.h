@@ -6,7 +6,7 @@
 
 namespace riflesso::case_format {
 
-constexpr int kArchiveVersion = 5;
+constexpr int kArchiveVersion = 6;
 inline constexpr const char* kTimesHeader = "clip,frame,time_s";
 inline constexpr const char* kMarksHeader = "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden";
 inline constexpr const char* kEventsHeader = "repetition,event,frame,u_s,source";

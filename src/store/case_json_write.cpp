@@ -53,6 +53,8 @@ Json sectionJson(const Section& s) {
         entry["same_as"] = r.sameAs ? Json(r.sameAs.value) : Json(nullptr);
         entry["again"] = std::move(again);
         entry["proposed"] = std::move(proposed);
+        if (r.changed.isValid())
+            entry["changed"] = iso(r.changed);
         out["repetitions"].push_back(std::move(entry));
     }
     return out;
@@ -75,7 +77,7 @@ Json athleteJson(const Athlete& athlete) {
 
 std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& packText,
                                           const std::vector<JournalEntry>& journal,
-                                          const std::map<QString, QString>& fileOf) {
+                                          const std::map<QString, QString>& fileOf, const QStringList& exchanged) {
     std::map<QString, QByteArray> out;
     Json root{{"format", "riflesso-case"},
               {"version", kArchiveVersion},
@@ -96,7 +98,10 @@ std::map<QString, QByteArray> caseToFiles(const CaseData& data, const QString& p
               {"plan", jsonOf(data.plan)},
               {"cues", Json::object()},
               {"assessments", Json::array()},
-              {"walk_cuts", Json::object()}};
+              {"walk_cuts", Json::object()},
+              {"exchanged", Json::array()}};
+    for (const QString& digest : exchanged)
+        root["exchanged"].push_back(plain(digest));
     for (const auto& [walk, cut] : data.walkCuts)
         root["walk_cuts"][plain(walk)] = plain(cut);
     std::string times = std::string(kTimesHeader) + "\n", marks = std::string(kMarksHeader) + "\n",

@@ -1,5 +1,6 @@
 #include "store/case_reader.h"
 #include "store/drawn_text.h"
+#include "store/pack_language.h"
 #include "store/stored_rows.h"
 
 #include "core/measure/single_cycles.h"
@@ -44,6 +45,7 @@ public:
                 Result<Pack> pack = loadPack(packText.toStdString(), "the pack kept with the case");
                 if (!pack)
                     return pack.error();
+                translate(*pack, wordsOfPack(pack->id));
                 last = {packText, ofSingleCycles(std::move(*pack))};
             }
             data_.pack = last.second;
@@ -51,6 +53,7 @@ public:
         person(athlete);
         sessions();
         course();
+        lastChanges();
         if (error_)
             return *error_;
         data_.own = findOwnError(data_);
@@ -181,6 +184,21 @@ private:
                     });
             }
         }
+    }
+
+    void lastChanges() {
+        std::map<std::int64_t, QDateTime> at;
+        each("SELECT k.repetition_id, k.at FROM repetition_changed k JOIN repetition r ON r.id=k.repetition_id JOIN "
+             "section s ON s.id=r.section_id JOIN clip c ON c.id=s.clip_id JOIN session e ON e.id=c.session_id WHERE "
+             "e.case_id=?",
+             data_.id.value,
+             [&](const QSqlQuery& row) { at[row.value(0).toLongLong()] = Kept<QDateTime>::fromRow(row.value(1)); });
+        for (Session& session : data_.sessions)
+            for (Clip& clip : session.clips)
+                for (Section& section : clip.sections)
+                    for (Repetition& repetition : section.repetitions)
+                        if (const auto known = at.find(repetition.id.value); known != at.end())
+                            repetition.changed = known->second;
     }
 
     /// The athlete's last session by date that has marks; 0: none has.

@@ -242,6 +242,50 @@ Result<void> Edit::joinSections(const Section& section, const Section& following
     return exec(QStringLiteral("DELETE FROM section WHERE id=?"), {qint64(following.id.value)});
 }
 
+Result<void> Edit::divideClip(ClipId id, const std::vector<Section>& sections) {
+    const qint64 clip = id.value;
+    QStringList kept;
+    for (const Section& section : sections) {
+        const auto known = sectionCalled(id, section.uid);
+        if (!known)
+            return known.error();
+        SectionId row = *known;
+        if (row) {
+            if (auto done = exec(updateSql<Section>(), changedValues(section, row.value)); !done)
+                return done;
+        } else if (const auto added = addSection(id, section); added)
+            row = *added;
+        else
+            return added.error();
+        kept << QString::number(row.value);
+    }
+    const QString those = kept.join(u',');
+    if (auto done = exec(QStringLiteral("UPDATE repetition SET section_id=(SELECT s.id FROM section s WHERE s.clip_id=? "
+                                        "AND s.id IN (%1) AND s.first_frame<=repetition.first_frame AND s.last_frame>="
+                                        "repetition.first_frame) WHERE section_id IN (SELECT id FROM section WHERE "
+                                        "clip_id=?)")
+                             .arg(those),
+                         {clip, clip});
+        !done)
+        return done;
+    return exec(QStringLiteral("DELETE FROM section WHERE clip_id=? AND id NOT IN (%1)").arg(those), {clip});
+}
+Result<SectionId> Edit::sectionCalled(ClipId id, const LastingId& uid) {
+    const auto row = db_.value(QStringLiteral("SELECT min(id) FROM section WHERE clip_id=? AND uid=?"),
+                               {qint64(id.value), text(uid)});
+    if (!row)
+        return row.error();
+    return SectionId{row->toLongLong()};
+}
+Result<SectionId> Edit::sectionOfFrame(ClipId id, int frame) {
+    const auto row =
+        db_.value(QStringLiteral("SELECT min(id) FROM section WHERE clip_id=? AND first_frame<=? AND last_frame>=?"),
+                  {qint64(id.value), frame, frame});
+    if (!row)
+        return row.error();
+    return SectionId{row->toLongLong()};
+}
+
 Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r) {
     const auto row = insert(insertSql<Repetition>("section_id, same_as, "),
                             newValues(lasting(r), {qint64(section.value), qint64(r.sameAs.value)}));
@@ -274,6 +318,9 @@ Result<RepetitionId> Edit::addRepetition(SectionId section, const Repetition& r)
 template <class Value> Result<void> Edit::setOne(RepetitionId id, Value Repetition::*member, const Value& value) {
     return execIn(id, QStringLiteral("UPDATE repetition SET %1=? WHERE id=?").arg(columnOf(member)),
                   {Kept<Value>::toRow(value), qint64(id.value)});
+}
+Result<void> Edit::setRepetition(const Repetition& repetition) {
+    return execIn(repetition.id, updateSql<Repetition>(), changedValues(repetition, repetition.id.value));
 }
 Result<void> Edit::setSpan(RepetitionId id, int from, int to) {
     const auto begun = setOne(id, &Repetition::from, from);
@@ -516,6 +563,23 @@ Result<AssessmentId> Edit::addAssessment(CaseId id, const StoredAssessment& a) {
     if (!row)
         return row.error();
     return AssessmentId{*row};
+}
+Result<void> Edit::keepExchanged(CaseId id, const Exchanged& state) {
+    constexpr int kKept = 12; // an older one is hardly the latest that two machines share
+    const qint64 row = id.value;
+    const QByteArray content = state.content.isNull() ? QByteArray("") : state.content;
+    for (const auto& [sql, values] :
+         {std::pair<QString, QVariantList>{
+              QStringLiteral("INSERT INTO exchanged(case_id, digest, content) SELECT ?, ?, ? WHERE NOT EXISTS (SELECT 1 "
+                             "FROM exchanged WHERE case_id=? AND digest=? AND length(content)>0)"),
+              {row, state.digest, content, row, state.digest}},
+          {QStringLiteral("DELETE FROM exchanged WHERE case_id=? AND id NOT IN (SELECT id FROM exchanged WHERE "
+                          "case_id=? ORDER BY id DESC LIMIT %1)")
+               .arg(kKept),
+           {row, row}}})
+        if (const auto done = db_.run(sql, values); !done)
+            return done.error();
+    return {};
 }
 Result<void> Edit::restoreJournal(CaseId id, const JournalEntry& entry) {
     return execCourse(QStringLiteral("INSERT INTO journal(at, case_id, what, reason) VALUES(?, ?, ?, ?)"),

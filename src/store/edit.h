@@ -3,6 +3,7 @@
 
 #include "store/case_data.h"
 #include "store/database.h"
+#include "store/exchanged.h"
 
 #include <set>
 
@@ -17,6 +18,7 @@ struct NewClip {
 /// What a change has touched: repetitions alone, or what is decided and planned, or more than that.
 struct Touched {
     std::set<std::int64_t> repetitions;
+    std::map<std::int64_t, QDateTime> changedAt; ///< of those that were changed at another moment than now
     bool course = false; ///< school, goal, decisions, own values, positions, cues, plan, practice
     bool more = false;
 };
@@ -83,7 +85,17 @@ public:
     /// The section takes what follows it, and that one's repetitions.
     [[nodiscard]] Result<void> joinSections(const Section& section, const Section& following);
 
+    /// The clip has these sections from now on, by their lasting ids; each repetition goes to the one that it begins in.
+    [[nodiscard]] Result<void> divideClip(ClipId id, const std::vector<Section>& sections);
+    /// The clip's section with this lasting id, or over this frame; 0: none.
+    [[nodiscard]] Result<SectionId> sectionCalled(ClipId id, const LastingId& uid);
+    [[nodiscard]] Result<SectionId> sectionOfFrame(ClipId id, int frame);
+
     [[nodiscard]] Result<RepetitionId> addRepetition(SectionId section, const Repetition& repetition);
+    /// What this change brings was made then, on another machine; not valid: nobody knows when.
+    void sayChanged(RepetitionId id, const QDateTime& at) { touched_.changedAt[id.value] = at; }
+    /// All that it holds for itself; its events, marks and observations have rows of their own.
+    [[nodiscard]] Result<void> setRepetition(const Repetition& repetition);
     [[nodiscard]] Result<void> setSpan(RepetitionId id, int from, int to);
     [[nodiscard]] Result<void> setResult(RepetitionId id, const std::string& result);
     /// The pack's results beside its first.
@@ -146,6 +158,8 @@ public:
     [[nodiscard]] Result<void> restoreOverride(CaseId id, const TermOverride& override);
     /// A decision as an archive holds it, without a new line in the journal.
     [[nodiscard]] Result<void> restoreDecision(CaseId id, const Decision& decision);
+    /// A state of the case that another machine has too (Library::exchanged).
+    [[nodiscard]] Result<void> keepExchanged(CaseId id, const Exchanged& state);
     [[nodiscard]] Result<void> restoreJournal(CaseId id, const JournalEntry& entry);
     /// A line in the journal of decisions; never rewritten, not taken back by undo.
     [[nodiscard]] Result<void> note(CaseId id, const QString& what, const QString& reason);

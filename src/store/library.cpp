@@ -172,13 +172,31 @@ Result<QString> Library::packText(CaseId id) const {
 }
 Result<std::vector<JournalEntry>> Library::journal(CaseId id) const {
     Result<QSqlQuery> rows =
-        db_.run(QStringLiteral("SELECT at, what, reason FROM journal WHERE case_id=? ORDER BY id"), {qint64(id.value)});
+        db_.run(QStringLiteral("SELECT at, what, reason FROM journal WHERE case_id=? ORDER BY at, id"), {qint64(id.value)});
     if (!rows)
         return rows.error();
     std::vector<JournalEntry> out;
     while (rows->next())
         out.push_back({momentOf(rows->value(0)), rows->value(1).toString(), rows->value(2).toString()});
     return out;
+}
+Result<std::vector<Exchanged>> Library::exchanged(CaseId id) const {
+    Result<QSqlQuery> rows =
+        db_.run(QStringLiteral("SELECT digest, content FROM exchanged WHERE case_id=? ORDER BY id"), {qint64(id.value)});
+    if (!rows)
+        return rows.error();
+    std::vector<Exchanged> out;
+    while (rows->next())
+        out.push_back({rows->value(0).toString(), rows->value(1).toByteArray()});
+    return out;
+}
+Result<CaseId> Library::caseCalled(const LastingId& uid) const {
+    const auto id = db_.value(QStringLiteral("SELECT id FROM skill_case WHERE uid=? AND uid<>'' ORDER BY opened DESC, id "
+                                             "DESC LIMIT 1"),
+                              {QString::fromStdString(uid)});
+    if (!id)
+        return id.error();
+    return CaseId{id->toLongLong()};
 }
 Result<AthleteId> Library::athleteCalled(const QString& name, int birthYear) const {
     const auto id =
@@ -271,7 +289,20 @@ Result<Touched> Library::change(const QString& name, const std::function<Result<
             return begun;
         if (auto worked = work(edit); !worked)
             return worked;
-        return UndoLog::end(db_);
+        if (auto ended = UndoLog::end(db_); !ended || !keepsMoments_)
+            return ended;
+        const QDateTime now = QDateTime::currentDateTimeUtc();
+        for (const std::int64_t id : edit.touched().repetitions) {
+            const auto told = edit.touched().changedAt.find(id);
+            const QDateTime at = told == edit.touched().changedAt.end() ? now : told->second;
+            if (auto noted = at.isValid() ? db_.repeat(QStringLiteral("INSERT OR REPLACE INTO repetition_changed SELECT "
+                                                                      "id, ? FROM repetition WHERE id=?"),
+                                                       {at.toUTC().toString(Qt::ISODateWithMs), qint64(id)})
+                                          : Result<void>();
+                !noted)
+                return noted;
+        }
+        return {};
     });
     if (!done)
         return done.error();
@@ -296,9 +327,9 @@ Result<void> Library::redo() {
 }
 
 Result<void> Library::forgetUndo() {
-    const auto done = db_.run(QStringLiteral("DELETE FROM undo_step"));
-    if (!done)
-        return done.error();
+    for (const char* table : {"undo_step", "repetition_changed"})
+        if (const auto done = db_.run(QStringLiteral("DELETE FROM ") + QLatin1String(table)); !done)
+            return done.error();
     return {};
 }
 

@@ -5,6 +5,7 @@
 #include "store/case_data.h"
 #include "store/database.h"
 #include "store/desk.h"
+#include "store/exchanged.h"
 #include "store/own_skill.h"
 
 #include <QLockFile>
@@ -65,6 +66,10 @@ public:
     [[nodiscard]] Result<std::vector<OwnSkill>> ownSkills() const;
     /// Cases whose pack has this id, whatever its edition.
     [[nodiscard]] Result<std::vector<CaseId>> casesWith(const QString& packId) const;
+    /// States of a case that another machine has too, from the first.
+    [[nodiscard]] Result<std::vector<Exchanged>> exchanged(CaseId id) const;
+    /// The case with this lasting id, the last opened of several; 0: none.
+    [[nodiscard]] Result<CaseId> caseCalled(const LastingId& uid) const;
     /// What was decided in a case, when and why, from the first.
     [[nodiscard]] Result<std::vector<JournalEntry>> journal(CaseId id) const;
     /// Id of the athlete with this name and year of birth; none: 0.
@@ -79,6 +84,8 @@ public:
     /// mergeKey: gestures with the same key in a row are one undo step (nudges of one mark).
     [[nodiscard]] Result<Touched> change(const QString& name, const std::function<Result<void>(Edit&)>& work,
                                          const QString& mergeKey = {});
+    /// Whether changes keep the moment at which they were made: not for work whose result has to be the same anywhere.
+    void keepMoments(bool keep) { keepsMoments_ = keep; }
     /// The same for what no undo takes back: a lock, or that nobody was asked. Steps of before can still be undone.
     [[nodiscard]] Result<Touched> keep(const std::function<Result<void>(Edit&)>& work);
     [[nodiscard]] QString undoName() const;
@@ -108,7 +115,7 @@ private:
     std::unique_ptr<QLockFile> lock_;
     Database db_;
     QString recovered_, onlyShown_;
-    bool writable_ = false;
+    bool writable_ = false, keepsMoments_ = true;
 };
 
 /// SHA-256 of a file, as hexadecimal text.

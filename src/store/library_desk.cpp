@@ -2,6 +2,7 @@
 
 #include "core/pack/pack_reader.h"
 #include "store/edit.h"
+#include "store/pack_language.h"
 #include "store/library.h"
 #include "store/stored_rows.h"
 
@@ -76,9 +77,10 @@ Result<void> Library::titleFaults(DeskCase& one) const {
         return row.error();
     if (!row->next())
         return {};
-    const Result<Pack> pack = loadPack(row->value(0).toString().toStdString(), "the pack kept with the case");
+    Result<Pack> pack = loadPack(row->value(0).toString().toStdString(), "the pack kept with the case");
     if (!pack)
         return pack.error();
+    translate(*pack, wordsOfPack(pack->id));
     for (auto& [decision, title] : one.setAside) {
         const FaultDef* fault = pack->fault(decision.fault);
         title = QString::fromStdString(fault ? fault->title : decision.fault);
@@ -97,9 +99,10 @@ Result<std::vector<OtherSkill>> Library::otherSkills(const CaseData& data) const
         OtherSkill& other = out.emplace_back();
         other.id = {rows->value(0).toLongLong()};
         other.title = rows->value(1).toString();
-        const Result<Pack> pack = loadPack(rows->value(2).toString().toStdString(), "the pack kept with the case");
+        Result<Pack> pack = loadPack(rows->value(2).toString().toStdString(), "the pack kept with the case");
         if (!pack)
             return pack.error();
+        translate(*pack, wordsOfPack(pack->id)); // as those of `data` are
         for (const FaultDef& here : data.pack.faults)
             for (const FaultDef& there : pack->faults) {
                 const QString title = QString::fromStdString(here.title);

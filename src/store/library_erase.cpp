@@ -64,11 +64,16 @@ Result<void> Library::eraseAthlete(AthleteId id) {
 Result<void> Library::eraseSession(SessionId id) {
     return erase(
         QStringLiteral("deleted a session"),
-        {QStringLiteral("DELETE FROM assessment WHERE session_id=?"), QStringLiteral("DELETE FROM session WHERE id=?")},
+        {QStringLiteral("DELETE FROM exchanged WHERE case_id=(SELECT case_id FROM session WHERE id=?)"),
+         QStringLiteral("DELETE FROM assessment WHERE session_id=?"), QStringLiteral("DELETE FROM session WHERE id=?")},
         id.value);
 }
 Result<void> Library::eraseClip(ClipId id) {
-    return erase(QStringLiteral("deleted a clip"), {QStringLiteral("DELETE FROM clip WHERE id=?")}, id.value);
+    return erase(QStringLiteral("deleted a clip"),
+                 {QStringLiteral("DELETE FROM exchanged WHERE case_id=(SELECT s.case_id FROM session s JOIN clip c ON "
+                                 "c.session_id=s.id WHERE c.id=?)"),
+                  QStringLiteral("DELETE FROM clip WHERE id=?")},
+                 id.value);
 }
 
 } // namespace riflesso

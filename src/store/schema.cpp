@@ -261,6 +261,16 @@ CREATE TABLE own_skill (id INTEGER PRIMARY KEY, draft TEXT NOT NULL);
 
 CREATE TABLE skill_edition (id INTEGER PRIMARY KEY, skill_id INTEGER NOT NULL REFERENCES own_skill ON DELETE CASCADE,
     edition TEXT NOT NULL, at TEXT NOT NULL, pack TEXT NOT NULL)
+)"),
+                                            // 16: states that another machine has too; when a repetition was changed.
+                                            QStringLiteral(R"(
+CREATE TABLE exchanged (id INTEGER PRIMARY KEY, case_id INTEGER NOT NULL REFERENCES skill_case ON DELETE CASCADE,
+    digest TEXT NOT NULL, content BLOB NOT NULL);
+
+CREATE INDEX exchanged_case ON exchanged (case_id);
+
+CREATE TABLE repetition_changed (repetition_id INTEGER PRIMARY KEY REFERENCES repetition ON DELETE CASCADE,
+    at TEXT NOT NULL)
 )")};
     return kMigrations;
 }
@@ -278,7 +288,7 @@ const QStringList& undoableTables() {
         QStringLiteral("position"),      QStringLiteral("own_cue"),        QStringLiteral("spoken_note"),
         QStringLiteral("athlete_limit"), QStringLiteral("own_target"),     QStringLiteral("second_observation"),
         QStringLiteral("drawn_note"),    QStringLiteral("practice_block"), QStringLiteral("walk_cut"),
-        QStringLiteral("own_skill"),     QStringLiteral("skill_edition")};
+        QStringLiteral("own_skill"),     QStringLiteral("skill_edition"),  QStringLiteral("exchanged")};
     return kTables;
 }
 

@@ -4,12 +4,14 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "app/start/case_shelf.h"
+#include "store/case_archive.h"
 #include "window_driver.h"
 
 #include <QComboBox>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
+#include <QTreeWidget>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -95,25 +97,105 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(zip) && app_->workspace.jobs().idle(), 30000);
         const CaseId before = app_->data().id;
         shelf()->readArchive(zip);
-        auto* yes = app_->find<QPushButton>("shelfYes");
-        QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
-        const QString question = app_->find<QLabel>("shelfQuestion")->text();
-        QVERIFY2(question.contains(QStringLiteral("34 repetitions")), qPrintable(question)); // shown before it is done
-        QVERIFY(question.contains(QStringLiteral("already")));
+        auto* beside = app_->find<QPushButton>("togetherBeside");
+        QTRY_VERIFY_WITH_TIMEOUT(beside->isVisible(), 30000);
+        // It is the very case that is here, and it says so before anything is done.
+        const QString said = app_->find<QLabel>("togetherSaid")->text();
+        QVERIFY2(said.contains(QStringLiteral("is here already")) &&
+                     said.contains(QStringLiteral("From there comes: nothing")),
+                 qPrintable(said));
+        QVERIFY(!app_->find<QTreeWidget>("togetherQuestions")->isVisible());
+        QVERIFY(!app_->find<QListWidget>("caseList")->isVisible());
         QCOMPARE(app_->data().id, before);
-        app_->click("shelfNo"); // left alone, nothing changes
+        app_->click("togetherNo"); // left alone, nothing changes
+        QVERIFY(app_->find<QListWidget>("caseList")->isVisible());
         QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(7));
         // Opened from outside, under the name that a double click knows, while another page is in front.
         const QString named = out_.filePath(QStringLiteral("Ilka.RIFLESSO"));
         QVERIFY(QFile::copy(zip, named));
         app_->step("athlete");
         app_->window->takeFiles({named});
-        QTRY_VERIFY_WITH_TIMEOUT(yes->isVisible(), 30000);
-        app_->click("shelfYes");
+        QTRY_VERIFY_WITH_TIMEOUT(beside->isVisible(), 30000);
+        app_->click("togetherBeside");
         QCOMPARE(app_->workspace.library()->cases()->size(), std::size_t(8));
         QVERIFY(app_->data().id != before);
         QTRY_VERIFY(app_->quiet());
         QVERIFY(!app_->workspace.assessment()->findings.ranked.empty());
+        QVERIFY(app_->errors.isEmpty());
+    }
+    /// A colleague has worked on a copy of the open case; both have decided about the same fault.
+    void twoCopiesBecomeOne() {
+        const QString mine = out_.filePath(QStringLiteral("mine.riflesso")),
+                      theirs = out_.filePath(QStringLiteral("theirs.riflesso"));
+        app_->step("start");
+        shelf()->writeArchive(mine);
+        QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(mine) && app_->workspace.jobs().idle(), 30000);
+        const std::string fault = app_->data().pack.faults[0].id, other = app_->data().pack.faults[1].id;
+        const auto decide = [](Edit& edit, CaseId id, const std::string& of, Decision::Choice choice, int hours) {
+            return edit.decide(id, {of, choice, QStringLiteral("agreed"),
+                                    QDateTime::currentDateTimeUtc().addSecs(3600 * hours), {}});
+        };
+        QTemporaryDir away;
+        const RepetitionPlace first = app_->workspace.place();
+        QVERIFY(first);
+        const std::string uid = first.repetition->uid;
+        {
+            auto library = Library::open(away.path());
+            auto archive = CaseArchive::open(mine, away.path());
+            QVERIFY(library.ok() && archive.ok());
+            const auto id = (*archive)->addTo(**library);
+            QVERIFY(id.ok());
+            const CaseData copy = *(*library)->loadCase(*id);
+            RepetitionId there;
+            for (const Session& session : copy.sessions)
+                for (const Clip& clip : session.clips)
+                    for (const Section& section : clip.sections)
+                        for (const Repetition& r : section.repetitions)
+                            there = r.uid == uid ? r.id : there;
+            QVERIFY((*library)
+                        ->change(QStringLiteral("Away"),
+                                 [&](Edit& edit) -> Result<void> {
+                                     if (auto done = decide(edit, *id, fault, Decision::Choice::NotAFault, 2); !done)
+                                         return done;
+                                     if (auto done = decide(edit, *id, other, Decision::Choice::Park, 2); !done)
+                                         return done;
+                                     return edit.setFelt(there, "off");
+                                 })
+                        .ok());
+            QVERIFY(writeCaseArchive(**library, *id, theirs, true).ok());
+        }
+        const CaseId here = app_->data().id;
+        QVERIFY(app_->workspace.apply(QStringLiteral("Decide"), [&](Edit& edit) {
+            return decide(edit, here, fault, Decision::Choice::Park, 1);
+        }));
+        shelf()->readArchive(theirs);
+        auto* questions = app_->find<QTreeWidget>("togetherQuestions");
+        QTRY_VERIFY_WITH_TIMEOUT(questions->isVisible(), 30000);
+        const QString said = app_->find<QLabel>("togetherSaid")->text();
+        QVERIFY2(said.contains(QStringLiteral("1 decision")) && said.contains(QStringLiteral("1 thing has changed on both")),
+                 qPrintable(said));
+        QCOMPARE(questions->topLevelItemCount(), 1);
+        const QTreeWidgetItem* asked = questions->topLevelItem(0);
+        QVERIFY(asked->text(0).contains(QString::fromStdString(app_->data().pack.faults[0].title)));
+        QVERIFY(asked->text(1).contains(QStringLiteral("agreed")));
+        QCOMPARE(asked->checkState(2), Qt::Checked); // theirs is newer
+        if (qEnvironmentVariableIsSet("TOGETHER_SHOT"))
+            app_->window->grab().save(qEnvironmentVariable("TOGETHER_SHOT"));
+        questions->setFocus();
+        QTest::keyClick(questions, Qt::Key_Return); // ours, then, after all: by the keyboard
+        QCOMPARE(asked->checkState(2), Qt::Unchecked);
+        app_->click("togetherYes");
+        QCOMPARE(app_->data().id, here);
+        const auto choiceOf = [&](const std::string& id) {
+            for (const Decision& decision : app_->data().decisions)
+                if (decision.fault == id)
+                    return toString(decision.choice);
+            return std::string_view("none");
+        };
+        QCOMPARE(choiceOf(fault), toString(Decision::Choice::Park));
+        QCOMPARE(choiceOf(other), toString(Decision::Choice::Park));
+        QCOMPARE(app_->data().repetition(first.repetition->id)->felt, std::string("off"));
+        QTRY_VERIFY(app_->quiet());
         QVERIFY(app_->errors.isEmpty());
     }
     void aSpoiledArchiveIsRefused() {

@@ -9,9 +9,11 @@
 #include "support/files.h"
 #include "window_driver.h"
 
+#include <QAbstractScrollArea>
 #include <QComboBox>
 #include <QLineEdit>
 #include <QProcess>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QTranslator>
 #include <QtTest>
@@ -116,7 +118,7 @@ private slots:
         QCOMPARE(words::number(-0.001, 2), QStringLiteral("0,00"));
         QCOMPARE(words::number(12345.6, 1), QStringLiteral("12345,6")); // as it can be typed
         QCOMPARE(words::figures(0.01234, 3), QStringLiteral("0,0123"));
-        QCOMPARE(words::longDate({2026, 3, 7}), QStringLiteral("7 März 2026"));
+        QCOMPARE(words::longDate({2026, 3, 7}), QStringLiteral("7. März 2026"));
         settings::applyNumbersLanguage(QStringLiteral("en_GB"));
         QCOMPARE(words::number(-0.114, 2), QStringLiteral("−0.11"));
         QCOMPARE(words::longDate({2026, 3, 7}), QStringLiteral("7 March 2026"));
@@ -148,9 +150,44 @@ private slots:
             comma = comma || label->text().contains(QRegularExpression(QStringLiteral("±[ \u00a0]\\d+,\\d")));
         QVERIFY(comma);
     }
+    /// Mirrored, as for a script that runs from right to left: every page shows what it has, inside the window.
+    void everyPageMirrored() {
+        QTemporaryDir folder;
+        QGuiApplication::setLayoutDirection(Qt::RightToLeft);
+        {
+            Driver d;
+            QVERIFY(d.workspace.open(demoCopy(folder)));
+            for (const QString& page : MainWindow::pageIds()) {
+                d.window->showPage(page);
+                QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
+                if (qEnvironmentVariableIsSet("MIRRORED_SHOTS"))
+                    d.window->grab().save(qEnvironmentVariable("MIRRORED_SHOTS") + u'/' + page + QStringLiteral(".png"));
+                for (const QWidget* widget : d.window->findChildren<QWidget*>()) {
+                    if (!widget->isVisible() || qobject_cast<const QAbstractScrollArea*>(widget->parentWidget()) ||
+                        !(qobject_cast<const QPushButton*>(widget) || qobject_cast<const QLineEdit*>(widget) ||
+                          qobject_cast<const QComboBox*>(widget)))
+                        continue;
+                    bool scrolled = false; // what is scrolled may lie outside
+                    for (const QWidget* p = widget->parentWidget(); p; p = p->parentWidget())
+                        scrolled = scrolled || qobject_cast<const QAbstractScrollArea*>(p);
+                    const QRect at(widget->mapTo(d.window.get(), QPoint()), widget->size());
+                    QVERIFY2(scrolled || d.window->rect().contains(at),
+                             qPrintable(page + u' ' + widget->objectName()));
+                }
+            }
+            QVERIFY(d.errors.isEmpty());
+        }
+        QGuiApplication::setLayoutDirection(Qt::LeftToRight);
+    }
     void theSettingIsKept() {
         Driver d;
         d.window->showPage(QStringLiteral("settings"));
+        auto* words = d.find<QComboBox>("language");
+        QVERIFY(words->findData(QStringLiteral("de")) > 0);
+        words->setCurrentIndex(words->findData(QStringLiteral("de")));
+        emit words->activated(words->currentIndex());
+        QCOMPARE(settings::language(), QStringLiteral("de"));
+        settings::setLanguage({});
         auto* box = d.find<QComboBox>("numbersLanguage");
         box->setCurrentIndex(box->findData(QStringLiteral("fr_FR")));
         emit box->activated(box->currentIndex());

@@ -162,6 +162,36 @@ private slots:
         QVERIFY(!app_->workspace.hasCase());
         QVERIFY(app_->errors.isEmpty());
     }
+    /// The demo of another version: a newer one is offered, and what was changed in this one stays.
+    void aNewerDemoKeepsTheOneThatIsThere() {
+        app_->step("start");
+        QVERIFY(!app_->find<QWidget>("newerDemo")->isVisible()); // it is this version's
+        QVERIFY(!app_->find<QWidget>("demoOfBefore")->isVisible());
+        QVERIFY(app_->workspace.apply(QStringLiteral("Goal"), [&](Edit& edit) {
+            Athlete athlete = app_->data().athlete;
+            athlete.goal = QStringLiteral("changed by hand");
+            return edit.setAthlete(athlete);
+        }));
+        QFile edition(demoFolder() + QStringLiteral("/demo-edition"));
+        QVERIFY(edition.open(QIODevice::WriteOnly) && edition.write("of before") > 0);
+        edition.close();
+        app_->step("athlete");
+        app_->step("start");
+        app_->click("newerDemo");
+        QTRY_COMPARE_WITH_TIMEOUT(app_->window->currentPage(), QStringLiteral("athlete"), 120000);
+        QVERIFY(app_->data().athlete.goal != QStringLiteral("changed by hand"));
+        QCOMPARE(app_->workspace.library()->folder(), demoFolder());
+        app_->step("start");
+        QVERIFY(!app_->find<QWidget>("newerDemo")->isVisible());
+        app_->click("demoOfBefore");
+        QCOMPARE(app_->data().athlete.goal, QStringLiteral("changed by hand"));
+        QVERIFY(app_->workspace.library()->folder() != demoFolder());
+        QVERIFY(app_->workspace.library()->verify()->sound);
+        QVERIFY(app_->errors.isEmpty());
+        const QString before = app_->workspace.library()->folder();
+        app_.reset();
+        QDir(before).removeRecursively();
+    }
 };
 
 QTEST_MAIN(TestTour)

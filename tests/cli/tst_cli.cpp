@@ -191,6 +191,21 @@ private slots:
         const Answer in = runCli({QStringLiteral("import"), other, zip});
         QCOMPARE(in.code, 0);
         QCOMPARE(in.json["athlete_known"].get<bool>(), false);
+        QCOMPARE(out.json["state_kept"].get<bool>(), true);
+        // The copy comes back: it is the case that is here, and nothing is new in it.
+        const QString back = dir_.filePath(QStringLiteral("back.riflesso"));
+        QCOMPARE(runCli({QStringLiteral("export"), other, QStringLiteral("--case"), QStringLiteral("1"),
+                         QStringLiteral("--out"), back})
+                     .code,
+                 0);
+        const Answer together =
+            runCli({QStringLiteral("import"), library, back, QStringLiteral("--together"), QStringLiteral("ask")});
+        QCOMPARE(together.code, 0);
+        QCOMPARE(together.json["case"].get<int>(), 1);
+        QVERIFY(together.json["together"]["done"].get<bool>() &&
+                together.json["together"]["state_before_known"].get<bool>());
+        QVERIFY(together.json["together"]["from_there"].empty() && together.json["together"]["questions"].empty());
+        QCOMPARE(runCli({QStringLiteral("verify"), library}).json["cases"].get<int>(), 6);
         for (const QString id : {"2", "3", "4", "5", "6"}) { // the other cases of the demo
             const QString next = dir_.filePath(id + QStringLiteral(".zip"));
             QCOMPARE(

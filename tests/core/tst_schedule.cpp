@@ -37,7 +37,7 @@ QStringList conflicts(const PlanTerms& plan, const std::vector<DatedTitle>& comp
     QStringList out;
     for (const ScheduleConflict& conflict :
          makeSchedule(plan, competitions, prescription(), packOf(smallPack())).conflicts)
-        out << QString::fromStdString(conflict.what);
+        out << QString::fromStdString(inEnglish(conflict.what));
     return out;
 }
 
@@ -79,8 +79,8 @@ private slots:
         QVERIFY(!on(schedule, "2026-12-20").noChange);
         QCOMPARE(schedule.conflicts.size(), 1U); // the retest on the 16th
         QVERIFY(
-            QString::fromStdString(schedule.conflicts[0].what).contains(QLatin1String("The retest falls into the 14")));
-        QVERIFY(QString::fromStdString(schedule.conflicts[0].advice).contains(QLatin1String("2026-12-06")));
+            QString::fromStdString(inEnglish(schedule.conflicts[0].what)).contains(QLatin1String("The retest falls into the 14")));
+        QVERIFY(QString::fromStdString(inEnglish(schedule.conflicts[0].advice)).contains(QLatin1String("2026-12-06")));
     }
     void conflictsOfDates() {
         QVERIFY(conflicts(terms()).isEmpty());

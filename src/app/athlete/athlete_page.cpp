@@ -248,7 +248,7 @@ QString AthletePage::headline() const {
     else if (!workspace().trialsOf(workspace().session(), {})->empty())
         next = tr("see Mirror and Findings");
     return tr("%1, %2. %3<b>Next: %4.</b>")
-        .arg(data.athlete.name.toHtmlEscaped(), words::text(data.pack.title).toLower(),
+        .arg(data.athlete.name.toHtmlEscaped(), words::inSentence(words::text(data.pack.title)),
              missing.isEmpty() ? QString() : tr("Missing: %1. ").arg(missing.join(QStringLiteral(", "))), next);
 }
 

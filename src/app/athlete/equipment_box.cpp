@@ -70,7 +70,7 @@ void EquipmentBox::refresh() {
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
     for (int i = 0; i < things.size(); ++i) {
-        auto* check = new QCheckBox(things[i]);
+        auto* check = new QCheckBox(words::kept(things[i].toStdString()));
         check->setObjectName(QStringLiteral("equipment-") + things[i]);
         check->setChecked(ticked.contains(things[i]));
         connect(check, &QCheckBox::clicked, this, [this, thing = things[i]](bool has) { set(thing, has); });

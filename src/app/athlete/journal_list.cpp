@@ -15,7 +15,7 @@ namespace {
 QString withTitle(const Pack& pack, const QString& what) {
     const qsizetype colon = what.lastIndexOf(QStringLiteral(": "));
     const FaultDef* fault = colon < 0 ? nullptr : pack.fault(what.mid(colon + 2).toStdString());
-    return fault ? what.left(colon + 2) + words::text(fault->title).toLower() : what;
+    return fault ? what.left(colon + 2) + words::inSentence(words::text(fault->title)) : what;
 }
 
 } // namespace

@@ -102,7 +102,7 @@ void YardstickBox::refresh() {
         choice.box->clear();
         choice.box->addItem(tr("the general ones"), QString());
         for (const std::string& value : values)
-            choice.box->addItem(words::text(value), words::text(value));
+            choice.box->addItem(words::kept(value), words::text(value));
         choice.box->setCurrentIndex(std::max(0, choice.box->findData(words::text(now))));
         form_->setRowVisible(choice.box, !values.empty());
         any = any || !values.empty();

@@ -219,7 +219,7 @@ void ClipTimeline::drawSections(QPainter& painter) const {
             QPointF(std::min(xOf(section.to), width() - kMargin) - (section.to + 1 < frames_ ? 1 : 0), 22));
         painter.fillRect(band, p.course);
         painter.setPen(p.slate);
-        QString text = words::text(toString(section.view)) + tr(" view, ") + words::stressName(section.stress);
+        QString text = tr("%1 view, %2").arg(words::viewName(section.view), words::stressName(section.stress));
         if (!section.performer.isEmpty())
             text.prepend(section.performer + QStringLiteral(": "));
         if (sections_.size() > 1)

@@ -67,12 +67,12 @@ void NotedBox::build(const Pack& pack) {
         box->setMinimumContentsLength(kWide);
         box->addItem(tr("not noted"), QString());
         for (const std::string& value : values)
-            box->addItem(words::text(value), words::text(value));
+            box->addItem(words::kept(value), words::text(value));
         addRow(name, box);
         return box;
     };
     for (const auto& [id, values] : pack.conditions) {
-        QString name = words::text(id);
+        QString name = words::kept(id);
         name.replace(0, 1, name.left(1).toUpper());
         ChoiceBox* box = choice(name, objectFor("condition", id), values);
         connect(box, &QComboBox::activated, this,
@@ -163,7 +163,7 @@ void NotedBox::keepResult(const std::string& id, const std::string& value) {
         results[id] = value;
     const RepetitionId of = repetition_;
     if (results != shown->moreResults)
-        workspace_.apply(tr("Result of repetition %1: %2").arg(shown->number).arg(words::text(value)),
+        workspace_.apply(tr("Result of repetition %1: %2").arg(shown->number).arg(words::kept(value)),
                          [of, results](Edit& edit) { return edit.setMoreResults(of, results); });
 }
 

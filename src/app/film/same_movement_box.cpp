@@ -84,7 +84,7 @@ void SameMovementBox::show(const RepetitionPlace& place) {
         for (const auto& [id, event] : place.repetition->events)
             if (led->repetition->events.contains(id))
                 if (const EventDef* def = workspace_.data().pack.event(id))
-                    common << words::text(def->title).toLower();
+                    common << words::inSentence(words::text(def->title));
         note = common.isEmpty() ? tr("No key event is marked in both yet: mark one, and each takes over the other's.")
                                 : tr("Set against each other by: %1.").arg(common.join(QStringLiteral(", ")));
     }

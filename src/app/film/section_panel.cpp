@@ -171,7 +171,7 @@ QFormLayout* SectionPanel::buildForm() {
     };
     view_ = combo(tr("View"), "view");
     for (View view : {View::Side, View::Front, View::Rear, View::Top})
-        view_->addItem(words::text(toString(view)), static_cast<int>(view));
+        view_->addItem(words::viewName(view), static_cast<int>(view));
     facing_ = combo(tr("Facing"), "facing");
     facing_->addItems({tr("left in the picture"), tr("right in the picture")});
     stress_ = combo(tr("Conditions"), "stress");
@@ -267,7 +267,7 @@ void SectionPanel::keepResult(const QString& text) {
     if (!shown || shown->result == value)
         return;
     const RepetitionId id = shown->id;
-    workspace_.apply(tr("Result of repetition %1: %2").arg(shown->number).arg(words::text(value)),
+    workspace_.apply(tr("Result of repetition %1: %2").arg(shown->number).arg(words::kept(value)),
                      [=](Edit& edit) { return edit.setResult(id, value); });
 }
 
@@ -486,7 +486,7 @@ void SectionPanel::showRepetition() {
     if (results_->count() != static_cast<int>(values.size())) {
         clearLayout(results_);
         for (std::size_t i = 0; i < values.size(); ++i) {
-            auto* button = new QPushButton(QStringLiteral("%1 %2").arg(i + 1).arg(words::text(values[i])));
+            auto* button = new QPushButton(QStringLiteral("%1 %2").arg(i + 1).arg(words::kept(values[i])));
             button->setObjectName(QStringLiteral("result-%1").arg(i + 1));
             button->setCheckable(true);
             button->setFocusPolicy(Qt::TabFocus);
@@ -494,7 +494,7 @@ void SectionPanel::showRepetition() {
             // Three short ones in a row; more, or longer ones, in two columns.
             const bool isWide = values.size() > 3 || std::any_of(values.begin(), values.end(), [](const auto& value) {
                                     constexpr std::size_t kShort = 9;
-                                    return value.size() > kShort;
+                                    return words::kept(value).size() > static_cast<qsizetype>(kShort);
                                 });
             const int columns = isWide ? 2 : 3;
             results_->addWidget(button, static_cast<int>(i) / columns, static_cast<int>(i) % columns);

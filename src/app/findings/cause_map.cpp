@@ -49,7 +49,7 @@ std::size_t CauseMap::add(const Pack& pack, const Findings& findings, const std:
 
 std::size_t CauseMap::addOutside(const CauseDef& cause, std::size_t column) {
     rows_.resize(std::max(rows_.size(), column + 1));
-    boxes_.push_back({{}, words::text(cause.title), words::text(cause.kind), column, rows_[column]++});
+    boxes_.push_back({{}, words::text(cause.title), words::word(cause.kind), column, rows_[column]++});
     return boxes_.size() - 1;
 }
 

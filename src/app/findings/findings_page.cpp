@@ -173,7 +173,7 @@ void FindingsPage::showList() {
         if (safety)
             notes << tr("caution, whatever the order");
         if (!finding.consequenceOf.empty())
-            notes << tr("follows from \"%1\"").arg(words::text(pack.fault(finding.consequenceOf)->title).toLower());
+            notes << tr("follows from \"%1\"").arg(words::inSentence(words::text(pack.fault(finding.consequenceOf)->title)));
         else if (!finding.leadsTo.empty())
             notes << tr("leads to %1").arg(words::counted(finding.leadsTo.size(), tr("other"), tr("others")));
         if (!finding.present)
@@ -224,18 +224,18 @@ void FindingsPage::showList() {
         for (const ProfileDef& profile : pack.profiles)
             if (profile.id == match.profile)
                 rest << tr("Pattern: <b>%1</b>, match %2.")
-                            .arg(words::text(profile.title).toLower(), words::number(match.likeness, 2));
+                            .arg(words::inSentence(words::text(profile.title)), words::number(match.likeness, 2));
     for (const std::string& id : assessment->findings.seenOnce)
-        rest << tr("Seen once: %1.").arg(words::text(pack.fault(id)->title).toLower());
+        rest << tr("Seen once: %1.").arg(words::inSentence(words::text(pack.fault(id)->title)));
     for (const std::string& id : assessment->findings.notJudged)
-        rest << tr("Not judged: %1.").arg(words::text(pack.fault(id)->title).toLower());
+        rest << tr("Not judged: %1.").arg(words::inSentence(words::text(pack.fault(id)->title)));
     // Of a set with several forms: what each shows by itself.
     for (const FormAssessment& form : assessment->forms) {
         const VariantDef* variant = pack.variant(form.variant);
         QStringList shown;
         for (const Finding& finding : form.findings.ranked)
             if (finding.present)
-                shown << QStringLiteral("%1 (%2)").arg(words::text(pack.fault(finding.fault)->title).toLower(),
+                shown << QStringLiteral("%1 (%2)").arg(words::inSentence(words::text(pack.fault(finding.fault)->title)),
                                                        words::ofText(finding.shown, finding.judged));
         rest << tr("<b>%1</b>, %2: %3.")
                     .arg(
@@ -347,7 +347,7 @@ void FindingsPage::setOverride(const TermOverride& override) {
         return;
     }
     const CaseId id = workspace().data().id;
-    if (workspace().apply(tr("Set %1 by hand").arg(words::text(toString(override.term))),
+    if (workspace().apply(tr("Set %1 by hand").arg(words::word(toString(override.term))),
                           [id, override](Edit& edit) { return edit.setOverride(id, override); })) {
         terms_->leaveEditor();
         setFocus();

@@ -75,7 +75,7 @@ QString withoutText(const CaseData& data, const Assessment& assessment, const st
     QStringList names;
     for (std::size_t i = 0; i < std::min(kMostNamed, rest.unlifted.size()); ++i)
         names << QStringLiteral("%1 %2").arg(i + 1).arg(
-            words::text(data.pack.fault(rest.unlifted[i])->title).toLower());
+            words::inSentence(words::text(data.pack.fault(rest.unlifted[i])->title)));
     return names.isEmpty() ? tr("Were it gone, no fault would be left.")
                            : tr("Were it gone: %1.").arg(names.join(QStringLiteral(", ")));
 }

@@ -210,7 +210,7 @@ void MarkPage::goToFrame(int frame) {
     for (const auto& [id, event] : place.repetition->events)
         if (std::lround(event.frame) == frame_ && !again_->active())
             if (const EventDef* def = workspace().data().pack.event(id))
-                title += QStringLiteral(" · ") + words::text(def->title).toLower();
+                title += QStringLiteral(" · ") + words::inSentence(words::text(def->title));
     stage_->setCaption(title,
                        tr("frame %1 of %2 · %3 s from its start")
                            .arg(frame_)

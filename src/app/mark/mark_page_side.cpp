@@ -185,7 +185,7 @@ QString MarkPage::headline() const {
         if (std::lround(value.frame) == frame_)
             here = pack.event(id);
     const QString where =
-        here ? tr(" at <b>%1</b>").arg(words::text(here->title).toLower()) : tr(" in frame %1").arg(frame_);
+        here ? tr(" at <b>%1</b>").arg(words::inSentence(words::text(here->title))) : tr(" in frame %1").arg(frame_);
     const OpenProposals proposed = openProposals(*place.repetition);
     QString next;
     if (!selected_.empty())
@@ -193,7 +193,7 @@ QString MarkPage::headline() const {
     else if (missing && !here)
         next =
             tr("go to \"%1\" and press E")
-                .arg(words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title).toLower());
+                .arg(words::inSentence(words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title)));
     else if (proposed.doubtful)
         next = tr("look at what is doubtful with D, drag what is off, confirm with C");
     else if (proposed.marks + proposed.events)
@@ -343,7 +343,7 @@ void MarkPage::showFigure() {
     other_->refresh();
     if (again_->active()) {
         const EventDef* timed = pack.event(again_->task().event);
-        again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::text(timed->title).toLower())
+        again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::inSentence(words::text(timed->title)))
                           : next.empty() ? tr("Go back to frame %1.").arg(again_->task().frame)
                                          : tr("Click the %1.").arg(words::text(inWords(next))));
     }

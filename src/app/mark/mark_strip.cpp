@@ -164,7 +164,7 @@ std::vector<MarkStrip::Chip> MarkStrip::chipsOf() const {
                     const QString tip = session.isModel     ? section.performer
                                         : repetition.sameAs ? tr("Repetition %1, %2 view")
                                                                   .arg(repetition.number)
-                                                                  .arg(words::text(toString(section.view)))
+                                                                  .arg(words::viewName(section.view))
                                                             : tr("Repetition %1").arg(repetition.number);
                     out.push_back({repetition.id, before + QString::number(repetition.number), tip, session.isModel});
                 }

@@ -35,7 +35,7 @@ std::vector<Question> questionsOf(const Pack& pack, const std::string& variant, 
             question.answers = yesNo(true);
         for (const std::string& value : def.values)
             if (def.type == ObservationType::Choice)
-                question.answers.push_back({words::text(value), value});
+                question.answers.push_back({words::kept(value), value});
         for (int step = 1; def.type == ObservationType::Scale && step <= kSteps; ++step)
             question.answers.push_back({QString::number(step), std::to_string(step)});
         out.push_back(std::move(question));
@@ -44,7 +44,7 @@ std::vector<Question> questionsOf(const Pack& pack, const std::string& variant, 
                                      [&variant](const VariantDef& def) { return def.id == variant; });
     if (pack.variants.size() > 1 && chosen != pack.variants.end())
         out.push_back({{},
-                       ObservationForm::tr("Right variant: %1").arg(words::text(chosen->title).toLower()),
+                       ObservationForm::tr("Right variant: %1").arg(words::inSentence(words::text(chosen->title))),
                        ObservationForm::tr("Was it the right one here? %1").arg(words::text(chosen->fitsWhen)),
                        {},
                        yesNo(false)});
@@ -58,7 +58,7 @@ QString agreementWords(const Pack& pack, const OwnError& own) {
             out << (isWeak(own.kappas, id)
                         ? ObservationForm::tr("%1 κ %2, too weak: it counts for half and is never clear")
                         : ObservationForm::tr("%1 κ %2"))
-                       .arg(words::text(def->title).toLower(), words::number(kappa, 2));
+                       .arg(words::inSentence(words::text(def->title)), words::number(kappa, 2));
     return out.join(QStringLiteral("; "));
 }
 

@@ -124,7 +124,7 @@ void OtherObserver::refresh() {
             if (const ObservationDef* def = data.pack.observation(id))
                 each << (isWeak(kappas, id) ? tr("%1 κ %2, too weak: it counts for half and is never clear")
                                             : tr("%1 κ %2"))
-                            .arg(words::text(def->title).toLower(), words::number(kappa, 2));
+                            .arg(words::inSentence(words::text(def->title)), words::number(kappa, 2));
         lines << tr("%1: %2.").arg(words::text(observer), each.isEmpty()
                                                               ? tr("fewer than four answers in common, no kappa")
                                                               : each.join(QStringLiteral("; ")));

@@ -414,8 +414,8 @@ void MirrorPage::showForms() {
             with.conditions[id] = value;
             const auto own = now.conditions.find(id);
             const bool chosen = own != now.conditions.end() && own->second == value;
-            QPushButton* button = offer("condition-" + id + "-" + value, words::text(value), with, chosen);
-            button->setToolTip(QStringLiteral("%1: %2").arg(words::text(id), words::text(value)));
+            QPushButton* button = offer("condition-" + id + "-" + value, words::kept(value), with, chosen);
+            button->setToolTip(QStringLiteral("%1: %2").arg(words::kept(id), words::kept(value)));
             if (chosen)
                 connectBack(button, [id = id](SetChoice& choice) { choice.conditions.erase(id); });
         }
@@ -449,7 +449,7 @@ void MirrorPage::showSets() {
         const QString view = trial.sameAs.empty() ? QString() : words::text(toString(trial.capture.view));
         auto* button = new QPushButton(view.left(1).toUpper() + QString::number(trial.number));
         if (!view.isEmpty())
-            button->setToolTip(tr("Repetition %1, %2 view").arg(trial.number).arg(view));
+            button->setToolTip(tr("Repetition %1, %2 view").arg(trial.number).arg(words::viewName(trial.capture.view)));
         button->setCheckable(true);
         button->setChecked(repetitionId(trial.id) == workspace().repetition());
         button->setFocusPolicy(Qt::TabFocus);

@@ -256,7 +256,7 @@ void MirrorPage::placeSide(Side& side, bool lower) {
     const EventDef* event = data.pack.event(atEvent_);
     QStringList quiet;
     if (event && !equalTime() && trial.event(atEvent_))
-        quiet << tr("at \"%1\"").arg(words::text(event->title).toLower());
+        quiet << tr("at \"%1\"").arg(words::inSentence(words::text(event->title)));
     if (mirrored)
         quiet << tr("shown mirrored");
     side.stage->setCaption(tr("%1 · repetition %2 · %3 s")
@@ -334,7 +334,7 @@ QString MirrorPage::whereWords() const {
         QString dropped;
         if (own_.map && !own_.map->dropped().empty())
             dropped = tr(" · out of order here: %1")
-                          .arg(words::text(data.pack.event(own_.map->dropped().front())->title).toLower());
+                          .arg(words::inSentence(words::text(data.pack.event(own_.map->dropped().front())->title)));
         if (!noGhost_.isEmpty())
             dropped += QStringLiteral(" · ") + noGhost_;
         return tr("phase %1 %").arg(qRound(phase_)) + dropped;

@@ -17,7 +17,7 @@ std::vector<WaterlineEvent> waterlineEvents(const Pack& pack, const PhaseAnchors
     for (const EventDef& def : pack.events) {
         WaterlineEvent event;
         event.id = words::text(def.id);
-        event.title = words::text(def.title).toLower();
+        event.title = words::inSentence(words::text(def.title));
         for (const auto& anchor : anchors.anchors)
             if (anchor.event == def.id && hasModel)
                 event.model = anchor.percent;

@@ -15,6 +15,8 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace riflesso {
 
 std::vector<MeasureGroup> groupedMeasures(const Pack& pack) {
@@ -33,10 +35,10 @@ std::vector<MeasureGroup> groupedMeasures(const Pack& pack) {
     for (const EventDef& event : pack.events)
         for (const MeasureDef& def : pack.measures)
             if (def.at == event.id)
-                add(RulerList::tr("At \"%1\"").arg(words::text(event.title).toLower()), def);
+                add(RulerList::tr("At \"%1\"").arg(words::inSentence(words::text(event.title))), def);
     for (const MeasureDef& def : pack.measures)
         if (!def.over.empty())
-            add(RulerList::tr("Over the %1").arg(words::text(pack.phase(def.over)->title).toLower()), def);
+            add(RulerList::tr("Over the %1").arg(words::inSentence(words::text(pack.phase(def.over)->title))), def);
     for (const MeasureDef& def : pack.measures)
         if (def.kind == Kind::Observed)
             add(RulerList::tr("Observed"), def);
@@ -191,7 +193,7 @@ QString RulerList::smallWords(const MeasureDef& def, const SetDeviation* set) co
         parts << QStringLiteral("%1, T %2").arg(words::referenceText(def, *set), words::figures(set->tolerance, 3));
     if (const MeasureDef* partner = def.tradeWith.empty() ? nullptr : pack_.measure(def.tradeWith)) {
         const SetDeviation* other = assessment_->deviation(partner->id);
-        const QString title = words::shortTitle(pack_, *partner).toLower();
+        const QString title = words::inSentence(words::shortTitle(pack_, *partner));
         parts << (other ? tr("trades with %1, %2").arg(title, words::withU(*partner, other->median, other->expandedU))
                         : tr("trades with %1").arg(title));
     }
@@ -253,7 +255,8 @@ void RulerList::addRow(const MeasureDef& def) {
                  words::number(set->expandedU, words::decimalsFor(set->expandedU)), theme::colours().slate.name(),
                  theme::colours().ink.name()));
     value->setWordWrap(false);
-    value->setFixedSize(84, value->sizeHint().height());
+    constexpr int kUsual = 84;
+    value->setFixedSize(std::max(kUsual, value->sizeHint().width()), value->sizeHint().height());
     value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     value->setObjectName(QStringLiteral("value-") + id);
     value->setAccessibleName(tr("Why this number: %1").arg(words::text(def.title)));

@@ -289,7 +289,7 @@ void PacksPage::refresh() {
     if (shown_ == now)
         return;
     shown_ = now;
-    about_->setText(QStringLiteral("<b>%1</b>, edition %2. %3")
+    about_->setText(tr("<b>%1</b>, edition %2. %3")
                         .arg(words::text(pack.title), words::text(pack.edition), words::text(pack.about)));
     figure_->show(pack, hand, well);
     tree_->clear();
@@ -317,7 +317,7 @@ void PacksPage::refresh() {
         new QTreeWidgetItem(measures, {words::text(def.title), words::definition(pack, def),
                                        reference.source == Reference::Source::None
                                            ? source(def.source)
-                                           : QStringLiteral("%1, tolerance %2 (%3)")
+                                           : tr("%1, tolerance %2 (%3)")
                                                  .arg(words::referenceText(def, reference),
                                                       words::figures(def.tolerance, 4), source(def.source))});
     }

@@ -3,6 +3,7 @@
 #include "core/pack/pack_reader.h"
 #include "demo/demo_library.h"
 #include "report/words.h"
+#include "store/pack_language.h"
 
 #include <QCoreApplication>
 #include <QDir>
@@ -23,14 +24,18 @@ std::vector<ShippedPack> readAll() {
         if (!pack.open(QIODevice::ReadOnly))
             continue;
         const QByteArray text = pack.readAll();
-        const PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
+        PackReading reading = readPack({text.constData(), static_cast<std::size_t>(text.size())});
         if (!reading.faults.empty())
             continue;
+        QStringList found; // by its own words too, whatever the language
+        for (const std::string& word : {reading.pack.title, reading.pack.group})
+            found << words::text(word);
+        translate(reading.pack, wordsOfPack(reading.pack.id));
         const Pack& known = reading.pack;
         const QString about = words::text(known.about);
-        QStringList found;
         for (const std::string& word : known.words)
-            found << words::text(word);
+            found << words::text(word) << keptWord(word);
+        found.removeDuplicates();
         const QString picture =
             sources.packs + QStringLiteral("/pictures/") + QFileInfo(file).completeBaseName() + QStringLiteral(".png");
         out.push_back({words::text(known.id), words::text(known.title), QString::fromUtf8(text),

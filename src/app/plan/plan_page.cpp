@@ -146,7 +146,7 @@ QString PlanPage::headline() const {
     const Pack& pack = workspace().data().pack;
     QStringList names;
     for (const Focus& focus : assessment->prescription.focus)
-        names << words::text(pack.fault(focus.fault)->title).toLower();
+        names << words::inSentence(words::text(pack.fault(focus.fault)->title));
     const bool chosen = std::any_of(workspace().data().decisions.begin(), workspace().data().decisions.end(),
                                     [](const Decision& d) { return d.choice == Decision::Choice::WorkOn; });
     const QStringList conflicts = scheduleConflicts(workspace().data(), assessment->prescription);

@@ -135,12 +135,6 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
                 label(small(QStringLiteral("<b>%1</b> %2").arg(name, text.toHtmlEscaped()), theme::colours().ink)));
     };
     const auto said = [&](const std::string& text) { return words::text(withSides(text, sides)); };
-    const auto listed = [&](const std::vector<std::string>& entries) {
-        QStringList out;
-        for (const std::string& entry : entries)
-            out << words::text(entry);
-        return out.join(QStringLiteral(", "));
-    };
     if (content.rung.startHere)
         column.addWidget(
             label(small(startBecauseWords(content.data.pack, content.focus).toHtmlEscaped(), theme::colours().ink)));
@@ -152,9 +146,9 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
     add(tr("Harder:"), said(drill.harder));
     QStringList with{words::stressName(drill.stress)};
     for (const auto& [id, value] : drill.conditions)
-        with << QStringLiteral("%1: %2").arg(words::text(id), words::text(value));
-    if (!drill.needs.empty())
-        with << listed(drill.needs);
+        with << QStringLiteral("%1: %2").arg(words::kept(id), words::kept(value));
+    for (const std::string& need : drill.needs)
+        with << words::kept(need);
     with << (drill.partner ? tr("with a partner") : tr("alone"));
     add(tr("Condition:"), with.join(QStringLiteral(" · ")));
     QStringList notFor;

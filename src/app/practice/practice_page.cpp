@@ -339,7 +339,7 @@ void PracticePage::fillConditions() {
         axes_.clear();
         auto* row = new QHBoxLayout;
         for (const auto& [axis, values] : data.pack.conditions) {
-            QString name = words::text(axis);
+            QString name = words::kept(axis);
             row->addWidget(label(name.replace(u'_', u' '), theme::kQuiet));
             auto* box = new ChoiceBox;
             box->setObjectName(QStringLiteral("practiceAxis-") + words::text(axis));
@@ -347,7 +347,7 @@ void PracticePage::fillConditions() {
             box->setFocusPolicy(Qt::TabFocus);
             box->addItem(tr("not noted"), QString());
             for (const std::string& value : values)
-                box->addItem(QString(words::text(value)).replace(u'_', u' '), words::text(value));
+                box->addItem(words::kept(value).replace(u'_', u' '), words::text(value));
             connect(box, &QComboBox::activated, this, [this] {
                 showBlock();
                 setFocus();

@@ -116,7 +116,7 @@ void PracticePage::result(std::size_t index) {
     if (pack.results.empty() || index >= pack.results.front().values.size())
         return;
     const std::string value = pack.results.front().values[index];
-    change(tr("Result: %1").arg(words::text(value)), [value](PracticeRepetition& repetition) {
+    change(tr("Result: %1").arg(words::kept(value)), [value](PracticeRepetition& repetition) {
         repetition.result = repetition.result == value ? std::string() : value;
     });
 }

@@ -254,7 +254,7 @@ QString ProgressPage::headline() const {
     for (const FaultOverConditions& fault : progress_->conditions)
         if (fault.after.relapseAt && relapse.isEmpty())
             relapse = tr("\"%1\" is back at %2")
-                          .arg(words::text(workspace().data().pack.fault(fault.fault)->title).toLower(),
+                          .arg(words::inSentence(words::text(workspace().data().pack.fault(fault.fault)->title)),
                                words::stressName(*fault.after.relapseAt));
     return tr("%1 better, %2 worse by more than chance%3. <b>Next: %4.</b>")
         .arg(words::counted(static_cast<std::size_t>(better), tr("measure"), tr("measures")))

@@ -3,6 +3,7 @@
 #include "app/settings/stored_settings.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "report/language.h"
 #include "report/words.h"
 
 #include <QApplication>
@@ -34,15 +35,27 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         text_->addItem(percent == settings::kTextSizes[0] ? tr("usual") : tr("%1 %").arg(percent), percent);
     text_->setToolTip(tr("From the next start on. A screen of 1920 × 1080 has room for 130 %."));
     form->addRow(tr("Size of text and controls"), text_);
+    const auto nameOf = [](const QLocale& locale) {
+        QString language = locale.nativeLanguageName();
+        language[0] = language[0].toUpper();
+        return language;
+    };
+    language_ = new ChoiceBox;
+    language_->setObjectName(QStringLiteral("language"));
+    language_->addItem(tr("as the system"), QString());
+    language_->addItem(QStringLiteral("English"), QStringLiteral("en"));
+    for (const QString& name : translatedInto(shareFolder()))
+        language_->addItem(nameOf(QLocale(name)), name);
+    language_->setToolTip(tr("Of the window, the papers and the skills that have their words in it, from the next start "
+                             "on. What is missing stays English."));
+    form->addRow(tr("Language"), language_);
     numbers_ = new ChoiceBox;
     numbers_->setObjectName(QStringLiteral("numbersLanguage"));
-    numbers_->addItem(tr("as the system"), QString());
+    numbers_->addItem(tr("as the words"), QString());
     for (const char* name : {"en_GB", "en_US", "cs_CZ", "da_DK", "de_DE", "es_ES", "fi_FI", "fr_FR", "it_IT", "nb_NO",
                              "nl_NL", "pl_PL", "pt_PT", "sv_SE"}) {
         const QLocale locale{QLatin1String(name)};
-        QString language = locale.nativeLanguageName();
-        language[0] = language[0].toUpper();
-        numbers_->addItem(QStringLiteral("%1, %2").arg(language, locale.toString(1.5, 'f', 1)), QLatin1String(name));
+        numbers_->addItem(QStringLiteral("%1, %2").arg(nameOf(locale), locale.toString(1.5, 'f', 1)), QLatin1String(name));
     }
     numbers_->setToolTip(tr("From the next start on. Files are always written with a decimal point."));
     form->addRow(tr("Language of dates and numbers"), numbers_);
@@ -124,6 +137,10 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
         settings::setTextPercent(text_->currentData().toInt());
         this->workspace().say(tr("Text and controls have the new size from the next start on."));
     });
+    connect(language_, &QComboBox::activated, this, [this] {
+        settings::setLanguage(language_->currentData().toString());
+        this->workspace().say(tr("Window, papers and skills are in this language from the next start on."));
+    });
     connect(numbers_, &QComboBox::activated, this, [this] {
         settings::setNumbersLanguage(numbers_->currentData().toString());
         this->workspace().say(tr("Dates and numbers are in this language from the next start on."));
@@ -178,6 +195,7 @@ void SettingsPage::refresh() {
     newSchool_->setCurrentIndex(std::max(0, newSchool_->findData(settings::newSchool())));
     cache_->setValue(settings::cacheMiB());
     text_->setCurrentIndex(std::max(0, text_->findData(settings::textPercent())));
+    language_->setCurrentIndex(std::max(0, language_->findData(settings::language())));
     numbers_->setCurrentIndex(std::max(0, numbers_->findData(settings::numbersLanguage())));
     sigma_->setValue(settings::markSigma());
     school_->setEnabled(workspace().hasCase());

@@ -21,7 +21,7 @@ public:
     void moveTo(const QString& folder);
 
 private:
-    QComboBox *theme_, *text_, *numbers_, *school_, *newSchool_;
+    QComboBox *theme_, *text_, *language_, *numbers_, *school_, *newSchool_;
     QSpinBox* cache_;
     QDoubleSpinBox* sigma_;
     QLabel* folder_;

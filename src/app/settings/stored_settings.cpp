@@ -29,6 +29,8 @@ double markSigma() {
 }
 void setMarkSigma(double px) { QSettings().setValue(QStringLiteral("markSigma"), px); }
 double markSigmaPx(int pictureHeight) { return markSigma() / defaultSigmaPx() * defaultSigmaPx(pictureHeight); }
+QString language() { return QSettings().value(QStringLiteral("language")).toString(); }
+void setLanguage(const QString& name) { QSettings().setValue(QStringLiteral("language"), name); }
 QString numbersLanguage() { return QSettings().value(QStringLiteral("numbersLanguage")).toString(); }
 void setNumbersLanguage(const QString& name) { QSettings().setValue(QStringLiteral("numbersLanguage"), name); }
 void applyNumbersLanguage(const QString& name) {

@@ -22,7 +22,11 @@ constexpr double kLeastMarkSigma = 0.3, kMostMarkSigma = 10;
 void setMarkSigma(double px);
 /// The same at the height of a picture.
 [[nodiscard]] double markSigmaPx(int pictureHeight);
-/// Language of dates and numbers as a locale's name, such as "de_DE"; empty: the system's.
+/// Language of window, papers and skills, such as "de"; empty: the system's.
+[[nodiscard]] QString language();
+void setLanguage(const QString& name);
+/// Language of dates and numbers as a locale's name, such as "de_DE"; empty: that of the
+/// words.
 [[nodiscard]] QString numbersLanguage();
 void setNumbersLanguage(const QString& name);
 /// What a program begins with, before its first window: dates, numbers and their typing follow it. Numbers are shown

@@ -2,6 +2,7 @@
 
 #include "app/athlete/consent_box.h"
 #include "app/page.h"
+#include "app/start/together_box.h"
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
 #include "report/words.h"
@@ -40,6 +41,13 @@ QString sizeOf(const CaseData& data) {
 
 } // namespace
 
+struct CaseShelf::Arrived {
+    std::shared_ptr<CaseArchive> archive;
+    CaseArchive::Meeting meeting;
+    std::optional<CaseData> here; ///< the copy that is here, and what it has in common with this one
+    CaseMerge merge;
+};
+
 CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -74,6 +82,15 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     layout->addStretch();
     ask_ = new AskBar(QStringLiteral("shelf"), this);
     layout->addWidget(ask_);
+    together_ = new TogetherBox;
+    layout->addWidget(together_, 3);
+    connect(together_, &TogetherBox::together, this, &CaseShelf::bringTogether);
+    connect(together_, &TogetherBox::beside, this, [this] {
+        const auto archive = together_->archive();
+        showTogether(false);
+        bringIn(archive);
+    });
+    connect(together_, &TogetherBox::left, this, [this] { showTogether(false); });
     connect(filter_, &QLineEdit::textChanged, this, &CaseShelf::fill);
     connect(filter_, &QLineEdit::returnPressed, this, &CaseShelf::openChosen);
     connect(list_, &QListWidget::itemActivated, this, &CaseShelf::openChosen);
@@ -104,15 +121,24 @@ CaseShelf::CaseShelf(Workspace& workspace, QWidget* parent) : QWidget(parent), w
 
 CaseShelf::~CaseShelf() = default;
 
+void CaseShelf::showTogether(bool together) {
+    if (!together)
+        together_->drop();
+    refresh();
+}
+
 void CaseShelf::refresh() {
     entries_.clear();
     if (workspace_.library())
         if (const auto cases = workspace_.library()->cases())
             entries_ = *cases;
-    title_->setText(entries_.empty() ? tr("Bring in a case") : tr("Cases in this library"));
+    title_->setText(together_->archive() ? tr("Two copies of one case")
+                    : entries_.empty()   ? tr("Bring in a case")
+                                         : tr("Cases in this library"));
     for (QWidget* widget : {static_cast<QWidget*>(filter_), static_cast<QWidget*>(list_), static_cast<QWidget*>(write_),
                             static_cast<QWidget*>(delete_)})
-        widget->setVisible(!entries_.empty());
+        widget->setVisible(!entries_.empty() && !together_->archive());
+    bring_->setVisible(!together_->archive());
     write_->setEnabled(workspace_.hasCase());
     delete_->setEnabled(workspace_.hasCase());
     bring_->setEnabled(workspace_.library() != nullptr);
@@ -161,7 +187,10 @@ void CaseShelf::writeArchive(const QString& path) {
                 return library.error();
             return writeWholeCase(**library, id, path, true, [&](double share) { return control.goOn(share); });
         },
-        [this, path](const Result<ArchiveWritten>& result) {
+        [this, path, folder, id](const Result<ArchiveWritten>& result) {
+            // So that a copy that comes back can be compared with what went out. Not where another window has it open.
+            if (Library* library = workspace_.library(); result && library && library->folder() == folder)
+                (void)library->keep([&](Edit& edit) { return edit.keepExchanged(id, result->state); });
             if (!result)
                 workspace_.say(words::text(result.error().sentence()), result.error().kind != Error::Kind::Cancelled);
             else if (result->clipsLeftOut)
@@ -177,15 +206,31 @@ void CaseShelf::writeArchive(const QString& path) {
 
 void CaseShelf::readArchive(const QString& path) {
     const QString folder = workspace_.library()->folder();
-    workspace_.start<std::shared_ptr<CaseArchive>>(
+    workspace_.start<Arrived>(
         tr("Reading the archive"), this, workspace_.ofLibrary().newest(QStringLiteral("archive")),
-        [folder, path](JobControl& control) -> Result<std::shared_ptr<CaseArchive>> {
+        [folder, path](JobControl& control) -> Result<Arrived> {
             auto archive = CaseArchive::open(path, folder, [&](double share) { return control.goOn(share); });
             if (!archive)
                 return archive.error();
-            return std::shared_ptr<CaseArchive>(std::move(*archive));
+            Arrived out{std::shared_ptr<CaseArchive>(std::move(*archive)), {}, {}, {}};
+            const auto library = Library::open(folder, Library::Mode::ReadOnly); // its own connection, in this thread
+            if (!library)
+                return library.error();
+            const auto meeting = out.archive->meet(**library);
+            if (!meeting)
+                return meeting.error();
+            out.meeting = *meeting;
+            if (!meeting->copyHere)
+                return out;
+            auto here = (*library)->loadCase(meeting->copyHere);
+            auto merge = out.archive->compareWith(**library, meeting->copyHere);
+            if (!here || !merge)
+                return !here ? here.error() : merge.error();
+            out.here = std::move(*here);
+            out.merge = std::move(*merge);
+            return out;
         },
-        [this](const Result<std::shared_ptr<CaseArchive>>& result) {
+        [this](const Result<Arrived>& result) {
             if (!result)
                 workspace_.say(tr("Nothing was brought in. %1").arg(words::text(result.error().sentence())), true);
             else
@@ -193,31 +238,55 @@ void CaseShelf::readArchive(const QString& path) {
         });
 }
 
-void CaseShelf::askToBringIn(const std::shared_ptr<CaseArchive>& archive) {
-    const auto meeting = archive->meet(*workspace_.library());
-    if (!meeting) {
-        workspace_.say(words::text(meeting.error().sentence()), true);
+void CaseShelf::askToBringIn(const Arrived& arrived) {
+    ask_->drop();
+    const CaseData& data = arrived.archive->data();
+    if (arrived.here) {
+        copyHere_ = arrived.meeting.copyHere;
+        together_->ask(arrived.archive, *arrived.here, arrived.merge);
+        showTogether(true);
         return;
     }
-    const CaseData& data = archive->data();
+    showTogether(false);
     const QString who =
         tr("<b>%1, %2</b>: %3.").arg(data.athlete.name.toHtmlEscaped(), data.title.toHtmlEscaped(), sizeOf(data));
-    const QString known = meeting->sameCase
+    const QString known = arrived.meeting.sameCase
                               ? tr("The athlete and a case of this skill are here already: that case stays as it is, "
                                    "this one comes beside it.")
-                          : meeting->knownAthlete
+                          : arrived.meeting.knownAthlete
                               ? tr("The athlete is known here: the case comes beside the others, and what is known of "
                                    "the athlete stays as it is.")
                               : tr("The athlete is new here.");
-    ask_->ask(who + u' ' + known, tr("Bring it in"), [this, archive] {
-        const auto id = archive->addTo(*workspace_.library());
-        if (!id) {
-            workspace_.say(words::text(id.error().sentence()), true);
-            return;
-        }
-        workspace_.selectCase(*id);
-        emit opened();
-    });
+    ask_->ask(who + u' ' + known, tr("Bring it in"), [this, archive = arrived.archive] { bringIn(archive); });
+}
+
+void CaseShelf::bringIn(const std::shared_ptr<CaseArchive>& archive) {
+    const auto id = archive->addTo(*workspace_.library());
+    if (!id) {
+        workspace_.say(words::text(id.error().sentence()), true);
+        return;
+    }
+    workspace_.selectCase(*id);
+    emit opened();
+}
+
+void CaseShelf::bringTogether() {
+    const auto done = together_->archive()->bringTogether(*workspace_.library(), copyHere_, together_->merge(),
+                                                          together_->answers());
+    if (!done) {
+        workspace_.say(words::text(done.error().sentence()), true);
+        return;
+    }
+    showTogether(false);
+    workspace_.selectCase(copyHere_);
+    if (done->leftOut > 0)
+        workspace_.say(tr("Brought together. %1 left as here: sections and repetitions would not fit.")
+                           .arg(words::counted(static_cast<std::size_t>(done->leftOut), tr("entry was"),
+                                               tr("entries were"))));
+    else
+        workspace_.say(tr("Brought together: %1 came from there.")
+                           .arg(words::counted(static_cast<std::size_t>(done->taken), tr("entry"), tr("entries"))));
+    emit opened();
 }
 
 void CaseShelf::askToDelete() {

@@ -15,6 +15,8 @@ namespace riflesso {
 
 class AskBar;
 class CaseArchive;
+class TogetherBox;
+struct CaseMerge;
 
 class CaseShelf : public QWidget {
     Q_OBJECT
@@ -34,7 +36,13 @@ signals:
 private:
     void fill();
     void openChosen();
-    void askToBringIn(const std::shared_ptr<CaseArchive>& archive);
+    /// An archive that was read, and what it is to this library.
+    struct Arrived;
+    void askToBringIn(const Arrived& arrived);
+    void bringIn(const std::shared_ptr<CaseArchive>& archive);
+    void bringTogether();
+    /// The copies' box in place of the list, or the list again.
+    void showTogether(bool together);
     void askToDelete();
 
     Workspace& workspace_;
@@ -44,6 +52,8 @@ private:
     QPushButton *write_, *bring_, *delete_;
     QLabel* title_;
     AskBar* ask_;
+    TogetherBox* together_;
+    CaseId copyHere_; ///< of what together_ asks
 };
 
 } // namespace riflesso

@@ -70,6 +70,19 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
         doors->addWidget(button);
     doors->addStretch();
     right->addLayout(doors);
+    newer_ = new QWidget;
+    auto* newer = new QVBoxLayout(newer_);
+    newer->setContentsMargins(0, 4, 0, 0);
+    newer->addWidget(label(tr("This version of the program has another demo. The one you have stays beside it, with all "
+                              "that you changed."),
+                           theme::kQuiet));
+    auto* makeNewer = new QPushButton(tr("Open the newer demo"));
+    makeNewer->setObjectName(QStringLiteral("newerDemo"));
+    newer->addWidget(makeNewer, 0, Qt::AlignLeft);
+    right->addWidget(newer_);
+    before_ = new QPushButton(tr("Open the demo of before"));
+    before_->setObjectName(QStringLiteral("demoOfBefore"));
+    right->addWidget(before_, 0, Qt::AlignLeft);
     right->addSpacing(16);
     right->addWidget(label(tr("Filming people, often children, needs their consent or that of their parents. "
                               "Everything stays on this machine."),
@@ -87,6 +100,12 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     connect(name_, &QLineEdit::returnPressed, this, &StartPage::startCase);
     connect(demo, &QPushButton::clicked, this,
             [this] { openDemo(this->workspace(), this, [this] { emit goTo(QStringLiteral("athlete")); }); });
+    connect(makeNewer, &QPushButton::clicked, this,
+            [this] { openNewerDemo(this->workspace(), this, [this] { emit goTo(QStringLiteral("athlete")); }); });
+    connect(before_, &QPushButton::clicked, this, [this] {
+        openDemoOfBefore(this->workspace(), demosOfBefore().value(0));
+        emit goTo(QStringLiteral("athlete"));
+    });
     connect(tour, &QPushButton::clicked, this, [this] { emit goTo(QStringLiteral("tour")); });
     connect(own_, &QPushButton::clicked, this, [this] {
         openOwnLibrary(this->workspace());
@@ -104,6 +123,10 @@ QString StartPage::headline() const {
 
 void StartPage::refresh() {
     own_->setVisible(workspace().isDemo() && !workspace().ownFolder().isEmpty());
+    newer_->setVisible(newerDemoShips());
+    const QStringList before = demosOfBefore();
+    before_->setVisible(!before.isEmpty() && !(workspace().library() && before.contains(workspace().library()->folder())));
+    before_->setToolTip(before.value(0));
     desk_->refresh();
     shelf_->refresh();
     QStringList used;

@@ -33,7 +33,8 @@ private:
     SkillBox* skill_;
     QComboBox* handedness_;
     QLabel* waiting_;
-    QPushButton* own_;
+    QPushButton *own_, *before_;
+    QWidget* newer_; ///< that another demo ships than the one that is there
     QStringList clips_;
 };
 

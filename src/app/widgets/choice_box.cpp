@@ -6,6 +6,8 @@
 #include <QStylePainter>
 #include <QToolTip>
 
+#include <algorithm>
+
 namespace riflesso {
 
 QString ChoiceBox::shownText() const {
@@ -18,6 +20,12 @@ QString ChoiceBox::shownText() const {
     return fontMetrics().horizontalAdvance(currentText()) <= width + kSlack
                ? currentText()
                : fontMetrics().elidedText(currentText(), Qt::ElideRight, width);
+}
+
+QSize ChoiceBox::minimumSizeHint() const {
+    constexpr int kLetters = 10;
+    const QSize whole = QComboBox::minimumSizeHint();
+    return {std::min(whole.width(), fontMetrics().averageCharWidth() * kLetters + whole.height()), whole.height()};
 }
 
 void ChoiceBox::paintEvent(QPaintEvent* /*event*/) {

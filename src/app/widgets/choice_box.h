@@ -9,6 +9,8 @@ namespace riflesso {
 class ChoiceBox : public QComboBox {
 public:
     using QComboBox::QComboBox;
+    /// Where there is little room it gives way: its words end in an ellipsis then.
+    [[nodiscard]] QSize minimumSizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent* event) override;

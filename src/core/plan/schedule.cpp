@@ -24,10 +24,33 @@ bool inWindow(Day date, const DatedTitle& competition, int noChangeDays) {
     return date >= competition.date - days(noChangeDays) && date <= competition.date;
 }
 
-std::string window(const PlanTerms& terms, const DatedTitle& competition) {
-    return "the " + std::to_string(terms.noChangeDays) + " days without technique changes before " + competition.title +
-           " (" + toString(competition.date) + ")";
-}
+/// What is said of a schedule and of a lesson.
+namespace says {
+constexpr Phrase kWindow{"window", RIFLESSO_SAY("Sentence", "the %1 days without technique changes before %2 (%3)")};
+constexpr Phrase kStartInWindow{"start_in_window", RIFLESSO_SAY("Sentence", "The start of the plan falls into %1.")};
+constexpr Phrase kStartAfter{"start_after", RIFLESSO_SAY("Sentence", "Start after the competition, or accept it knowingly.")};
+constexpr Phrase kRetestInWindow{"retest_in_window", RIFLESSO_SAY("Sentence", "The retest falls into %1.")};
+constexpr Phrase kRetestBefore{"retest_before", RIFLESSO_SAY("Sentence", "Retest before %1, or after the competition.")};
+constexpr Phrase kBetween{"between", RIFLESSO_SAY("Sentence", "%1 lies between start and retest.")};
+constexpr Phrase kPauses{"pauses", RIFLESSO_SAY("Sentence", "Practice pauses for it; expect old habits under pressure.")};
+constexpr Phrase kRetestEarly{"retest_early", RIFLESSO_SAY("Sentence", "The retest comes before the plan has begun.")};
+constexpr Phrase kPutAfterStart{"put_after_start", RIFLESSO_SAY("Sentence", "Put the retest after the start.")};
+constexpr Phrase kRetentionEarly{"retention_early", RIFLESSO_SAY("Sentence", "The retention test comes before the retest.")};
+constexpr Phrase kPutWeekAfter{"put_week_after", RIFLESSO_SAY("Sentence", "Put it a week or more after the retest.")};
+constexpr Phrase kRetentionSoon{"retention_soon", RIFLESSO_SAY("Sentence", "The retention test comes less than a week after the retest.")};
+constexpr Phrase kWaitWeek{"wait_week", RIFLESSO_SAY("Sentence", "What was practised last week still shows: wait a week or more.")};
+constexpr Phrase kNoSession{"no_session", RIFLESSO_SAY("Sentence", "No technique session is left between start and retest.")};
+constexpr Phrase kMoveRetest{"move_retest", RIFLESSO_SAY("Sentence", "Move the retest, or plan more.")};
+constexpr Phrase kTooMuchHome{"too_much_home", RIFLESSO_SAY("Sentence", "The starting drills ask for %1 minutes a day, the plan gives %2.")};
+constexpr Phrase kGiveMore{"give_more", RIFLESSO_SAY("Sentence", "Give more minutes, or only the main focus.")};
+constexpr Phrase kLittleWilling{"little_willing", RIFLESSO_SAY("Sentence", "The athlete is little willing to change, and the plan asks for much.")};
+constexpr Phrase kOneFault{"one_fault", RIFLESSO_SAY("Sentence", "One fault and at most 5 minutes a day; or talk first.")};
+constexpr Phrase kRecall{"recall", RIFLESSO_SAY("Sentence", "The athlete says the cue and shows it once.")};
+constexpr Phrase kWarm{"warm", RIFLESSO_SAY("Sentence", "Warm up for the load to come, easy repetitions of the whole skill.")};
+constexpr Phrase kDrill{"drill", RIFLESSO_SAY("Sentence", "%1: %2")};
+constexpr Phrase kTest{"test", RIFLESSO_SAY("Sentence", "%1 repetitions, counted: 9 good and the next rung is near, 6 or fewer and it gets easier. Good: %2")};
+constexpr Phrase kClose{"close", RIFLESSO_SAY("Sentence", "One sentence from the athlete: what felt different. Homework named.")};
+} // namespace says
 
 const DrillDef* startingDrill(const Focus& focus, const Pack& pack) {
     for (const Rung& rung : focus.rungs)
@@ -38,42 +61,38 @@ const DrillDef* startingDrill(const Focus& focus, const Pack& pack) {
 
 void findConflicts(Schedule& out, const PlanTerms& terms, const std::vector<DatedTitle>& competitions,
                    const Prescription& prescription, const Pack& pack) {
-    const auto add = [&](Day date, std::string what, std::string advice) {
+    const auto add = [&](Day date, Sentence what, Sentence advice) {
         out.conflicts.push_back({date, std::move(what), std::move(advice)});
+    };
+    const auto window = [&](const DatedTitle& competition) {
+        return says::kWindow(terms.noChangeDays, competition.title, toString(competition.date));
     };
     for (const DatedTitle& competition : competitions) {
         const Day opens = competition.date - days(terms.noChangeDays);
         if (inWindow(terms.start, competition, terms.noChangeDays))
-            add(terms.start, "The start of the plan falls into " + window(terms, competition) + ".",
-                "Start after the competition, or accept it knowingly.");
+            add(terms.start, says::kStartInWindow(window(competition)), says::kStartAfter);
         if (inWindow(terms.retest, competition, terms.noChangeDays))
-            add(terms.retest, "The retest falls into " + window(terms, competition) + ".",
-                "Retest before " + toString(opens) + ", or after the competition.");
+            add(terms.retest, says::kRetestInWindow(window(competition)), says::kRetestBefore(toString(opens)));
         else if (competition.date > terms.start && competition.date < terms.retest)
-            add(competition.date, competition.title + " lies between start and retest.",
-                "Practice pauses for it; expect old habits under pressure.");
+            add(competition.date, says::kBetween(competition.title), says::kPauses);
     }
     if (terms.retest <= terms.start)
-        add(terms.retest, "The retest comes before the plan has begun.", "Put the retest after the start.");
+        add(terms.retest, says::kRetestEarly, says::kPutAfterStart);
     if (terms.retention && *terms.retention <= terms.retest)
-        add(*terms.retention, "The retention test comes before the retest.", "Put it a week or more after the retest.");
+        add(*terms.retention, says::kRetentionEarly, says::kPutWeekAfter);
     else if (terms.retention && *terms.retention < terms.retest + days(kRetentionDays))
-        add(*terms.retention, "The retention test comes less than a week after the retest.",
-            "What was practised last week still shows: wait a week or more.");
+        add(*terms.retention, says::kRetentionSoon, says::kWaitWeek);
     if (terms.retest > terms.start && terms.sessionsPerWeek > 0 && out.techniqueSessions() == 0)
-        add(terms.start, "No technique session is left between start and retest.", "Move the retest, or plan more.");
+        add(terms.start, says::kNoSession, says::kMoveRetest);
     int home = 0;
     for (const Focus& focus : prescription.focus)
         if (const DrillDef* drill = startingDrill(focus, pack))
             home += drill->dose.minutes;
     if (terms.homeworkMinutes > 0 && home > terms.homeworkMinutes)
         add(terms.start,
-            "The starting drills ask for " + std::to_string(home) + " minutes a day, the plan gives " +
-                std::to_string(terms.homeworkMinutes) + ".",
-            "Give more minutes, or only the main focus.");
+            says::kTooMuchHome(home, terms.homeworkMinutes), says::kGiveMore);
     if (terms.willingness < kWilling && (prescription.focus.size() > 1 || terms.homeworkMinutes > kUnwillingMinutes))
-        add(terms.start, "The athlete is little willing to change, and the plan asks for much.",
-            "One fault and at most 5 minutes a day; or talk first.");
+        add(terms.start, says::kLittleWilling, says::kOneFault);
     std::stable_sort(out.conflicts.begin(), out.conflicts.end(),
                      [](const ScheduleConflict& a, const ScheduleConflict& b) { return a.date < b.date; });
 }
@@ -162,23 +181,20 @@ std::vector<LessonItem> lessonSheet(const Prescription& prescription, const Pack
     const Focus& main = prescription.focus.front();
     const Focus* minor =
         prescription.focus.size() > 1 && !prescription.focus[1].rungs.empty() ? &prescription.focus[1] : nullptr;
-    constexpr int kRecall = 1, kClose = 1, kTest = 3, kShortest = 10;
-    const int left = std::max(minutes, kShortest) - kRecall - kClose - kTest;
+    constexpr int kRecallMin = 1, kCloseMin = 1, kTestMin = 3, kShortest = 10;
+    const int left = std::max(minutes, kShortest) - kRecallMin - kCloseMin - kTestMin;
     const int warm = std::max(1, left / 6), second = minor ? (left - warm) / 4 : 0;
-    out.push_back({Part::Recall, kRecall, {}, "The athlete says the cue and shows it once."});
-    out.push_back({Part::Warm, warm, {}, "Warm up for the load to come, easy repetitions of the whole skill."});
+    out.push_back({Part::Recall, kRecallMin, {}, says::kRecall});
+    out.push_back({Part::Warm, warm, {}, says::kWarm});
     const DrillDef& start = *startingDrill(main, pack);
-    out.push_back({Part::Main, left - warm - second, start.id, start.title + ": " + start.cue});
+    out.push_back({Part::Main, left - warm - second, start.id, says::kDrill(start.title, start.cue)});
     if (second > 0) {
         const DrillDef& other = *startingDrill(*minor, pack);
-        out.push_back({Part::Minor, second, other.id, other.title + ": " + other.cue});
+        out.push_back({Part::Minor, second, other.id, says::kDrill(other.title, other.cue)});
     }
-    out.push_back({Part::Test, kTest, start.id,
-                   std::to_string(kBlockLength) +
-                       " repetitions, counted: 9 good and the next rung is near, 6 or fewer "
-                       "and it gets easier. Good: " +
-                       start.good});
-    out.push_back({Part::Close, kClose, {}, "One sentence from the athlete: what felt different. Homework named."});
+    out.push_back({Part::Test, kTestMin, start.id,
+                   says::kTest(kBlockLength, start.good)});
+    out.push_back({Part::Close, kCloseMin, {}, says::kClose});
     return out;
 }
 

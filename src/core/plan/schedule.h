@@ -34,8 +34,8 @@ struct ScheduledDay {
 };
 struct ScheduleConflict {
     Day date;           ///< where it lies
-    std::string what;   ///< "The retest falls into the 14 days without technique changes before …"
-    std::string advice; ///< what to do about it
+    Sentence what;      ///< "The retest falls into the 14 days without technique changes before …"
+    Sentence advice;    ///< what to do about it
 };
 struct Schedule {
     std::vector<ScheduledDay> days; ///< whole weeks from Monday: start to the last date, at most a year
@@ -55,7 +55,7 @@ struct LessonItem {
     Part part = Part::Main;
     int minutes = 0;
     std::string drill; ///< of Main, Minor and Test; empty for the others
-    std::string what;  ///< what is done, in words
+    Sentence what;     ///< what is done
 };
 [[nodiscard]] std::string_view toString(LessonItem::Part part);
 /// Minutes are at least 10. The drill of the starting rung takes most of the time, the minor focus a quarter; a block

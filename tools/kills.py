@@ -1,0 +1,169 @@
+#!/usr/bin/env python3
+"""Kills the programs at random moments of their work, and looks at what is left.
+
+    tools/kills.py BUILD [TIMES [SEED]]
+
+Work on a copy of the demo library: a case brought in, two copies brought together, a case written out, a film made, a case
+worked on without a library, the window opened and closed. After each kill the library has to be sound and hold what it held
+before or what the whole of the work gives, nothing between; a file under its last name has to be whole; and the same work,
+begun again, has to come to its end now and then. Says what was killed how often; the first thing that is wrong ends it.
+"""
+import json
+import os
+import pathlib
+import random
+import shutil
+import signal
+import subprocess
+import sys
+import tempfile
+import time
+import zipfile
+
+build = pathlib.Path(sys.argv[1]).resolve()
+times = int(sys.argv[2]) if len(sys.argv) > 2 else 1000
+seed = int(sys.argv[3]) if len(sys.argv) > 3 else 1
+dice = random.Random(seed)
+cli, window = build / "bin" / "riflesso-cli", build / "bin" / "riflesso"
+room = pathlib.Path(tempfile.mkdtemp(prefix="riflesso-kills-"))
+env = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "XDG_CONFIG_HOME": str(room / "config"), "XDG_DATA_HOME": str(room / "data")}
+
+
+def run(*words):
+    done = subprocess.run([cli, *map(str, words)], capture_output=True, text=True, env=env)
+    if done.returncode:
+        raise SystemExit(f"{' '.join(map(str, words))} failed: {done.stdout[-500:]}{done.stderr[-500:]}")
+    return json.loads(done.stdout)
+
+
+def wrong(what):
+    raise SystemExit(f"seed {seed}, after {sum(killed.values())} kills: {what} (left in {room})")
+
+
+def fresh(name):
+    """The library as it was: clips linked, the database copied."""
+    to = room / name
+    shutil.rmtree(to, ignore_errors=True)
+    shutil.copytree(original, to, copy_function=lambda a, b: shutil.copy2(a, b) if "sqlite" in b else os.link(a, b))
+    return to
+
+
+killed, finished, took = {}, {}, {}
+
+
+def interrupted(kind, *words):
+    """Runs it and kills it at a moment of its usual time; whether it had come to its end."""
+    usual = took.get(kind, 3.0)
+    begun = time.monotonic()
+    process = subprocess.Popen(list(map(str, words)), stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, env=env)
+    try:
+        process.wait(timeout=dice.uniform(0, 1.15 * usual))
+    except subprocess.TimeoutExpired:
+        process.send_signal(signal.SIGKILL)
+        process.wait()
+    if process.returncode == 0:
+        took[kind] = time.monotonic() - begun
+        finished[kind] = finished.get(kind, 0) + 1
+        return True
+    if process.returncode != -signal.SIGKILL:
+        wrong(f"{kind} ended with {process.returncode}")
+    killed[kind] = killed.get(kind, 0) + 1
+    took.setdefault(kind, usual)
+    return False
+
+
+def counts(library):
+    told = run("verify", library)
+    if not told["ok"]:
+        wrong(f"the library is not sound: {told['problems']} {told['missing_media']}")
+    return tuple(told[key] for key in ("athletes", "cases", "clips", "repetitions", "marks"))
+
+
+def either(library, before, after, what):
+    now = counts(library)
+    if now not in (before, after):
+        wrong(f"{what}: {now} is neither {before} nor {after}")
+
+
+original = room / "original"
+run("demo", original)
+archive, changed = room / "case.riflesso", room / "changed.riflesso"
+run("export", original, "--case", 1, "--out", archive)
+base = counts(original)
+other = room / "other"
+run("import", other, archive)
+run("export", other, "--case", 1, "--out", room / "back.riflesso")
+with zipfile.ZipFile(room / "back.riflesso") as back, zipfile.ZipFile(changed, "w") as out:
+    for name in back.namelist():  # a colleague has taken every tenth mark away
+        content = back.read(name)
+        if name == "marks.csv":
+            rows = content.decode().splitlines(keepends=True)
+            content = "".join(row for i, row in enumerate(rows) if i == 0 or i % 10).encode()
+        out.writestr(name, content)
+whole = fresh("whole")
+run("import", whole, archive)
+brought = counts(whole)
+whole = fresh("whole")
+if not run("import", whole, changed, "--together", "newer")["together"]["done"]:
+    wrong("two copies cannot be brought together")
+joined = counts(whole)
+if joined == base:
+    wrong("the copies do not differ")
+
+
+def bringIn():
+    library = fresh("library")
+    interrupted("a case brought in", cli, "import", library, archive)
+    either(library, base, brought, "a case brought in")
+
+
+def together():
+    library = fresh("library")
+    interrupted("two copies brought together", cli, "import", library, changed, "--together", "newer")
+    either(library, base, joined, "two copies brought together")
+
+
+def writeOut():
+    out = room / "out.riflesso"
+    interrupted("a case written out", cli, "export", original, "--case", 3, "--out", out)
+    if out.exists():
+        run("import", room / "empty", out, "--only-show", "yes")
+        out.unlink()
+    counts(original)
+
+
+def film():
+    out = room / "film.mp4"
+    interrupted("a film made", cli, "film", original, "--case", 1, "--kind", "repetition", "--out", out)
+    if out.exists():
+        subprocess.run(["ffprobe", "-v", "error", "-count_frames", out], check=True, stdout=subprocess.DEVNULL)
+        out.unlink()
+    counts(original)
+
+
+def work():
+    out = room / "worked.riflesso"
+    interrupted("a case worked on", cli, "work", archive, "--do", "look,assess", "--out", out, "--threads", 1)
+    if out.exists():
+        run("import", room / "empty", out, "--only-show", "yes")
+        out.unlink()
+
+
+def openWindow():
+    library = fresh("library")
+    interrupted("the window opened", window, "--library", library, "--shot", dice.choice(["mark", "mirror", "findings", "plan"]),
+                room / "shot.png")
+    either(library, base, base, "the window opened")
+
+
+kinds = [bringIn, together, writeOut, film, work, openWindow]
+begun = time.monotonic()
+while sum(killed.values()) < times:
+    dice.choice(kinds)()
+    total = sum(killed.values())
+    if total and total % 100 == 0:
+        print(f"{total} kills in {time.monotonic() - begun:.0f} s", flush=True)
+for kind in sorted(set(killed) | set(finished)):
+    print(f"{kind}: killed {killed.get(kind, 0)} times, came to its end {finished.get(kind, 0)} times")
+print(f"{sum(killed.values())} kills, seed {seed}: every library sound, nothing half done")
+shutil.rmtree(room, ignore_errors=True)
