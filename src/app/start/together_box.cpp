@@ -34,7 +34,7 @@ TogetherBox::TogetherBox(QWidget* parent) : QWidget(parent) {
     questions_->setRootIsDecorated(false);
     questions_->setWordWrap(true);
     questions_->setSelectionMode(QAbstractItemView::SingleSelection);
-    questions_->header()->setStretchLastSection(true);
+    questions_->header()->setSectionResizeMode(QHeaderView::Stretch);
     layout->addWidget(questions_, 1);
     auto* row = new QHBoxLayout;
     const auto button = [&](const char* name, const QString& text, auto signal) {
@@ -81,18 +81,15 @@ void TogetherBox::ask(const std::shared_ptr<CaseArchive>& archive, const CaseDat
             const QDateTime at = ofThere ? question.thereAt : question.hereAt;
             QString side = sideInWords(question, ofThere);
             if (at.isValid())
-                side += QStringLiteral(" (") + words::moment(at) + u')';
+                side += u'\n' + words::moment(at);
             item->setText(ofThere ? There : Here, side);
             item->setToolTip(ofThere ? There : Here, side);
         }
         item->setCheckState(There, question.newerThere ? Qt::Checked : Qt::Unchecked);
     }
     questions_->setVisible(!merge.questions.empty());
-    if (!merge.questions.empty()) {
+    if (!merge.questions.empty())
         questions_->setCurrentItem(questions_->topLevelItem(0));
-        questions_->setColumnWidth(About, questions_->viewport()->width() * 2 / 5);
-        questions_->setColumnWidth(Here, questions_->viewport()->width() * 3 / 10);
-    }
     show();
     together_->setFocus();
 }
