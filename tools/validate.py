@@ -1,4 +1,4 @@
-#!/usr/bin/env python3
+#!/usr/bin/python3
 """docs/validation.md and its plots, from the words of the checks and benches. Asked for by tools/validate.sh.
 
     tools/validate.py BUILD
@@ -93,7 +93,7 @@ cover = said("bin/bench-head-cover", "demo/clips")
 
 # 1: the ± of a measure.
 kinds = [(name, float(share)) for name, share in
-         found(r"\): (.+?): ([\d.]+) of 100 \(\d+ (?:copies|sets)", coverage, "how many hold the truth")]
+         found(r"\) (.+?): ([\d.]+) of 100 \(\d+ (?:copies|sets)", coverage, "how many hold the truth")]
 kinds.sort(key=lambda row: row[1])
 dots("measures", kinds, "of 100 values, how many hold the truth within value ± 2u (right: 95.4)", 88, 100, (93, 97))
 within = sum(93 <= share <= 97 for _, share in kinds)
@@ -149,6 +149,7 @@ heads = [(name, int(frames), int(unsure), int(shows)) for name, frames, unsure, 
          found(r"^(\S+) +(\d+) +(\d+) +(\d+) +[\d.]+", cover, "covered heads")]
 frames, unsure, shows = (sum(row[i] for row in heads) for i in (1, 2, 3))
 
+spread = one(r"outOfPlaneDeg = (\d+)", (root / "src/core/pack/pack.h").read_text(), "the spread out of the plane")
 passed = sum(int(n) for n in re.findall(r"Totals: (\d+) passed, 0 failed", outside))
 
 (root / "docs" / "validation.md").write_text(f"""# How true it is
@@ -160,8 +161,7 @@ says and how its ± comes about is in [measures.md](measures.md).
 
 - **No study on people.** What is known exactly is known of a simulated camera and made figures, and of one real person's jumps
   recorded by motion capture. Nobody has yet held the program against a laboratory over many athletes.
-- **One plane.** A single camera sees a plane. What leaves it is in the ± by an assumption ({one(r"outOfPlaneDeg = (\d+)",
-        (root / "src/core/pack/pack.h").read_text(), "the spread out of the plane")} degrees of spread unless a skill says otherwise), not by a measurement.
+- **One plane.** A single camera sees a plane. What leaves it is in the ± by an assumption ({spread} degrees of spread unless a skill says otherwise), not by a measurement.
 - **The pose network was not trained on these movements alone.** On other people, clothes and halls it may do better or worse than on
   the demo's clips: your own share of doubtful marks, and a second sitting, say how it does on yours.
 - **Ranges and effects of the skills are estimates** where their source says so. The program tells a deviation from chance; whether it costs
@@ -187,7 +187,7 @@ Jumps recorded by motion capture (CMU 01_01), projected to a camera of 60 to 120
 {low_g} to {high_g} m/s², median {median_g} (9.81). Key events proposed from one marked jump:
 
 {table(["marks", "sharp events within two frames, of 100", "start and stop", "within the stated ± 2u"],
-       [(re.sub(r'"', "", how) or name, a, b, c) for name, how, a, b, c in real])}
+       [(how or name, a, b, c) for name, how, a, b, c in real])}
 
 Rules that the workshop finds from two jumps: {rules[0]} of {rules[1]} found; they place {rules[2]} of {rules[3]} sharp events of the others within two frames, the
 hand-written rules {rules[4]}.

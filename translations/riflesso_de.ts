@@ -2932,11 +2932,11 @@
     </message>
     <message>
         <source>The athlete&apos;s</source>
-        <translation>Die des Athleten</translation>
+        <translation>Des Athleten</translation>
     </message>
     <message>
         <source>My first guess</source>
-        <translation>Meine erste Einschätzung</translation>
+        <translation>Meine</translation>
     </message>
     <message>
         <source>Measure the belief is about</source>

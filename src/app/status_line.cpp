@@ -153,8 +153,9 @@ void StatusLine::setKeys(const QList<KeyHint>& keys) {
 void StatusLine::showKeys() {
     const QString all = QStringLiteral("<b>?</b>&nbsp;%1").arg(tr("all keys"));
     int room = width() - layout()->contentsMargins().left() - layout()->contentsMargins().right();
-    for (const QWidget* other : {static_cast<QWidget*>(recording_), static_cast<QWidget*>(saved_),
-                                 static_cast<QWidget*>(jobs_), static_cast<QWidget*>(stop_), static_cast<QWidget*>(more_)})
+    for (const QWidget* other :
+         {static_cast<QWidget*>(recording_), static_cast<QWidget*>(saved_), static_cast<QWidget*>(jobs_),
+          static_cast<QWidget*>(stop_), static_cast<QWidget*>(more_)})
         if (!other->isHidden() && other->sizeHint().width() > 0)
             room -= other->sizeHint().width() + layout()->spacing();
     // The last ones give way, never what leads to all of them.

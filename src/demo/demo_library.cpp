@@ -69,8 +69,9 @@ Result<void> replaceDemo(const QString& folder, const QString& made, const QDate
 QStringList earlierDemos(const QString& folder) {
     const QFileInfo here(QDir::cleanPath(folder));
     QStringList out;
-    for (const QFileInfo& entry : QDir(here.path()).entryInfoList({here.fileName() + QStringLiteral("-until-*")},
-                                                                  QDir::Dirs, QDir::Name | QDir::Reversed))
+    for (const QFileInfo& entry :
+         QDir(here.path())
+             .entryInfoList({here.fileName() + QStringLiteral("-until-*")}, QDir::Dirs, QDir::Name | QDir::Reversed))
         out << entry.filePath();
     return out;
 }

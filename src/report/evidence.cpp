@@ -171,9 +171,9 @@ std::optional<PictureRef> modelPicture(const CaseData& data, const Assessment& a
     const bool mirrored = isMirrored(model, own);
     const std::string event = bestSeenAt(data.pack, def);
     const EventDef* named = data.pack.event(event);
-    auto ref = eventPicture(
-        data, repetitionId(best->trial), event,
-        QStringLiteral("%1, %2").arg(modelName(model, mirrored), named ? words::inSentence(text(named->title)) : QString()));
+    auto ref = eventPicture(data, repetitionId(best->trial), event,
+                            QStringLiteral("%1, %2").arg(modelName(model, mirrored),
+                                                         named ? words::inSentence(text(named->title)) : QString()));
     if (ref) {
         ref->mirrored = mirrored;
         ref->ofModel = true;

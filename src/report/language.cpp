@@ -25,7 +25,8 @@ QString shareFolder() {
 
 QStringList translatedInto(const QString& share) {
     QStringList out;
-    for (const QString& file : QDir(share + QStringLiteral("/translations")).entryList({QStringLiteral("riflesso_*.qm")}))
+    for (const QString& file :
+         QDir(share + QStringLiteral("/translations")).entryList({QStringLiteral("riflesso_*.qm")}))
         out << file.section(u'_', 1).section(u'.', 0, 0);
     return out;
 }

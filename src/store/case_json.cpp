@@ -142,9 +142,9 @@ private:
     }
 
     void walk(const JsonNode& root) {
-        root.expectObject({"format",   "version",   "program",     "uid",          "title",   "school",
-                           "athlete",  "goal",      "yardstick",   "competitions", "beliefs", "not_asked",
-                           "sessions", "decisions", "overrides",   "positions",    "targets", "plan",
+        root.expectObject({"format",   "version",   "program",     "uid",          "title",    "school",
+                           "athlete",  "goal",      "yardstick",   "competitions", "beliefs",  "not_asked",
+                           "sessions", "decisions", "overrides",   "positions",    "targets",  "plan",
                            "cues",     "practice",  "assessments", "walk_cuts",    "exchanged"});
         CaseData& data = out_.data;
         data.uid = root.text("uid", false);

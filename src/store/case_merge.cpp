@@ -211,9 +211,9 @@ private:
     CaseMerge out_;
 };
 
-constexpr std::array<std::string_view, 13> kKinds = {"athlete",    "case",    "belief",  "decision",   "plan",
-                                                     "practice",   "assessment", "clip", "section",    "repetition",
-                                                     "event",      "mark",    "again"};
+constexpr std::array<std::string_view, 13> kKinds = {"athlete",  "case",       "belief", "decision", "plan",
+                                                     "practice", "assessment", "clip",   "section",  "repetition",
+                                                     "event",    "mark",       "again"};
 
 } // namespace
 
@@ -234,11 +234,11 @@ RowKind kindOf(const RowKey& key) {
                                   : RowKind::Repetition;
     }
     static const std::map<std::string, RowKind> kTops = {
-        {"athlete", RowKind::Athlete},   {"limit", RowKind::Athlete},      {"competition", RowKind::Athlete},
-        {"case", RowKind::Case},         {"yardstick", RowKind::Case},     {"plan", RowKind::Plan},
-        {"cue", RowKind::Plan},          {"belief", RowKind::Belief},      {"not_asked", RowKind::Belief},
-        {"decision", RowKind::Decision}, {"override", RowKind::Decision},  {"position", RowKind::Decision},
-        {"target", RowKind::Decision},   {"practice", RowKind::Practice},  {"assessment", RowKind::Assessment},
+        {"athlete", RowKind::Athlete},   {"limit", RowKind::Athlete},     {"competition", RowKind::Athlete},
+        {"case", RowKind::Case},         {"yardstick", RowKind::Case},    {"plan", RowKind::Plan},
+        {"cue", RowKind::Plan},          {"belief", RowKind::Belief},     {"not_asked", RowKind::Belief},
+        {"decision", RowKind::Decision}, {"override", RowKind::Decision}, {"position", RowKind::Decision},
+        {"target", RowKind::Decision},   {"practice", RowKind::Practice}, {"assessment", RowKind::Assessment},
         {"walk_cut", RowKind::Clip}};
     const auto kind = kTops.find(top);
     return kind == kTops.end() ? RowKind::Case : kind->second;

@@ -1,5 +1,6 @@
 #pragma once
-// Two copies of one case brought together, row by row: what changed on one side is taken, what changed on both is asked.
+// Two copies of one case brought together, row by row: what changed on one side is taken, what changed on both is
+// asked.
 
 #include "store/case_rows.h"
 
@@ -19,19 +20,19 @@ class Edit;
 
 /// Of what kind a row is, for people who read of it.
 enum class RowKind {
-    Athlete,     ///< what is known of the athlete, limits and competitions
-    Case,        ///< school, goal, yardstick, skill
-    Belief,      ///< beliefs and who was not asked
-    Decision,    ///< decisions, own values of the score, positions, targets
-    Plan,        ///< the plan and cues in the athlete's words
+    Athlete,  ///< what is known of the athlete, limits and competitions
+    Case,     ///< school, goal, yardstick, skill
+    Belief,   ///< beliefs and who was not asked
+    Decision, ///< decisions, own values of the score, positions, targets
+    Plan,     ///< the plan and cues in the athlete's words
     Practice,
-    Assessment,  ///< frozen
-    Clip,        ///< sessions, clips, notes on them, how walk-throughs are cut
-    Section,     ///< sections and how a clip is divided
-    Repetition,  ///< spans, results, what was watched
+    Assessment, ///< frozen
+    Clip,       ///< sessions, clips, notes on them, how walk-throughs are cut
+    Section,    ///< sections and how a clip is divided
+    Repetition, ///< spans, results, what was watched
     Event,
     Mark,
-    Again,       ///< marked a second time, blind
+    Again, ///< marked a second time, blind
 };
 [[nodiscard]] RowKind kindOf(const RowKey& key);
 [[nodiscard]] std::string_view toString(RowKind kind);
@@ -39,10 +40,10 @@ enum class RowKind {
 /// What changed on both sides and has to be decided: here or there.
 struct MergeQuestion {
     enum class Why {
-        BothChanged,    ///< the same row, each side in its way; or both have it, and no state of before is known
-        RemovedHere,    ///< a repetition or a clip that is gone here and was worked on there
+        BothChanged, ///< the same row, each side in its way; or both have it, and no state of before is known
+        RemovedHere, ///< a repetition or a clip that is gone here and was worked on there
         RemovedThere,
-        MarkedTwice     ///< each side has marked the same stretch as a repetition of its own
+        MarkedTwice ///< each side has marked the same stretch as a repetition of its own
     };
     Why why = Why::BothChanged;
     std::vector<RowKey> keys;  ///< decided together, of both sides
@@ -56,8 +57,8 @@ struct MergeQuestion {
 /// without one a row that only one side has was added there, and one that differs is asked.
 struct CaseMerge {
     bool knowsBefore = false;
-    QString hereDigest; ///< of the copy that is here
-    std::set<RowKey> take;                   ///< from there, without asking
+    QString hereDigest;                         ///< of the copy that is here
+    std::set<RowKey> take;                      ///< from there, without asking
     std::map<RowKind, int> fromThere, onlyHere; ///< rows taken; rows that only here have changed
     std::vector<MergeQuestion> questions;
 };
@@ -67,7 +68,8 @@ struct CaseMerge {
 /// What a clip lies in after it came over: its path, absolute or relative to the library's folder.
 using PathOfClip = std::function<QString(const Clip&)>;
 struct Merged {
-    int taken = 0, leftOut = 0; ///< rows; left out: repetitions that lie in no section here, sections that would cut one
+    int taken = 0,
+        leftOut = 0; ///< rows; left out: repetitions that lie in no section here, sections that would cut one
 };
 /// Inside Library::change. `take`: rows that become as they are there, gone where they are not there.
 [[nodiscard]] Result<Merged> takeOver(Edit& edit, const std::set<RowKey>& take, const CaseData& here,

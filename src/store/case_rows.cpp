@@ -156,7 +156,8 @@ QByteArray packed(const CaseRows& rows) {
 std::optional<CaseRows> unpacked(const QByteArray& bytes) {
     const QByteArray text = qUncompress(bytes);
     std::vector<JsonFault> faults;
-    const auto json = parseJson({text.constData(), static_cast<std::size_t>(text.size())}, std::size_t(512) << 20, faults);
+    const auto json =
+        parseJson({text.constData(), static_cast<std::size_t>(text.size())}, std::size_t(512) << 20, faults);
     if (!json || !json->is_object())
         return {};
     CaseRows out;

@@ -91,7 +91,9 @@ private:
             doIt(edit_.setAthlete(mine));
         exchange(
             here_.athlete.limits, there_.athlete.limits,
-            [](const AthleteLimit& limit) { return keyOf({"limit", limit.uid}); },
+            [](const AthleteLimit& limit) {
+                return keyOf({"limit", limit.uid});
+            },
             [&](const AthleteLimit& limit) { return edit_.removeLimit(limit.id); },
             [&](const AthleteLimit& limit) -> Result<void> {
                 const auto added = edit_.addLimit(here_.athlete.id, limit);
@@ -365,19 +367,28 @@ private:
                 doIt(edit_.sayNotAsked(id, whose, day));
         const auto nothing = [](const auto&) { return Result<void>(); }; // the row that comes is put over it
         exchange(
-            here_.decisions, there_.decisions, [](const Decision& d) { return keyOf({"decision", d.fault}); }, nothing,
-            [&](const Decision& d) { return edit_.restoreDecision(id, d); });
+            here_.decisions, there_.decisions,
+            [](const Decision& d) {
+                return keyOf({"decision", d.fault});
+            },
+            nothing, [&](const Decision& d) { return edit_.restoreDecision(id, d); });
         const auto overrideKey = [](const TermOverride& o) {
             return keyOf({"override", o.fault, std::string(toString(o.term))});
         };
         exchange(here_.overrides, there_.overrides, overrideKey, nothing,
                  [&](const TermOverride& o) { return edit_.restoreOverride(id, o); });
         exchange(
-            here_.positions, there_.positions, [](const Position& p) { return keyOf({"position", p.dispute}); },
+            here_.positions, there_.positions,
+            [](const Position& p) {
+                return keyOf({"position", p.dispute});
+            },
             nothing, [&](const Position& p) { return edit_.setPosition(id, p.dispute, p.position, p.reason); });
         exchange(
-            here_.targets, there_.targets, [](const OwnTarget& t) { return keyOf({"target", t.measure}); }, nothing,
-            [&](const OwnTarget& t) { return edit_.restoreTarget(id, t); });
+            here_.targets, there_.targets,
+            [](const OwnTarget& t) {
+                return keyOf({"target", t.measure});
+            },
+            nothing, [&](const OwnTarget& t) { return edit_.restoreTarget(id, t); });
         gone();
         for (const RowKey& key : take_)
             if (const auto parts = partsOf(key); parts.size() == 2 && (parts[0] == "cue" || parts[0] == "walk_cut")) {

@@ -260,12 +260,13 @@ Result<void> Edit::divideClip(ClipId id, const std::vector<Section>& sections) {
         kept << QString::number(row.value);
     }
     const QString those = kept.join(u',');
-    if (auto done = exec(QStringLiteral("UPDATE repetition SET section_id=(SELECT s.id FROM section s WHERE s.clip_id=? "
-                                        "AND s.id IN (%1) AND s.first_frame<=repetition.first_frame AND s.last_frame>="
-                                        "repetition.first_frame) WHERE section_id IN (SELECT id FROM section WHERE "
-                                        "clip_id=?)")
-                             .arg(those),
-                         {clip, clip});
+    if (auto done =
+            exec(QStringLiteral("UPDATE repetition SET section_id=(SELECT s.id FROM section s WHERE s.clip_id=? "
+                                "AND s.id IN (%1) AND s.first_frame<=repetition.first_frame AND s.last_frame>="
+                                "repetition.first_frame) WHERE section_id IN (SELECT id FROM section WHERE "
+                                "clip_id=?)")
+                     .arg(those),
+                 {clip, clip});
         !done)
         return done;
     return exec(QStringLiteral("DELETE FROM section WHERE clip_id=? AND id NOT IN (%1)").arg(those), {clip});
@@ -570,8 +571,9 @@ Result<void> Edit::keepExchanged(CaseId id, const Exchanged& state) {
     const QByteArray content = state.content.isNull() ? QByteArray("") : state.content;
     for (const auto& [sql, values] :
          {std::pair<QString, QVariantList>{
-              QStringLiteral("INSERT INTO exchanged(case_id, digest, content) SELECT ?, ?, ? WHERE NOT EXISTS (SELECT 1 "
-                             "FROM exchanged WHERE case_id=? AND digest=? AND length(content)>0)"),
+              QStringLiteral(
+                  "INSERT INTO exchanged(case_id, digest, content) SELECT ?, ?, ? WHERE NOT EXISTS (SELECT 1 "
+                  "FROM exchanged WHERE case_id=? AND digest=? AND length(content)>0)"),
               {row, state.digest, content, row, state.digest}},
           {QStringLiteral("DELETE FROM exchanged WHERE case_id=? AND id NOT IN (SELECT id FROM exchanged WHERE "
                           "case_id=? ORDER BY id DESC LIMIT %1)")

@@ -85,7 +85,8 @@ public:
     /// The section takes what follows it, and that one's repetitions.
     [[nodiscard]] Result<void> joinSections(const Section& section, const Section& following);
 
-    /// The clip has these sections from now on, by their lasting ids; each repetition goes to the one that it begins in.
+    /// The clip has these sections from now on, by their lasting ids; each repetition goes to the one that it begins
+    /// in.
     [[nodiscard]] Result<void> divideClip(ClipId id, const std::vector<Section>& sections);
     /// The clip's section with this lasting id, or over this frame; 0: none.
     [[nodiscard]] Result<SectionId> sectionCalled(ClipId id, const LastingId& uid);

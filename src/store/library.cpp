@@ -171,8 +171,8 @@ Result<QString> Library::packText(CaseId id) const {
     return text->toString();
 }
 Result<std::vector<JournalEntry>> Library::journal(CaseId id) const {
-    Result<QSqlQuery> rows =
-        db_.run(QStringLiteral("SELECT at, what, reason FROM journal WHERE case_id=? ORDER BY at, id"), {qint64(id.value)});
+    Result<QSqlQuery> rows = db_.run(
+        QStringLiteral("SELECT at, what, reason FROM journal WHERE case_id=? ORDER BY at, id"), {qint64(id.value)});
     if (!rows)
         return rows.error();
     std::vector<JournalEntry> out;
@@ -181,8 +181,8 @@ Result<std::vector<JournalEntry>> Library::journal(CaseId id) const {
     return out;
 }
 Result<std::vector<Exchanged>> Library::exchanged(CaseId id) const {
-    Result<QSqlQuery> rows =
-        db_.run(QStringLiteral("SELECT digest, content FROM exchanged WHERE case_id=? ORDER BY id"), {qint64(id.value)});
+    Result<QSqlQuery> rows = db_.run(
+        QStringLiteral("SELECT digest, content FROM exchanged WHERE case_id=? ORDER BY id"), {qint64(id.value)});
     if (!rows)
         return rows.error();
     std::vector<Exchanged> out;
@@ -191,9 +191,10 @@ Result<std::vector<Exchanged>> Library::exchanged(CaseId id) const {
     return out;
 }
 Result<CaseId> Library::caseCalled(const LastingId& uid) const {
-    const auto id = db_.value(QStringLiteral("SELECT id FROM skill_case WHERE uid=? AND uid<>'' ORDER BY opened DESC, id "
-                                             "DESC LIMIT 1"),
-                              {QString::fromStdString(uid)});
+    const auto id =
+        db_.value(QStringLiteral("SELECT id FROM skill_case WHERE uid=? AND uid<>'' ORDER BY opened DESC, id "
+                                 "DESC LIMIT 1"),
+                  {QString::fromStdString(uid)});
     if (!id)
         return id.error();
     return CaseId{id->toLongLong()};
@@ -295,10 +296,11 @@ Result<Touched> Library::change(const QString& name, const std::function<Result<
         for (const std::int64_t id : edit.touched().repetitions) {
             const auto told = edit.touched().changedAt.find(id);
             const QDateTime at = told == edit.touched().changedAt.end() ? now : told->second;
-            if (auto noted = at.isValid() ? db_.repeat(QStringLiteral("INSERT OR REPLACE INTO repetition_changed SELECT "
-                                                                      "id, ? FROM repetition WHERE id=?"),
-                                                       {at.toUTC().toString(Qt::ISODateWithMs), qint64(id)})
-                                          : Result<void>();
+            if (auto noted = at.isValid()
+                                 ? db_.repeat(QStringLiteral("INSERT OR REPLACE INTO repetition_changed SELECT "
+                                                             "id, ? FROM repetition WHERE id=?"),
+                                              {at.toUTC().toString(Qt::ISODateWithMs), qint64(id)})
+                                 : Result<void>();
                 !noted)
                 return noted;
         }

@@ -2,8 +2,8 @@
 
 #include "core/pack/pack_reader.h"
 #include "store/edit.h"
-#include "store/pack_language.h"
 #include "store/library.h"
+#include "store/pack_language.h"
 #include "store/stored_rows.h"
 
 #include <map>

@@ -62,11 +62,11 @@ Result<void> Library::eraseAthlete(AthleteId id) {
                  id.value);
 }
 Result<void> Library::eraseSession(SessionId id) {
-    return erase(
-        QStringLiteral("deleted a session"),
-        {QStringLiteral("DELETE FROM exchanged WHERE case_id=(SELECT case_id FROM session WHERE id=?)"),
-         QStringLiteral("DELETE FROM assessment WHERE session_id=?"), QStringLiteral("DELETE FROM session WHERE id=?")},
-        id.value);
+    return erase(QStringLiteral("deleted a session"),
+                 {QStringLiteral("DELETE FROM exchanged WHERE case_id=(SELECT case_id FROM session WHERE id=?)"),
+                  QStringLiteral("DELETE FROM assessment WHERE session_id=?"),
+                  QStringLiteral("DELETE FROM session WHERE id=?")},
+                 id.value);
 }
 Result<void> Library::eraseClip(ClipId id) {
     return erase(QStringLiteral("deleted a clip"),

@@ -19,7 +19,8 @@ Known& known() {
 
 std::string idIn(const QByteArray& text) {
     std::vector<JsonFault> faults;
-    const auto json = parseJson({text.constData(), static_cast<std::size_t>(text.size())}, std::size_t(4) << 20, faults);
+    const auto json =
+        parseJson({text.constData(), static_cast<std::size_t>(text.size())}, std::size_t(4) << 20, faults);
     return json && json->is_object() && json->contains("pack") && (*json)["pack"].is_string()
                ? (*json)["pack"].get<std::string>()
                : std::string();
@@ -37,7 +38,8 @@ void setPackLanguage(const QString& folder, const QString& language) {
         const QByteArray text = file.readAll();
         const std::string id = idIn(text);
         // A file with a fault is a fault of the package: its test reads every one.
-        if (auto read = readPackWords({text.constData(), static_cast<std::size_t>(text.size())}, name.toStdString(), id);
+        if (auto read =
+                readPackWords({text.constData(), static_cast<std::size_t>(text.size())}, name.toStdString(), id);
             read && !id.empty()) {
             words.all.insert(read->begin(), read->end());
             words.byPack[id] = std::move(*read);

@@ -132,8 +132,8 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(QFileInfo::exists(mine) && app_->workspace.jobs().idle(), 30000);
         const std::string fault = app_->data().pack.faults[0].id, other = app_->data().pack.faults[1].id;
         const auto decide = [](Edit& edit, CaseId id, const std::string& of, Decision::Choice choice, int hours) {
-            return edit.decide(id, {of, choice, QStringLiteral("agreed"),
-                                    QDateTime::currentDateTimeUtc().addSecs(3600 * hours), {}});
+            return edit.decide(
+                id, {of, choice, QStringLiteral("agreed"), QDateTime::currentDateTimeUtc().addSecs(3600 * hours), {}});
         };
         QTemporaryDir away;
         const RepetitionPlace first = app_->workspace.place();
@@ -172,7 +172,8 @@ private slots:
         auto* questions = app_->find<QTreeWidget>("togetherQuestions");
         QTRY_VERIFY_WITH_TIMEOUT(questions->isVisible(), 30000);
         const QString said = app_->find<QLabel>("togetherSaid")->text();
-        QVERIFY2(said.contains(QStringLiteral("1 decision")) && said.contains(QStringLiteral("1 thing has changed on both")),
+        QVERIFY2(said.contains(QStringLiteral("1 decision")) &&
+                     said.contains(QStringLiteral("1 thing has changed on both")),
                  qPrintable(said));
         QCOMPARE(questions->topLevelItemCount(), 1);
         const QTreeWidgetItem* asked = questions->topLevelItem(0);

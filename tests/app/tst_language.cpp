@@ -161,7 +161,8 @@ private slots:
                 d.window->showPage(page);
                 QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
                 if (qEnvironmentVariableIsSet("MIRRORED_SHOTS"))
-                    d.window->grab().save(qEnvironmentVariable("MIRRORED_SHOTS") + u'/' + page + QStringLiteral(".png"));
+                    d.window->grab().save(qEnvironmentVariable("MIRRORED_SHOTS") + u'/' + page +
+                                          QStringLiteral(".png"));
                 for (const QWidget* widget : d.window->findChildren<QWidget*>()) {
                     if (!widget->isVisible() || qobject_cast<const QAbstractScrollArea*>(widget->parentWidget()) ||
                         !(qobject_cast<const QPushButton*>(widget) || qobject_cast<const QLineEdit*>(widget) ||
@@ -171,8 +172,7 @@ private slots:
                     for (const QWidget* p = widget->parentWidget(); p; p = p->parentWidget())
                         scrolled = scrolled || qobject_cast<const QAbstractScrollArea*>(p);
                     const QRect at(widget->mapTo(d.window.get(), QPoint()), widget->size());
-                    QVERIFY2(scrolled || d.window->rect().contains(at),
-                             qPrintable(page + u' ' + widget->objectName()));
+                    QVERIFY2(scrolled || d.window->rect().contains(at), qPrintable(page + u' ' + widget->objectName()));
                 }
             }
             QVERIFY(d.errors.isEmpty());

@@ -165,6 +165,9 @@ private slots:
     /// The demo of another version: a newer one is offered, and what was changed in this one stays.
     void aNewerDemoKeepsTheOneThatIsThere() {
         app_->step("start");
+        app_->click("openDemo");
+        QTRY_COMPARE(app_->window->currentPage(), QStringLiteral("athlete"));
+        app_->step("start");
         QVERIFY(!app_->find<QWidget>("newerDemo")->isVisible()); // it is this version's
         QVERIFY(!app_->find<QWidget>("demoOfBefore")->isVisible());
         QVERIFY(app_->workspace.apply(QStringLiteral("Goal"), [&](Edit& edit) {

@@ -78,8 +78,8 @@ private slots:
         QCOMPARE(on(schedule, "2026-12-20").competition, std::string("Cup"));
         QVERIFY(!on(schedule, "2026-12-20").noChange);
         QCOMPARE(schedule.conflicts.size(), 1U); // the retest on the 16th
-        QVERIFY(
-            QString::fromStdString(inEnglish(schedule.conflicts[0].what)).contains(QLatin1String("The retest falls into the 14")));
+        QVERIFY(QString::fromStdString(inEnglish(schedule.conflicts[0].what))
+                    .contains(QLatin1String("The retest falls into the 14")));
         QVERIFY(QString::fromStdString(inEnglish(schedule.conflicts[0].advice)).contains(QLatin1String("2026-12-06")));
     }
     void conflictsOfDates() {

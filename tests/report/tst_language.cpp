@@ -12,8 +12,8 @@
 #include "store/pack_language.h"
 #include "support/made_library.h"
 
-#include <QtTest>
 #include <QXmlStreamReader>
+#include <QtTest>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -130,8 +130,10 @@ private slots:
         const auto refused = [](const char* text) { return !readPackWords(text, "words.json", "a.pack").ok(); };
         QVERIFY(!refused(R"({"format": "riflesso-skill-words", "version": 1, "pack": "a.pack", "language": "de",
                              "texts": {"Knee": "Knie"}})"));
-        QVERIFY(refused(R"({"format": "riflesso-skill-words", "version": 1, "pack": "other", "language": "de", "texts": {}})"));
-        QVERIFY(refused(R"({"format": "riflesso-skill-words", "version": 1, "pack": "a.pack", "language": "de", "texts": []})"));
+        QVERIFY(refused(
+            R"({"format": "riflesso-skill-words", "version": 1, "pack": "other", "language": "de", "texts": {}})"));
+        QVERIFY(refused(
+            R"({"format": "riflesso-skill-words", "version": 1, "pack": "a.pack", "language": "de", "texts": []})"));
         QVERIFY(refused(R"({"format": "riflesso-skill-words", "version": 1, "pack": "a.pack", "language": "de",
                             "texts": {"Knee": 7}})"));
         QVERIFY(refused("nothing"));
@@ -161,9 +163,9 @@ private slots:
         QFile file(QStringLiteral(PACKS "/fencing_lunge.json"));
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QString text = QString::fromUtf8(file.readAll());
-        QVERIFY(made.library
-                    ->change(QStringLiteral("Pack"), [&](Edit& edit) { return edit.setPack(made.caseId, text); })
-                    .ok());
+        QVERIFY(
+            made.library->change(QStringLiteral("Pack"), [&](Edit& edit) { return edit.setPack(made.caseId, text); })
+                .ok());
         QCOMPARE(made.data().pack.title, std::string("Ausfall im Fechten"));
         QCOMPARE(*made.library->packText(made.caseId), text);
     }

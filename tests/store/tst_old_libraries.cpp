@@ -106,14 +106,16 @@ private slots:
         QCOMPARE(data.athlete.name, QStringLiteral("Ilka Sandrey"));
         QCOMPARE(data.loggedRepetitions(), std::size_t(35));
         QVERIFY(!data.uid.empty() && !data.athlete.uid.empty());
-        QCOMPARE(QFile::exists(file + QStringLiteral(".before-version-%1").arg(version + 1)), version < schemaVersion());
+        QCOMPARE(QFile::exists(file + QStringLiteral(".before-version-%1").arg(version + 1)),
+                 version < schemaVersion());
         // It can be worked in.
-        QVERIFY((*library)
-                    ->change(QStringLiteral("Decide"),
-                             [&](Edit& edit) {
-                                 return edit.decide(data.id, {data.pack.faults[0].id, Decision::Choice::Park, {}, {}, {}});
-                             })
-                    .ok());
+        QVERIFY(
+            (*library)
+                ->change(QStringLiteral("Decide"),
+                         [&](Edit& edit) {
+                             return edit.decide(data.id, {data.pack.faults[0].id, Decision::Choice::Park, {}, {}, {}});
+                         })
+                .ok());
         QVERIFY((*library)->undo().ok());
     }
 };

@@ -152,7 +152,7 @@ private slots:
         QVERIFY(!first.marks.at("left_knee").contains(71));
         QCOMPARE(first.result, std::string("miss"));
         QCOMPARE(first.felt, std::string("right")); // hers stays beside his
-        QCOMPARE(hers_->repetition(0).number, 3);    // a number that was free
+        QCOMPARE(hers_->repetition(0).number, 3);   // a number that was free
         QCOMPARE(hers_->repetition(0).events.at("contact").frame, 20.0);
         QCOMPARE(after.practice.size(), std::size_t(2));
         QVERIFY(choiceOf(*hers_, "bent") == Decision::Choice::Park);
@@ -210,7 +210,8 @@ private slots:
         for (const auto& [side, x] : {std::pair{hers_.get(), 100.0}, std::pair{his_.get(), 200.0}})
             side->change([&, side = side, x = x](Edit& edit) -> Result<void> {
                 for (int frame = 80; frame < 90; ++frame)
-                    if (auto done = edit.setMark(side->repetition(0).id, "left_hip", frame, {{x, 5}, 2, "analyst"}); !done)
+                    if (auto done = edit.setMark(side->repetition(0).id, "left_hip", frame, {{x, 5}, 2, "analyst"});
+                        !done)
                         return done;
                 return {};
             });
@@ -293,8 +294,12 @@ private slots:
                 return fault("", "no file");
             file.close();
             const auto made = edit.addClip(his_->data().sessions[0].id,
-                                           {QStringLiteral("New"), QStringLiteral("media/new.mp4"),
-                                            *fileHash(file.fileName()), 64, 48, {0, 0.1, 0.2}},
+                                           {QStringLiteral("New"),
+                                            QStringLiteral("media/new.mp4"),
+                                            *fileHash(file.fileName()),
+                                            64,
+                                            48,
+                                            {0, 0.1, 0.2}},
                                            {});
             return made ? Result<void>() : Result<void>(made.error());
         });
@@ -305,7 +310,9 @@ private slots:
     }
 
     void withoutACommonStateWhatDiffersIsAsked() {
-        his_->change([&](Edit& edit) { return edit.setMark(his_->repetition(0).id, "left_hip", 80, {{1, 1}, 2, "a"}); });
+        his_->change([&](Edit& edit) {
+            return edit.setMark(his_->repetition(0).id, "left_hip", 80, {{1, 1}, 2, "a"});
+        });
         decide(*his_, "bent", Decision::Choice::NotAFault, 10);
         QVERIFY(hers_->library->eraseClip(hers_->data().sessions.back().clips[0].id).ok()); // the states go with it
         QCOMPARE(hers_->library->exchanged(hers_->id)->size(), std::size_t(0));
@@ -354,15 +361,21 @@ private slots:
                             section.repetitions[static_cast<std::size_t>(pick(int(section.repetitions.size())))];
                         const std::string reason = std::to_string(pick(1000));
                         switch (pick(10)) {
-                        case 0: return edit.setMark(r.id, "left_hip", r.from + pick(4), {{double(pick(50)), 1}, 2, "a"});
-                        case 1: return edit.removeMark(r.id, "left_hip", r.from + pick(4));
-                        case 2: return edit.setEvent(r.id, "contact", {double(r.from + pick(5)), {}, "analyst", {}});
-                        case 3: return edit.setFelt(r.id, pick(2) ? "right" : "off");
-                        case 4: return edit.setBest(r.id, pick(2) == 1);
+                        case 0:
+                            return edit.setMark(r.id, "left_hip", r.from + pick(4), {{double(pick(50)), 1}, 2, "a"});
+                        case 1:
+                            return edit.removeMark(r.id, "left_hip", r.from + pick(4));
+                        case 2:
+                            return edit.setEvent(r.id, "contact", {double(r.from + pick(5)), {}, "analyst", {}});
+                        case 3:
+                            return edit.setFelt(r.id, pick(2) ? "right" : "off");
+                        case 4:
+                            return edit.setBest(r.id, pick(2) == 1);
                         case 5:
                             return pick(4) ? edit.setPosition(side->id, "how_low", pick(2) ? "lower" : "higher", {})
                                            : edit.setPosition(side->id, "how_low", {}, {});
-                        case 6: return edit.setCue(side->id, "d1", pick(3) ? QString::fromStdString(reason) : QString());
+                        case 6:
+                            return edit.setCue(side->id, "d1", pick(3) ? QString::fromStdString(reason) : QString());
                         case 7: {
                             PlanSettings plan = data.plan;
                             (pick(2) ? plan.homeworkMinutes : plan.noChangeDays) = pick(30);
@@ -376,7 +389,8 @@ private slots:
                             const auto made = edit.addRepetition(section.id, fresh);
                             return made ? Result<void>() : Result<void>(made.error());
                         }
-                        default: return section.repetitions.size() > 2 ? edit.removeRepetition(r.id) : Result<void>();
+                        default:
+                            return section.repetitions.size() > 2 ? edit.removeRepetition(r.id) : Result<void>();
                         }
                     });
             hers_->together(his_->out(QStringLiteral("his.riflesso")), pick(2) == 1);

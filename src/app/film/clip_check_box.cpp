@@ -84,8 +84,7 @@ QStringList measuredLines(const Clip& clip, const Section* section, const std::v
     lines << (gaps ? ClipCheckBox::tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
                    : ClipCheckBox::tr("no gaps between frames"));
     if (section && std::find(views.begin(), views.end(), section->view) == views.end())
-        lines << ClipCheckBox::tr("wrong view: this skill is judged from the %1")
-                     .arg(words::viewName(views.front()));
+        lines << ClipCheckBox::tr("wrong view: this skill is judged from the %1").arg(words::viewName(views.front()));
     if (section && typical > 0)
         lines << ClipCheckBox::tr("an event can be placed to about ± %1 s")
                      .arg(words::number(2 * eventUncertainty(typical / section->slowMotion, kDefaultMarkingFrames), 3));

@@ -492,10 +492,11 @@ void SectionPanel::showRepetition() {
             button->setFocusPolicy(Qt::TabFocus);
             connect(button, &QPushButton::clicked, this, [this, i] { setResult(static_cast<int>(i)); });
             // Three short ones in a row; more, or longer ones, in two columns.
-            const bool isWide = values.size() > 3 || std::any_of(values.begin(), values.end(), [](const auto& value) {
-                                    constexpr std::size_t kShort = 9;
-                                    return words::kept(value).size() > static_cast<qsizetype>(kShort);
-                                });
+            const bool isWide =
+                values.size() > 3 || std::any_of(values.begin(), values.end(), [this](const auto& value) {
+                    constexpr int kRoom = 46; // pixels in a third of the panel
+                    return fontMetrics().horizontalAdvance(words::kept(value)) > kRoom;
+                });
             const int columns = isWide ? 2 : 3;
             results_->addWidget(button, static_cast<int>(i) / columns, static_cast<int>(i) % columns);
         }

@@ -173,7 +173,8 @@ void FindingsPage::showList() {
         if (safety)
             notes << tr("caution, whatever the order");
         if (!finding.consequenceOf.empty())
-            notes << tr("follows from \"%1\"").arg(words::inSentence(words::text(pack.fault(finding.consequenceOf)->title)));
+            notes << tr("follows from \"%1\"")
+                         .arg(words::inSentence(words::text(pack.fault(finding.consequenceOf)->title)));
         else if (!finding.leadsTo.empty())
             notes << tr("leads to %1").arg(words::counted(finding.leadsTo.size(), tr("other"), tr("others")));
         if (!finding.present)

@@ -191,9 +191,9 @@ QString MarkPage::headline() const {
     if (!selected_.empty())
         next = tr("nudge %1 with the arrows, Esc to go on").arg(words::text(inWords(selected_)));
     else if (missing && !here)
-        next =
-            tr("go to \"%1\" and press E")
-                .arg(words::inSentence(words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title)));
+        next = tr("go to \"%1\" and press E")
+                   .arg(words::inSentence(
+                       words::text(pack.event(event_) ? pack.event(event_)->title : pack.events.front().title)));
     else if (proposed.doubtful)
         next = tr("look at what is doubtful with D, drag what is off, confirm with C");
     else if (proposed.marks + proposed.events)
@@ -343,7 +343,7 @@ void MarkPage::showFigure() {
     other_->refresh();
     if (again_->active()) {
         const EventDef* timed = pack.event(again_->task().event);
-        again_->showAsked(timed          ? tr("Go to \"%1\" and press E.").arg(words::inSentence(words::text(timed->title)))
+        again_->showAsked(timed ? tr("Go to \"%1\" and press E.").arg(words::inSentence(words::text(timed->title)))
                           : next.empty() ? tr("Go back to frame %1.").arg(again_->task().frame)
                                          : tr("Click the %1.").arg(words::text(inWords(next))));
     }

@@ -161,11 +161,11 @@ std::vector<MarkStrip::Chip> MarkStrip::chipsOf() const {
                     const QString before = session.isModel     ? section.performer.right(1)
                                            : repetition.sameAs ? words::text(toString(section.view)).left(1).toUpper()
                                                                : QString();
-                    const QString tip = session.isModel     ? section.performer
-                                        : repetition.sameAs ? tr("Repetition %1, %2 view")
-                                                                  .arg(repetition.number)
-                                                                  .arg(words::viewName(section.view))
-                                                            : tr("Repetition %1").arg(repetition.number);
+                    const QString tip =
+                        session.isModel ? section.performer
+                        : repetition.sameAs
+                            ? tr("Repetition %1, %2 view").arg(repetition.number).arg(words::viewName(section.view))
+                            : tr("Repetition %1").arg(repetition.number);
                     out.push_back({repetition.id, before + QString::number(repetition.number), tip, session.isModel});
                 }
             }

@@ -143,7 +143,8 @@ void ForecastBox::keep() {
         (data.plan.retest.isValid() ? tr("Written down on %1 for the retest on %2, from %3")
                                           .arg(words::date(today), words::date(data.plan.retest))
                                     : tr("Written down on %1 for the retest, from %2").arg(words::date(today)))
-            .arg(result ? words::inSentence(words::text(result->title)) : words::withU(*def, set->median, set->expandedU));
+            .arg(result ? words::inSentence(words::text(result->title))
+                        : words::withU(*def, set->median, set->expandedU));
     const CaseId caseId = data.id;
     workspace_.apply(tr("Write down a forecast"), [&](Edit& edit) { return edit.addBelief(caseId, forecast); });
 }

@@ -46,8 +46,9 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     language_->addItem(QStringLiteral("English"), QStringLiteral("en"));
     for (const QString& name : translatedInto(shareFolder()))
         language_->addItem(nameOf(QLocale(name)), name);
-    language_->setToolTip(tr("Of the window, the papers and the skills that have their words in it, from the next start "
-                             "on. What is missing stays English."));
+    language_->setToolTip(
+        tr("Of the window, the papers and the skills that have their words in it, from the next start "
+           "on. What is missing stays English."));
     form->addRow(tr("Language"), language_);
     numbers_ = new ChoiceBox;
     numbers_->setObjectName(QStringLiteral("numbersLanguage"));
@@ -55,7 +56,8 @@ SettingsPage::SettingsPage(Workspace& workspace, QWidget* parent) : Page(workspa
     for (const char* name : {"en_GB", "en_US", "cs_CZ", "da_DK", "de_DE", "es_ES", "fi_FI", "fr_FR", "it_IT", "nb_NO",
                              "nl_NL", "pl_PL", "pt_PT", "sv_SE"}) {
         const QLocale locale{QLatin1String(name)};
-        numbers_->addItem(QStringLiteral("%1, %2").arg(nameOf(locale), locale.toString(1.5, 'f', 1)), QLatin1String(name));
+        numbers_->addItem(QStringLiteral("%1, %2").arg(nameOf(locale), locale.toString(1.5, 'f', 1)),
+                          QLatin1String(name));
     }
     numbers_->setToolTip(tr("From the next start on. Files are always written with a decimal point."));
     form->addRow(tr("Language of dates and numbers"), numbers_);

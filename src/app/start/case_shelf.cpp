@@ -271,8 +271,8 @@ void CaseShelf::bringIn(const std::shared_ptr<CaseArchive>& archive) {
 }
 
 void CaseShelf::bringTogether() {
-    const auto done = together_->archive()->bringTogether(*workspace_.library(), copyHere_, together_->merge(),
-                                                          together_->answers());
+    const auto done =
+        together_->archive()->bringTogether(*workspace_.library(), copyHere_, together_->merge(), together_->answers());
     if (!done) {
         workspace_.say(words::text(done.error().sentence()), true);
         return;
@@ -280,9 +280,9 @@ void CaseShelf::bringTogether() {
     showTogether(false);
     workspace_.selectCase(copyHere_);
     if (done->leftOut > 0)
-        workspace_.say(tr("Brought together. %1 left as here: sections and repetitions would not fit.")
-                           .arg(words::counted(static_cast<std::size_t>(done->leftOut), tr("entry was"),
-                                               tr("entries were"))));
+        workspace_.say(
+            tr("Brought together. %1 left as here: sections and repetitions would not fit.")
+                .arg(words::counted(static_cast<std::size_t>(done->leftOut), tr("entry was"), tr("entries were"))));
     else
         workspace_.say(tr("Brought together: %1 came from there.")
                            .arg(words::counted(static_cast<std::size_t>(done->taken), tr("entry"), tr("entries"))));

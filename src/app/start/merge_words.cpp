@@ -236,8 +236,9 @@ QString sideInWords(const MergeQuestion& question, bool ofThere) {
     const Json value = Json::parse(text, nullptr, false);
     const auto parts = partsOf(question.first);
     if (question.why == Why::MarkedTwice || (parts[0] == "session" && parts.size() == 6))
-        return value.size() == 2 ? MergeWords::tr("frames %1 to %2").arg(value[0].dump().c_str(), value[1].dump().c_str())
-                                 : QString();
+        return value.size() == 2
+                   ? MergeWords::tr("frames %1 to %2").arg(value[0].dump().c_str(), value[1].dump().c_str())
+                   : QString();
     if (kindOf(question.first) == RowKind::Mark)
         return ofThere ? MergeWords::tr("as marked there") : MergeWords::tr("as marked here");
     if (parts[0] == "decision" || parts[0] == "position" || parts[0] == "target" || parts[0] == "override") {

@@ -73,9 +73,10 @@ StartPage::StartPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     newer_ = new QWidget;
     auto* newer = new QVBoxLayout(newer_);
     newer->setContentsMargins(0, 4, 0, 0);
-    newer->addWidget(label(tr("This version of the program has another demo. The one you have stays beside it, with all "
-                              "that you changed."),
-                           theme::kQuiet));
+    newer->addWidget(
+        label(tr("This version of the program has another demo. The one you have stays beside it, with all "
+                 "that you changed."),
+              theme::kQuiet));
     auto* makeNewer = new QPushButton(tr("Open the newer demo"));
     makeNewer->setObjectName(QStringLiteral("newerDemo"));
     newer->addWidget(makeNewer, 0, Qt::AlignLeft);
@@ -125,7 +126,8 @@ void StartPage::refresh() {
     own_->setVisible(workspace().isDemo() && !workspace().ownFolder().isEmpty());
     newer_->setVisible(newerDemoShips());
     const QStringList before = demosOfBefore();
-    before_->setVisible(!before.isEmpty() && !(workspace().library() && before.contains(workspace().library()->folder())));
+    before_->setVisible(!before.isEmpty() &&
+                        !(workspace().library() && before.contains(workspace().library()->folder())));
     before_->setToolTip(before.value(0));
     desk_->refresh();
     shelf_->refresh();

@@ -62,10 +62,11 @@ void TogetherBox::ask(const std::shared_ptr<CaseArchive>& archive, const CaseDat
     archive_ = archive;
     merge_ = std::make_unique<CaseMerge>(merge);
     const CaseData& there = archive->data();
-    QString text = tr("<b>%1, %2</b> is here already, and this is another copy of it. From there comes: %3. Changed only "
-                      "here, and kept: %4. Both journals are kept.")
-                       .arg(there.athlete.name.toHtmlEscaped(), there.title.toHtmlEscaped(),
-                            countsInWords(merge.fromThere), countsInWords(merge.onlyHere));
+    QString text =
+        tr("<b>%1, %2</b> is here already, and this is another copy of it. From there comes: %3. Changed only "
+           "here, and kept: %4. Both journals are kept.")
+            .arg(there.athlete.name.toHtmlEscaped(), there.title.toHtmlEscaped(), countsInWords(merge.fromThere),
+                 countsInWords(merge.onlyHere));
     if (!merge.knowsBefore)
         text += u' ' + tr("No state that both come from is known: what only one copy has is kept, and whatever differs "
                           "is asked.");

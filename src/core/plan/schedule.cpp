@@ -28,28 +28,43 @@ bool inWindow(Day date, const DatedTitle& competition, int noChangeDays) {
 namespace says {
 constexpr Phrase kWindow{"window", RIFLESSO_SAY("Sentence", "the %1 days without technique changes before %2 (%3)")};
 constexpr Phrase kStartInWindow{"start_in_window", RIFLESSO_SAY("Sentence", "The start of the plan falls into %1.")};
-constexpr Phrase kStartAfter{"start_after", RIFLESSO_SAY("Sentence", "Start after the competition, or accept it knowingly.")};
+constexpr Phrase kStartAfter{"start_after",
+                             RIFLESSO_SAY("Sentence", "Start after the competition, or accept it knowingly.")};
 constexpr Phrase kRetestInWindow{"retest_in_window", RIFLESSO_SAY("Sentence", "The retest falls into %1.")};
-constexpr Phrase kRetestBefore{"retest_before", RIFLESSO_SAY("Sentence", "Retest before %1, or after the competition.")};
+constexpr Phrase kRetestBefore{"retest_before",
+                               RIFLESSO_SAY("Sentence", "Retest before %1, or after the competition.")};
 constexpr Phrase kBetween{"between", RIFLESSO_SAY("Sentence", "%1 lies between start and retest.")};
-constexpr Phrase kPauses{"pauses", RIFLESSO_SAY("Sentence", "Practice pauses for it; expect old habits under pressure.")};
+constexpr Phrase kPauses{"pauses",
+                         RIFLESSO_SAY("Sentence", "Practice pauses for it; expect old habits under pressure.")};
 constexpr Phrase kRetestEarly{"retest_early", RIFLESSO_SAY("Sentence", "The retest comes before the plan has begun.")};
 constexpr Phrase kPutAfterStart{"put_after_start", RIFLESSO_SAY("Sentence", "Put the retest after the start.")};
-constexpr Phrase kRetentionEarly{"retention_early", RIFLESSO_SAY("Sentence", "The retention test comes before the retest.")};
+constexpr Phrase kRetentionEarly{"retention_early",
+                                 RIFLESSO_SAY("Sentence", "The retention test comes before the retest.")};
 constexpr Phrase kPutWeekAfter{"put_week_after", RIFLESSO_SAY("Sentence", "Put it a week or more after the retest.")};
-constexpr Phrase kRetentionSoon{"retention_soon", RIFLESSO_SAY("Sentence", "The retention test comes less than a week after the retest.")};
-constexpr Phrase kWaitWeek{"wait_week", RIFLESSO_SAY("Sentence", "What was practised last week still shows: wait a week or more.")};
-constexpr Phrase kNoSession{"no_session", RIFLESSO_SAY("Sentence", "No technique session is left between start and retest.")};
+constexpr Phrase kRetentionSoon{
+    "retention_soon", RIFLESSO_SAY("Sentence", "The retention test comes less than a week after the retest.")};
+constexpr Phrase kWaitWeek{"wait_week",
+                           RIFLESSO_SAY("Sentence", "What was practised last week still shows: wait a week or more.")};
+constexpr Phrase kNoSession{"no_session",
+                            RIFLESSO_SAY("Sentence", "No technique session is left between start and retest.")};
 constexpr Phrase kMoveRetest{"move_retest", RIFLESSO_SAY("Sentence", "Move the retest, or plan more.")};
-constexpr Phrase kTooMuchHome{"too_much_home", RIFLESSO_SAY("Sentence", "The starting drills ask for %1 minutes a day, the plan gives %2.")};
+constexpr Phrase kTooMuchHome{
+    "too_much_home", RIFLESSO_SAY("Sentence", "The starting drills ask for %1 minutes a day, the plan gives %2.")};
 constexpr Phrase kGiveMore{"give_more", RIFLESSO_SAY("Sentence", "Give more minutes, or only the main focus.")};
-constexpr Phrase kLittleWilling{"little_willing", RIFLESSO_SAY("Sentence", "The athlete is little willing to change, and the plan asks for much.")};
-constexpr Phrase kOneFault{"one_fault", RIFLESSO_SAY("Sentence", "One fault and at most 5 minutes a day; or talk first.")};
+constexpr Phrase kLittleWilling{
+    "little_willing", RIFLESSO_SAY("Sentence", "The athlete is little willing to change, and the plan asks for much.")};
+constexpr Phrase kOneFault{"one_fault",
+                           RIFLESSO_SAY("Sentence", "One fault and at most 5 minutes a day; or talk first.")};
 constexpr Phrase kRecall{"recall", RIFLESSO_SAY("Sentence", "The athlete says the cue and shows it once.")};
-constexpr Phrase kWarm{"warm", RIFLESSO_SAY("Sentence", "Warm up for the load to come, easy repetitions of the whole skill.")};
+constexpr Phrase kWarm{"warm",
+                       RIFLESSO_SAY("Sentence", "Warm up for the load to come, easy repetitions of the whole skill.")};
 constexpr Phrase kDrill{"drill", RIFLESSO_SAY("Sentence", "%1: %2")};
-constexpr Phrase kTest{"test", RIFLESSO_SAY("Sentence", "%1 repetitions, counted: 9 good and the next rung is near, 6 or fewer and it gets easier. Good: %2")};
-constexpr Phrase kClose{"close", RIFLESSO_SAY("Sentence", "One sentence from the athlete: what felt different. Homework named.")};
+constexpr Phrase kTest{
+    "test",
+    RIFLESSO_SAY("Sentence",
+                 "%1 repetitions, counted: 9 good and the next rung is near, 6 or fewer and it gets easier. Good: %2")};
+constexpr Phrase kClose{
+    "close", RIFLESSO_SAY("Sentence", "One sentence from the athlete: what felt different. Homework named.")};
 } // namespace says
 
 const DrillDef* startingDrill(const Focus& focus, const Pack& pack) {
@@ -89,8 +104,7 @@ void findConflicts(Schedule& out, const PlanTerms& terms, const std::vector<Date
         if (const DrillDef* drill = startingDrill(focus, pack))
             home += drill->dose.minutes;
     if (terms.homeworkMinutes > 0 && home > terms.homeworkMinutes)
-        add(terms.start,
-            says::kTooMuchHome(home, terms.homeworkMinutes), says::kGiveMore);
+        add(terms.start, says::kTooMuchHome(home, terms.homeworkMinutes), says::kGiveMore);
     if (terms.willingness < kWilling && (prescription.focus.size() > 1 || terms.homeworkMinutes > kUnwillingMinutes))
         add(terms.start, says::kLittleWilling, says::kOneFault);
     std::stable_sort(out.conflicts.begin(), out.conflicts.end(),
@@ -192,8 +206,7 @@ std::vector<LessonItem> lessonSheet(const Prescription& prescription, const Pack
         const DrillDef& other = *startingDrill(*minor, pack);
         out.push_back({Part::Minor, second, other.id, says::kDrill(other.title, other.cue)});
     }
-    out.push_back({Part::Test, kTestMin, start.id,
-                   says::kTest(kBlockLength, start.good)});
+    out.push_back({Part::Test, kTestMin, start.id, says::kTest(kBlockLength, start.good)});
     out.push_back({Part::Close, kCloseMin, {}, says::kClose});
     return out;
 }

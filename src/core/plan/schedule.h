@@ -33,9 +33,9 @@ struct ScheduledDay {
     std::string competition; ///< its title; empty for none
 };
 struct ScheduleConflict {
-    Day date;           ///< where it lies
-    Sentence what;      ///< "The retest falls into the 14 days without technique changes before …"
-    Sentence advice;    ///< what to do about it
+    Day date;        ///< where it lies
+    Sentence what;   ///< "The retest falls into the 14 days without technique changes before …"
+    Sentence advice; ///< what to do about it
 };
 struct Schedule {
     std::vector<ScheduledDay> days; ///< whole weeks from Monday: start to the last date, at most a year
