@@ -223,10 +223,10 @@ private slots:
                 "repetition,landmark,frame,x_px,y_px,sigma_px,source,hidden\n999,left_knee,1,1,1,1,,\n";
             break;
         case 9:
-            entry("case.json").bytes.replace("\"version\": 5", "\"version\": 6");
+            entry("case.json").bytes.replace("\"version\": 6", "\"version\": 7");
             break;
         case 10:
-            entry("case.json").bytes.replace("\"version\": 5", "\"version\": 5, \"virus\": 1");
+            entry("case.json").bytes.replace("\"version\": 6", "\"version\": 6, \"virus\": 1");
             break;
         case 11:
             entries.erase(entries.begin() + (&entry("pack.json") - entries.data()));

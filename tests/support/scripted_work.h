@@ -21,7 +21,7 @@ inline MadeLibrary beginWork(const QString& folder) {
 /// All of the case but its journal, whose lines carry the time of day, and the lasting ids, which are drawn.
 inline std::map<QString, QByteArray> contentOf(const Library& library) {
     auto files = caseToFiles(*library.loadCase({1}), *library.packText({1}), {}, {});
-    static const QRegularExpression kLasting(QStringLiteral("\"uid\": \"[0-9a-f]*\""));
+    static const QRegularExpression kLasting(QStringLiteral("\"(uid|changed)\": \"[^\"]*\""));
     QByteArray& text = files[QStringLiteral("case.json")];
     text = QString::fromUtf8(text).remove(kLasting).toUtf8();
     return files;
