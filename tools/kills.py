@@ -134,7 +134,7 @@ def writeOut():
 
 def film():
     out = room / "film.mp4"
-    interrupted("a film made", cli, "film", original, "--case", 1, "--kind", "repetition", "--out", out)
+    interrupted("a film made", cli, "film", original, "--case", 1, "--kind", "repetition", "--repetition", 1, "--out", out)
     if out.exists():
         subprocess.run(["ffprobe", "-v", "error", "-count_frames", out], check=True, stdout=subprocess.DEVNULL)
         out.unlink()
