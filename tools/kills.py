@@ -68,7 +68,7 @@ def interrupted(kind, *words):
     if process.returncode != -signal.SIGKILL:
         wrong(f"{kind} ended with {process.returncode}")
     killed[kind] = killed.get(kind, 0) + 1
-    took.setdefault(kind, usual)
+    took[kind] = usual if kind in finished else 1.2 * usual  # until it is known how long it takes
     return False
 
 
