@@ -4298,7 +4298,7 @@
     </message>
     <message>
         <source>Given on</source>
-        <translation>Gegeben am</translation>
+        <translation>Am</translation>
     </message>
     <message>
         <source>Consent given on</source>
@@ -4354,11 +4354,11 @@
     </message>
     <message>
         <source>To hand on</source>
-        <translation>Weiterzugeben</translation>
+        <translation>Erlaubt</translation>
     </message>
     <message>
         <source>papers, pictures</source>
-        <translation>Papiere, Bilder</translation>
+        <translation>Papiere</translation>
     </message>
 </context>
 <context>
@@ -11188,7 +11188,7 @@ Eingabe</translation>
     </message>
     <message>
         <source>assumed square on</source>
-        <translation>als rechtwinklig angenommen</translation>
+        <translation>wie rechtwinklig</translation>
     </message>
     <message>
         <source>How far the camera stands off square to the movement. What is seen is corrected for it, with a wider ±; beyond %1° nothing is measured. Until somebody says it, every ± allows for %2°.</source>
