@@ -69,7 +69,7 @@ struct CaseMerge {
 using PathOfClip = std::function<QString(const Clip&)>;
 struct Merged {
     int taken = 0,
-        leftOut = 0; ///< rows; left out: repetitions that lie in no section here, sections that would cut one
+        leftOut = 0; ///< rows; left out: what lies in no section, a lead that leads no more
 };
 /// Inside Library::change. `take`: rows that become as they are there, gone where they are not there.
 [[nodiscard]] Result<Merged> takeOver(Edit& edit, const std::set<RowKey>& take, const CaseData& here,

@@ -91,7 +91,7 @@ private:
             const RowKey key = keyOf(session, clip);
             set(key, plain(clip.title));
             for (const SpokenNote& note : clip.spoken)
-                set(below(key, {"spoken", sha(note.sound)}), true);
+                set(keyOf(key, note), true);
             std::map<int, Json> drawn;
             for (const DrawnNote& note : clip.drawn)
                 drawn[note.frame].push_back({toString(note.kind), drawnToText(note.points).toStdString()});
@@ -195,6 +195,7 @@ RowKey keyOf(const Session& session, const Clip& clip) {
 }
 RowKey keyOf(const RowKey& clip, const Section& section) { return below(clip, {"section", section.uid}); }
 RowKey keyOf(const RowKey& clip, const Repetition& repetition) { return below(clip, {"rep", repetition.uid}); }
+RowKey keyOf(const RowKey& clip, const SpokenNote& note) { return below(clip, {"spoken", sha(note.sound)}); }
 RowKey keyOf(const Belief& belief) {
     return keyOf({"belief", std::string(toString(belief.whose)), belief.measure, plain(belief.words),
                   belief.value ? Json(*belief.value).dump() : ""});

@@ -32,6 +32,7 @@ using CaseRows = std::map<RowKey, std::string>;
 [[nodiscard]] RowKey keyOf(const Session& session, const Clip& clip);
 [[nodiscard]] RowKey keyOf(const RowKey& clip, const Section& section);
 [[nodiscard]] RowKey keyOf(const RowKey& clip, const Repetition& repetition);
+[[nodiscard]] RowKey keyOf(const RowKey& clip, const SpokenNote& note);
 [[nodiscard]] RowKey keyOf(const Belief& belief);
 [[nodiscard]] RowKey keyOf(const Competition& competition);
 [[nodiscard]] RowKey keyOf(const PracticeBlock& block);

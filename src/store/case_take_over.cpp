@@ -2,8 +2,6 @@
 #include "store/edit.h"
 #include "store/stored_rows.h"
 
-#include <QCryptographicHash>
-
 #include <algorithm>
 
 // Rows of another copy of a case brought over into the one that is here.
@@ -174,12 +172,9 @@ private:
     }
 
     void notes(const RowKey& key, const Clip& mine, const Clip& theirs) {
-        const auto sound = [&](const SpokenNote& note) {
-            return key + "/spoken/" +
-                   QCryptographicHash::hash(note.sound, QCryptographicHash::Sha256).toHex().toStdString();
-        };
         exchange(
-            mine.spoken, theirs.spoken, sound, [&](const SpokenNote& note) { return edit_.removeSpokenNote(note.id); },
+            mine.spoken, theirs.spoken, [&](const SpokenNote& note) { return keyOf(key, note); },
+            [&](const SpokenNote& note) { return edit_.removeSpokenNote(note.id); },
             [&](const SpokenNote& note) -> Result<void> {
                 const auto added = edit_.addSpokenNote(mine.id, note.sound);
                 return added ? Result<void>() : Result<void>(added.error());

@@ -266,7 +266,7 @@ private slots:
         QCOMPARE(hers_->repetition(0).from, 12);
     }
 
-    void sectionsFollowUnlessTheyWouldCut() {
+    void sectionsFollow() {
         his_->change([&](Edit& edit) -> Result<void> {
             const auto made = edit.splitSection(his_->data().sessions[0].clips[0].sections[0], 110);
             return made ? Result<void>() : Result<void>(made.error());
@@ -341,7 +341,19 @@ private slots:
             return edit.addBelief(his_->id, {0, "knee", QStringLiteral("another"), 2, false, Guesser::Analyst});
         });
         hers_->together(his_->out(QStringLiteral("back.riflesso")), false);
+        const auto lockedOf = [](const Analyst& side) {
+            const CaseData data = side.data();
+            return std::count_if(data.beliefs.begin(), data.beliefs.end(), [](const Belief& b) { return b.locked; });
+        };
         QCOMPARE(hers_->data().beliefs.size(), std::size_t(3));
+        QCOMPARE(lockedOf(*hers_), 2);
+        // He locks his; hers, which is the same and open, is locked with it. What is locked here no copy opens again.
+        QVERIFY(his_->library->keep([&](Edit& edit) { return edit.lockBeliefs(his_->id); }).ok());
+        const QString before = hers_->out(QStringLiteral("open.riflesso"));
+        hers_->together(his_->out(QStringLiteral("locked.riflesso")), true);
+        QCOMPARE(lockedOf(*hers_), 3);
+        his_->together(before, true);
+        QCOMPARE(lockedOf(*his_), 3);
     }
 
     /// Whatever two people do: once each has brought in the other's, the second taking what it is asked, both have the
