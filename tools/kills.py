@@ -4,7 +4,9 @@
     tools/kills.py BUILD [TIMES [SEED]]
 
 Work on a copy of the demo library: a case brought in, two copies brought together, a case written out, a film made, a case
-worked on without a library, the window opened and closed. After each kill the library has to be sound and hold what it held
+worked on without a library, the window opened and closed; and, as the window's tests drive it (those that are built), a camera
+recorded, a sitting recorded while it is talked through, marks set, proposals and tracking under way, practice measured by a camera.
+After each kill the library has to be sound and hold what it held
 before or what the whole of the work gives, nothing between; a file under its last name has to be whole; and the same work,
 begun again, has to come to its end now and then. Says what was killed how often; the first thing that is wrong ends it.
 """
@@ -51,7 +53,7 @@ def fresh(name):
 killed, finished, took = {}, {}, {}
 
 
-def interrupted(kind, *words):
+def interrupted(kind, *words, env=env):
     """Runs it and kills it at a moment of its usual time; whether it had come to its end."""
     usual = took.get(kind, 3.0)
     begun = time.monotonic()
@@ -156,7 +158,63 @@ def openWindow():
     either(library, base, base, "the window opened")
 
 
+passing = room / "passing"  # where tests make their folders
+withDemo = {**env, "TMPDIR": str(passing), "DEMO_LIBRARY": str(original), "LC_ALL": "C.UTF-8"}
+SURE_S = 4.0  # of a recording: what is older has been written
+
+
+def readable(path):
+    return subprocess.run(["ffprobe", "-v", "error", "-select_streams", "v", "-show_entries", "stream=nb_read_frames",
+                           "-count_frames", "-of", "csv=p=0", path], capture_output=True, text=True).stdout.strip().isdigit()
+
+
+def driven(kind, program, *functions):
+    """What a test drives; every library that it had open is sound, its recordings can be read."""
+
+    def run_it():
+        shutil.rmtree(passing, ignore_errors=True)
+        passing.mkdir()
+        interrupted(kind, build / "tests" / program, *functions, env=withDemo)
+        for database in passing.rglob("library.sqlite"):
+            # It opens, also where it was only being made.
+            opened = subprocess.run([window, "--library", database.parent, "--shot", "athlete", room / "shot.png"], env=env,
+                                    capture_output=True, text=True)
+            if opened.returncode:
+                wrong(f"{kind}: the library does not open: {opened.stderr[-500:]}")
+            counts(database.parent)
+            for score in database.parent.glob("walk-throughs/*/score.jsonl"):
+                for line in score.read_text(errors="replace").splitlines()[:-1]:
+                    json.loads(line)  # only the last may be cut off
+        recordings = [r for place in ("media/*.mp4", "recordings/**/*.mp4", "take.mp4") for r in passing.glob(f"**/{place}")]
+        for recording in recordings:
+            whole_file = "recordings" not in recording.parts and recording.name != "take.mp4"
+            stat = recording.stat()
+            lasted = stat.st_mtime - (recorded_since(recording) or stat.st_mtime)
+            if (whole_file or lasted > SURE_S) and not readable(recording):
+                wrong(f"{kind}: {recording} cannot be read ({stat.st_size} bytes, {lasted:.1f} s)")
+        shutil.rmtree(passing, ignore_errors=True)
+
+    return run_it
+
+
+def recorded_since(path):
+    """When the file was made, where the file system knows it."""
+    told = subprocess.run(["stat", "-c", "%W", path], capture_output=True, text=True).stdout.strip()
+    return float(told) if told not in ("", "0", "-") else None
+
+
 kinds = [bringIn, together, writeOut, film, work, openWindow]
+for kind, program, *functions in [
+    ("a camera recorded", "media-tst_live_capture", "aKilledRecordingCanBeRead"),
+    ("a recording becomes a clip", "app-tst_film_picture", "aLiveCameraBecomesAClip", "aRecordingStaysWithItsSession"),
+    ("a sitting talked through", "app-tst_walk_through", "whatIsShownAndSaidIsKeptSecondBySecond"),
+    ("a clip marked with proposals", "app-tst_new_clip", "fromANewClipToCompleteMarks"),
+    ("practice measured by a camera", "app-tst_court", "theCameraEndsRepetitionsByItself", "filmsAreKeptOnlyWhereThatIsTicked"),
+]:
+    if (build / "tests" / program).exists():
+        kinds.append(driven(kind, program, *functions))
+    else:
+        print(f"{kind}: {program} is not built, left out")
 begun = time.monotonic()
 while sum(killed.values()) < times:
     dice.choice(kinds)()

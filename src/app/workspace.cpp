@@ -4,6 +4,7 @@
 #include "report/words.h"
 #include "takehome/walk_through.h"
 #include "work/case_assessment.h"
+#include "work/live_recordings.h"
 
 #include <QCoreApplication>
 #include <QDir>
@@ -105,18 +106,20 @@ Result<void> Workspace::openRecent() {
 Result<void> Workspace::eraseAthlete(AthleteId id) {
     QStringList sessions; // of all cases of this athlete: what was said over their films goes as well
     const auto cases = library_->cases();
-    if (cases && QDir(library_->folder() + QStringLiteral("/walk-throughs")).exists())
+    const QDir folder(library_->folder());
+    if (cases && (folder.exists(QStringLiteral("walk-throughs")) || folder.exists(QStringLiteral("recordings"))))
         for (const CaseEntry& entry : *cases)
             if (const auto data = library_->loadCase(entry.id); data && data->athlete.id == id)
                 for (const Session& session : data->sessions)
-                    if (!session.isModel)
-                        sessions << QString::fromStdString(session.uid);
+                    sessions << QString::fromStdString(session.uid);
     std::unique_ptr<Library> library = std::move(library_);
     close(); // the clips as well
     library_ = std::move(library);
     const auto erased = library_->eraseAthlete(id);
-    if (erased)
+    if (erased) {
         removeWalkThroughsOf(library_->folder(), sessions);
+        LiveRecordings::removeOf(library_->folder(), sessions);
+    }
     const auto opened = openRecent();
     return erased ? opened : erased;
 }
@@ -135,8 +138,10 @@ Result<void> Workspace::eraseSession(SessionId id) {
     const QString uid = session ? QString::fromStdString(session->uid) : QString();
     return eraseFromCase([&]() -> Result<void> {
         const auto erased = library_->eraseSession(id);
-        if (erased && !uid.isEmpty())
+        if (erased && !uid.isEmpty()) {
             removeWalkThroughsOf(library_->folder(), {uid});
+            LiveRecordings::removeOf(library_->folder(), {uid});
+        }
         return erased;
     });
 }

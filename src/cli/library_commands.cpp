@@ -73,8 +73,9 @@ Result<Json> demo(const Words& words) {
         return badInput("command line", "demo DIR", std::to_string(arguments->plain().size()) + " words");
     const QtLife qt;
     const QString folder = absolute(arguments->plain()[0]);
-    if (const auto built = buildDemoLibrary(folder, DemoSources::besideProgram(QCoreApplication::applicationDirPath()));
-        !built)
+    DemoSources sources = DemoSources::besideProgram(QCoreApplication::applicationDirPath());
+    sources.ready.clear(); // from its parts: it is how the one that is ready is made
+    if (const auto built = buildDemoLibrary(folder, sources); !built)
         return built.error();
     return Json{{"library", arguments->plain()[0]}};
 }

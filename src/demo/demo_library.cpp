@@ -6,6 +6,7 @@
 
 #include <QCryptographicHash>
 #include <QDir>
+#include <QDirIterator>
 #include <QFile>
 #include <QFileInfo>
 
@@ -78,7 +79,7 @@ QStringList earlierDemos(const QString& folder) {
 
 DemoSources DemoSources::besideProgram(const QString& programFolder) {
     const QString share = QDir::cleanPath(programFolder + QStringLiteral("/../share/riflesso"));
-    return {share + QStringLiteral("/demo"), share + QStringLiteral("/packs")};
+    return {share + QStringLiteral("/demo"), share + QStringLiteral("/packs"), share + QStringLiteral("/demo-library")};
 }
 
 namespace {
@@ -129,6 +130,22 @@ Result<void> buildIn(const QString& folder, const DemoSources& sources, const Go
     return (*library)->forgetUndo();
 }
 
+/// Copies the one that is ready; false: there is none of what ships, or it cannot be opened by this program.
+bool copyReady(const QString& folder, const DemoSources& sources, const GoOn& goOn) {
+    const QDir ready(sources.ready);
+    if (sources.ready.isEmpty() || editionOfDemo(sources.ready) != demoEdition(sources))
+        return false;
+    QDirIterator files(sources.ready, QDir::Files, QDirIterator::Subdirectories);
+    while (files.hasNext()) {
+        const QString name = ready.relativeFilePath(files.next()), to = folder + u'/' + name;
+        if (name.startsWith(QLatin1String("library.")) && name != QLatin1String("library.sqlite"))
+            continue; // of who has it open
+        if ((goOn && !goOn(0)) || !QDir().mkpath(QFileInfo(to).path()) || !QFile::copy(files.filePath(), to))
+            return false;
+    }
+    return QFileInfo::exists(folder + QStringLiteral("/library.sqlite")) && static_cast<bool>(Library::open(folder));
+}
+
 /// All of one folder into another; the library itself last, so that it is there only with its clips. A clip that lies
 /// there already stays: its name tells its content.
 Result<void> moveInto(const QString& from, const QString& to) {
@@ -157,6 +174,9 @@ Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources,
         return badInput(folder.toStdString(), "a folder without a library", "one that has a library");
     const QString making = QDir::cleanPath(folder) + QStringLiteral(".making");
     QDir(making).removeRecursively(); // of a build that was killed
+    if (copyReady(making, sources, goOn))
+        return moveInto(making, folder);
+    QDir(making).removeRecursively(); // of a copy that failed
     if (!QDir().mkpath(making))
         return fault(making.toStdString(), "the folder cannot be made");
     const auto built = buildIn(making, sources, goOn);

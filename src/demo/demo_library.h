@@ -15,12 +15,15 @@ namespace riflesso {
 /// Where the shipped clips, truth files and packs lie.
 struct DemoSources {
     QString clips, packs;
+    /// The demo library as it was made when the program was built; empty or not there: it is made from its parts.
+    QString ready = {};
     /// Beside the program: ../share/riflesso of the folder the program lies in.
     [[nodiscard]] static DemoSources besideProgram(const QString& programFolder);
 };
 
-/// Builds the demo library in a folder that has none. Clips are copied into its media folder. It is made beside it, in
-/// FOLDER.making, and put in its place when it is whole: a build that is stopped or killed leaves no library.
+/// Builds the demo library in a folder that has none: a copy of the one that is ready, if it is made of what ships and
+/// can be opened, or from its parts. Clips are copied into its media folder. It is made beside it, in FOLDER.making,
+/// and put in its place when it is whole: a build that is stopped or killed leaves no library.
 [[nodiscard]] Result<void> buildDemoLibrary(const QString& folder, const DemoSources& sources, const GoOn& goOn = {});
 /// What the demo that ships is made of, in one word: the same as long as nothing of it has changed.
 [[nodiscard]] QString demoEdition(const DemoSources& sources);

@@ -47,6 +47,19 @@ class TestFilmPicture : public QObject {
         return clips().size() == before + 1 ? clips().back().id : ClipId();
     }
 
+    [[nodiscard]] QString recordingsOf(const QString& session) const {
+        return app_->workspace.library()->folder() + QStringLiteral("/recordings/live/") + session;
+    }
+    [[nodiscard]] QString recordings() const {
+        return recordingsOf(QString::fromStdString(app_->data().sessions.front().uid));
+    }
+    [[nodiscard]] QAbstractButton* leftRecording(const char* what) const {
+        for (auto* each : app_->window->findChildren<QAbstractButton*>(QString::fromUtf8(what)))
+            if (each->isVisible())
+                return each;
+        return nullptr;
+    }
+
 private slots:
     void initTestCase() {
         // Half a white picture on black, with three knocks.
@@ -307,8 +320,80 @@ private slots:
         const Clip& taken = app_->data().sessions.front().clips.back();
         QVERIFY(taken.frames() > 10);
         QVERIFY(QFile::exists(taken.path) && taken.path.contains(QStringLiteral("/media/")));
+        QVERIFY(!QDir(recordings()).exists()); // it is a clip now
         app_->key(Qt::Key_Escape);
         QTRY_VERIFY(app_->find<QWidget>("filmStage")->isVisible());
+        QVERIFY(!leftRecording("takeRecording"));
+    }
+    void aRecordingThatWasCutOffIsTakenInOrDeleted() {
+        // As a program that was killed leaves it: the first part of a recording, without an end.
+        const QString file = recordings() + QStringLiteral("/2026-11-03_10-00-00-000.mp4");
+        QVERIFY(QDir().mkpath(recordings()));
+        QVERIFY(ffmpeg({QStringLiteral("-f"), QStringLiteral("lavfi"), QStringLiteral("-i"),
+                        QStringLiteral("testsrc=size=320x240:rate=30:duration=4"), QStringLiteral("-pix_fmt"),
+                        QStringLiteral("yuv420p"), QStringLiteral("-g"), QStringLiteral("30"),
+                        QStringLiteral("-movflags"), QStringLiteral("frag_keyframe+empty_moov"), file}));
+        QVERIFY(QFile::resize(file, QFileInfo(file).size() * 3 / 5));
+        QVERIFY(QFile::copy(file, recordings() + QStringLiteral("/2026-11-03_10-05-00-000.mp4")));
+        app_->window->page(QStringLiteral("film"))->refresh();
+        QTRY_VERIFY(leftRecording("takeRecording"));
+        const std::size_t before = app_->data().sessions.front().clips.size();
+        QTest::mouseClick(leftRecording("takeRecording"), Qt::LeftButton);
+        QTRY_COMPARE_WITH_TIMEOUT(app_->data().sessions.front().clips.size(), before + 1, 20000);
+        const Clip taken = app_->data().sessions.front().clips.back();
+        QVERIFY2(taken.frames() >= 30 && taken.frames() < 120, qPrintable(QString::number(taken.frames())));
+        QVERIFY(taken.path.contains(QStringLiteral("/media/")) && QFile::exists(taken.path));
+        QTRY_VERIFY(!QFile::exists(file));
+        // The other one: deleted when it was asked twice.
+        QTRY_COMPARE(app_->window->findChildren<QWidget*>(QStringLiteral("leftRecording")).size(), 1);
+        auto* remove = leftRecording("deleteRecording");
+        QVERIFY(remove);
+        QTest::mouseClick(remove, Qt::LeftButton);
+        QVERIFY(QDir(recordings()).exists());
+        QTest::mouseClick(remove, Qt::LeftButton);
+        QTRY_VERIFY(!leftRecording("takeRecording"));
+        QVERIFY(QDir(recordings()).entryList(QDir::Files).isEmpty());
+        // Killed between the clip in the library and the end of the recording: it is no second one.
+        QVERIFY(QDir().mkpath(recordings()));
+        const QString again = recordings() + u'/' + QFileInfo(taken.path).fileName();
+        QVERIFY(QFile::copy(taken.path, again));
+        app_->window->page(QStringLiteral("film"))->refresh();
+        QVERIFY(!leftRecording("takeRecording") && !QFile::exists(again) && QFile::exists(taken.path));
+        // One of the same name, but of something else, is not put over it.
+        QVERIFY(QDir().mkpath(recordings()));
+        QVERIFY(QFile::copy(QStringLiteral(DEMO_CLIPS "/ilka_slow.mp4"), again));
+        app_->window->page(QStringLiteral("film"))->refresh();
+        QTRY_VERIFY(leftRecording("takeRecording"));
+        QTest::mouseClick(leftRecording("takeRecording"), Qt::LeftButton);
+        QTRY_COMPARE_WITH_TIMEOUT(app_->data().sessions.front().clips.size(), before + 2, 20000);
+        QVERIFY(app_->data().sessions.front().clips.back().path != taken.path);
+        QTRY_VERIFY(!QFile::exists(again));
+    }
+    void aRecordingStaysWithItsSession() {
+        const SessionId first = app_->workspace.session();
+        app_->click("openLive");
+        auto* live = app_->window->findChild<LivePanel*>();
+        QTRY_VERIFY_WITH_TIMEOUT(!live->stage()->image().isNull(), 20000);
+        app_->key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(text("liveState").section(QStringLiteral(", "), 2).section(u' ', 0, 0).toInt() > 10,
+                                 20000);
+        SessionId second;
+        QVERIFY(app_->workspace.apply(QStringLiteral("Another day"), [&](Edit& edit) -> Result<void> {
+            const auto made = edit.addSession(app_->data().id, QDate(2026, 11, 10), QStringLiteral("Second"), false);
+            if (made)
+                second = *made;
+            return made ? Result<void>() : Result<void>(made.error());
+        }));
+        app_->workspace.selectSession(second); // the analyst goes to another session while it runs
+        const std::size_t before = app_->data().session(first)->clips.size();
+        live->toggleRecording();
+        QTRY_COMPARE_WITH_TIMEOUT(app_->data().session(first)->clips.size(), before + 1, 20000);
+        QVERIFY(app_->data().session(second)->clips.empty());
+        // What is left of a session goes with it.
+        const QString folder = recordingsOf(QString::fromStdString(app_->data().session(second)->uid));
+        QVERIFY(QDir().mkpath(folder));
+        QVERIFY(app_->workspace.eraseSession(second));
+        QVERIFY(!QDir(folder).exists());
     }
     void whatWasSomeSecondsAgo() {
         DelayedPictures pictures(3);

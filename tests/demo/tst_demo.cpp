@@ -408,6 +408,36 @@ private slots:
         const auto library = Library::open(dir.path());
         QCOMPARE((*library)->verify()->clips, 26);
     }
+    void theOneThatIsReadyIsCopied() {
+        const QTemporaryDir dir;
+        const QString ready = dir.filePath(QStringLiteral("ready"));
+        QVERIFY(test::copyLibrary(dir_.path(), ready));
+        {
+            auto library = Library::open(ready); // so that the two can be told apart
+            QVERIFY((*library)->change(QStringLiteral("Told apart"), [&](Edit& edit) { return edit.removeClip({1}); }));
+        }
+        DemoSources with = sources();
+        with.ready = ready;
+        const auto clipsOf = [&](const char* name) {
+            const QString folder = dir.filePath(QString::fromUtf8(name));
+            // Making it from its parts is stopped at once: a copy says nothing of a share.
+            if (const auto built = buildDemoLibrary(folder, with, [](double share) { return share <= 0; }); !built)
+                return built.error().kind == Error::Kind::Cancelled ? 0 : -1;
+            const auto told = (*Library::open(folder, Library::Mode::ReadOnly))->verify();
+            return told->missingMedia.isEmpty() && editionOfDemo(folder) == demoEdition(with) ? told->clips : -2;
+        };
+        const QString edition = ready + QStringLiteral("/demo-edition");
+        QCOMPARE(clipsOf("without its edition"), 0); // made from its parts
+        QFile file(edition);
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(demoEdition(with).toUtf8()) > 0);
+        file.close();
+        QCOMPARE(clipsOf("copied"), 25);
+        // One that this program cannot open, or that is not whole, is not taken.
+        QVERIFY(QFile::resize(ready + QStringLiteral("/library.sqlite"), 5000));
+        QCOMPARE(clipsOf("spoiled"), 0);
+        QVERIFY(QFile::remove(ready + QStringLiteral("/library.sqlite")));
+        QCOMPARE(clipsOf("not whole"), 0);
+    }
     void missingSourcesAreNamed() {
         QTemporaryDir dir;
         const auto built =

@@ -45,6 +45,9 @@ if [ -n "$deb" ]; then
     # Everything it ships is found from where it is installed.
     "$work/root/usr/bin/riflesso-cli" demo "$work/demo" >/dev/null
     "$work/root/usr/bin/riflesso-cli" verify "$work/demo" >/dev/null
+    # The demo that is ready is whole, its clips those that ship.
+    cp -rL "$work/root/usr/share/riflesso/demo-library" "$work/ready"
+    "$work/root/usr/bin/riflesso-cli" verify "$work/ready" >/dev/null
     [ -s "$work/root/usr/share/riflesso/guide/guide.md" ] && [ -s "$work/root/usr/share/riflesso/guide/screenshots/mark.png" ]
     [ -s "$work/root/usr/share/icons/hicolor/512x512/apps/org.riflesso.Riflesso.png" ]
 fi

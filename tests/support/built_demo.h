@@ -16,8 +16,7 @@ inline QString builtDemo() {
 
 /// false when a file could not be copied.
 [[nodiscard]] inline bool copyLibrary(const QString& from, const QString& into) {
-    bool good = QDir().mkpath(into + QStringLiteral("/media")) &&
-                QFile::copy(from + QStringLiteral("/library.sqlite"), into + QStringLiteral("/library.sqlite"));
+    bool good = QDir().mkpath(into + QStringLiteral("/media"));
     for (const QString& clip : QDir(from + QStringLiteral("/media")).entryList(QDir::Files))
         good = QFile::copy(from + QStringLiteral("/media/") + clip, into + QStringLiteral("/media/") + clip) && good;
     const QString walks = QStringLiteral("/walk-throughs");
@@ -26,7 +25,8 @@ inline QString builtDemo() {
             const QString name = walks + u'/' + walk + u'/' + file;
             good = QDir().mkpath(into + walks + u'/' + walk) && QFile::copy(from + name, into + name) && good;
         }
-    return good;
+    // Last: it is a library when all of it is there.
+    return good && QFile::copy(from + QStringLiteral("/library.sqlite"), into + QStringLiteral("/library.sqlite"));
 }
 
 } // namespace riflesso::test

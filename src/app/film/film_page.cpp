@@ -1,5 +1,6 @@
 #include "app/film/film_page.h"
 
+#include "app/film/left_recordings_box.h"
 #include "app/film/length_bar.h"
 #include "app/film/picture_bar.h"
 #include "app/film/repetition_finder.h"
@@ -325,6 +326,7 @@ void FilmPage::leaveAll() {
 
 void FilmPage::forget() {
     player_->stop();
+    left_->forget(live_ ? live_->recordingTo() : QString());
     picture_->leave();
     cutStart_.reset();
     timeline_->setCutStart({});

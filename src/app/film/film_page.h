@@ -15,6 +15,7 @@ class QStackedWidget;
 namespace riflesso {
 
 class CapturePlanner;
+class LeftRecordingsBox;
 class LengthBar;
 class LivePanel;
 class PictureBar;
@@ -33,6 +34,8 @@ public:
     void forget() override;
     /// Reads the clips in a job and adds them to the chosen session.
     void addClips(const QStringList& paths);
+    /// A recording of LiveRecordings, into the session it was made for; left where it is if that is not in this case.
+    void addRecording(const QString& path);
 
 public slots:
     /// "add:PATH\nPATH": adds clips.
@@ -50,6 +53,8 @@ private:
     [[nodiscard]] const Clip* clip() const;
     [[nodiscard]] const Section* section() const;
     void chooseClip(ClipId id);
+    /// Into this session; `then` is called when all were read, whatever came of it.
+    void readInto(SessionId session, const QStringList& paths, std::function<void()> then);
     void goToFrame(int frame);
     void togglePlay();
     void cut();
@@ -82,6 +87,7 @@ private:
     QWidget* stageSide_;
     CapturePlanner* planner_ = nullptr; ///< made when first wanted
     LivePanel* live_ = nullptr;
+    LeftRecordingsBox* left_;
     QLabel* filming_;
     SoundPlayer* sound_;
     QLabel* time_;

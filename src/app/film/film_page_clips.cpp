@@ -1,6 +1,7 @@
 #include "app/film/film_page.h"
 
 #include "app/film/capture_planner.h"
+#include "app/film/left_recordings_box.h"
 #include "app/film/picture_bar.h"
 #include "app/film/section_panel.h"
 #include "app/theme.h"
@@ -8,6 +9,7 @@
 #include "core/judge/filming_list.h"
 #include "report/words.h"
 #include "work/clip_files.h"
+#include "work/live_recordings.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -15,6 +17,7 @@
 #include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
+#include <QScopeGuard>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -37,6 +40,9 @@ QWidget* FilmPage::buildClips() {
     list_->setFocusPolicy(Qt::TabFocus);
     list_->setAccessibleName(tr("Clips of the session"));
     layout->addWidget(list_, 1);
+    left_ = new LeftRecordingsBox(workspace(), this);
+    layout->addWidget(left_);
+    connect(left_, &LeftRecordingsBox::wanted, this, &FilmPage::addRecording);
     auto* add = new QPushButton(tr("Add a clip…"));
     add->setObjectName(QStringLiteral("addClip"));
     add->setToolTip(tr("Or drop files anywhere in the window."));
@@ -105,7 +111,8 @@ void FilmPage::planCamera() {
 }
 
 void FilmPage::openLive() {
-    if (!workspace().session()) {
+    const Session* session = workspace().data().session(workspace().session());
+    if (!session) {
         workspace().say(tr("Choose or add a session on the Athlete page first."), true);
         return;
     }
@@ -116,11 +123,12 @@ void FilmPage::openLive() {
         connect(live_, &LivePanel::left, this, &FilmPage::backToClip);
         connect(live_, &LivePanel::said, this,
                 [this](const QString& text, bool isError) { workspace().say(text, isError); });
-        connect(live_, &LivePanel::recorded, this, [this](const QString& path) { addClips({path}); });
+        connect(live_, &LivePanel::begun, this, [this](const QString& path) { left_->setBusy(path, true); });
+        connect(live_, &LivePanel::recorded, this, &FilmPage::addRecording);
     }
     middle_->setCurrentWidget(live_);
     side_->hide();
-    live_->start(QDir(workspace().library()->folder()).absoluteFilePath(QStringLiteral("media")));
+    live_->start(LiveRecordings(workspace().library()->folder(), *session).folder());
     setFocus();
     emit headlineChanged();
 }
@@ -146,6 +154,7 @@ void FilmPage::showClips() {
     QList<ClipId> have;
     for (int i = 0; i < list_->count(); ++i)
         have.append(ClipId{list_->item(i)->data(Qt::UserRole).toLongLong()});
+    left_->show(workspace().data().session(workspace().session()));
     if (have != wanted) {
         list_->clear();
         for (const ClipId id : wanted) {
@@ -226,7 +235,35 @@ void FilmPage::addClips(const QStringList& paths) {
         workspace().say(tr("Choose or add a session on the Athlete page first."), true);
         return;
     }
-    const SessionId session = workspace().session();
+    readInto(workspace().session(), paths, [] {});
+}
+
+void FilmPage::addRecording(const QString& path) {
+    left_->setBusy(path, false);
+    const std::string uid = QFileInfo(path).dir().dirName().toStdString();
+    const Session* made = nullptr; // somebody else may have been chosen while it was made
+    for (const Session& session : workspace().data().sessions)
+        if (session.uid == uid)
+            made = &session;
+    if (!made) {
+        workspace().say(tr("The recording stays with the session it was made for; it is taken in on that Film page."));
+        return;
+    }
+    const LiveRecordings recordings(workspace().library()->folder(), *made);
+    const auto kept = recordings.putAmongClips(path);
+    if (!kept) {
+        workspace().say(words::text(kept.error().sentence()), true);
+        return;
+    }
+    left_->setBusy(path, true);
+    readInto(made->id, {*kept}, [this, path, kept = *kept] {
+        if (workspace().hasCase() && LiveRecordings::isClip(workspace().data(), kept))
+            LiveRecordings::taken(path);
+        left_->setBusy(path, false);
+    });
+}
+
+void FilmPage::readInto(SessionId session, const QStringList& paths, std::function<void()> then) {
     // A long clip takes seconds to be read; its first picture does not.
     const QString first = QFileInfo(paths.front()).absoluteFilePath();
     workspace().start<Picture>(
@@ -246,7 +283,8 @@ void FilmPage::addClips(const QStringList& paths) {
         [paths](JobControl& control) {
             return describeClips(paths, [&](double share) { return control.goOn(share); });
         },
-        [this, session](Result<std::vector<Result<NewClip>>> result) {
+        [this, session, then = std::move(then)](Result<std::vector<Result<NewClip>>> result) {
+            const auto done = qScopeGuard(then);
             if (!result) {
                 if (result.error().kind != Error::Kind::Cancelled)
                     workspace().say(words::text(result.error().sentence()), true);

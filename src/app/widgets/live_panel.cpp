@@ -177,13 +177,14 @@ void LivePanel::toggleRecording() {
         return;
     if (!recording()) {
         const QString path = QDir(folder_).absoluteFilePath(
-            QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd_HH-mm-ss")) + QStringLiteral(".mp4"));
+            QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd_HH-mm-ss-zzz")) + QStringLiteral(".mp4"));
         QDir().mkpath(folder_);
         if (const auto begun = camera_->record(path.toStdString()); !begun) {
             emit said(words::text(begun.error().sentence()), true);
             return;
         }
         recordingTo_ = path;
+        emit begun(path);
         recordedFor_.start();
         record_->setText(tr("Stop (Space)"));
         return;
@@ -192,8 +193,11 @@ void LivePanel::toggleRecording() {
     record_->setText(tr("Record (Space)"));
     const auto count = camera_->stopRecording();
     if (!count) {
-        QFile::remove(path);
         emit said(words::text(count.error().sentence()), true);
+        if (count.error().kind == Error::Kind::BadInput)
+            QFile::remove(path); // no picture came
+        else
+            emit recorded(path); // up to where it could be written
         return;
     }
     emit said(tr("Recorded %1.").arg(words::counted(static_cast<std::size_t>(*count), tr("picture"), tr("pictures"))),

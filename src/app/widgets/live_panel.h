@@ -49,9 +49,12 @@ public:
     void stop();
     void toggleRecording();
     [[nodiscard]] bool recording() const { return !recordingTo_.isEmpty(); }
+    /// The file; empty where nothing is recorded.
+    [[nodiscard]] const QString& recordingTo() const { return recordingTo_; }
     [[nodiscard]] StageView* stage() const { return stage_; }
 
 signals:
+    void begun(const QString& path);    ///< a recording
     void recorded(const QString& path); ///< a clip
     void left();
     void said(const QString& text, bool isError);
