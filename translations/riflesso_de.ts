@@ -264,6 +264,97 @@
     </message>
 </context>
 <context>
+    <name>LandmarkAfterArticle</name>
+    <message>
+        <source>left eye</source>
+        <translation>linke Auge</translation>
+    </message>
+    <message>
+        <source>right eye</source>
+        <translation>rechte Auge</translation>
+    </message>
+    <message>
+        <source>left ear</source>
+        <translation>linke Ohr</translation>
+    </message>
+    <message>
+        <source>right ear</source>
+        <translation>rechte Ohr</translation>
+    </message>
+    <message>
+        <source>left shoulder</source>
+        <translation>linke Schulter</translation>
+    </message>
+    <message>
+        <source>right shoulder</source>
+        <translation>rechte Schulter</translation>
+    </message>
+    <message>
+        <source>left elbow</source>
+        <translation>linke Ellbogen</translation>
+    </message>
+    <message>
+        <source>right elbow</source>
+        <translation>rechte Ellbogen</translation>
+    </message>
+    <message>
+        <source>left wrist</source>
+        <translation>linke Handgelenk</translation>
+    </message>
+    <message>
+        <source>right wrist</source>
+        <translation>rechte Handgelenk</translation>
+    </message>
+    <message>
+        <source>left hand</source>
+        <translation>linke Hand</translation>
+    </message>
+    <message>
+        <source>right hand</source>
+        <translation>rechte Hand</translation>
+    </message>
+    <message>
+        <source>left hip</source>
+        <translation>linke Hüfte</translation>
+    </message>
+    <message>
+        <source>right hip</source>
+        <translation>rechte Hüfte</translation>
+    </message>
+    <message>
+        <source>left knee</source>
+        <translation>linke Knie</translation>
+    </message>
+    <message>
+        <source>right knee</source>
+        <translation>rechte Knie</translation>
+    </message>
+    <message>
+        <source>left ankle</source>
+        <translation>linke Sprunggelenk</translation>
+    </message>
+    <message>
+        <source>right ankle</source>
+        <translation>rechte Sprunggelenk</translation>
+    </message>
+    <message>
+        <source>left heel</source>
+        <translation>linke Ferse</translation>
+    </message>
+    <message>
+        <source>right heel</source>
+        <translation>rechte Ferse</translation>
+    </message>
+    <message>
+        <source>left toe</source>
+        <translation>linke Zehe</translation>
+    </message>
+    <message>
+        <source>right toe</source>
+        <translation>rechte Zehe</translation>
+    </message>
+</context>
+<context>
     <name>Report</name>
     <message>
         <source>Model</source>
@@ -499,7 +590,7 @@
     </message>
     <message>
         <source>ranges of the skill pack</source>
-        <translation>Bereiche des Fertigkeitspakets</translation>
+        <translation>Bereichen des Fertigkeitspakets</translation>
     </message>
     <message>
         <source>%1, %2 repetitions</source>
@@ -1332,6 +1423,14 @@
     <message>
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>Proposed by the program and confirmed by nobody yet: %1 marks, %2 key events.</source>
+        <translation>Vom Programm vorgeschlagen und noch von niemandem bestätigt: %1 Marken, %2 Schlüsselereignisse.</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>„%1“</translation>
     </message>
 </context>
 <context>
@@ -5055,6 +5154,20 @@
         <source>repetitions</source>
         <translation>Wiederholungen</translation>
     </message>
+    <message>
+        <source>repetition</source>
+        <comment>beside Film, little room</comment>
+        <translation>Wdh.</translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <comment>beside Film, little room</comment>
+        <translation>Wdh.</translation>
+    </message>
+    <message>
+        <source>The recording stays with the session it was made for; it is taken in on that Film page.</source>
+        <translation>Die Aufnahme bleibt bei der Sitzung, für die sie gemacht wurde; dort wird sie auf der Seite Film übernommen.</translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FilmPanel</name>
@@ -5857,7 +5970,7 @@
     </message>
     <message>
         <source>no consent</source>
-        <translation>keine Einwilligung</translation>
+        <translation>nicht erlaubt</translation>
     </message>
     <message>
         <source>is being made</source>
@@ -6041,7 +6154,7 @@
     </message>
     <message>
         <source>Cover others, where a box is drawn over them</source>
-        <translation>Andere verdecken, wo ein Kasten über sie gezogen ist</translation>
+        <translation>Andere verdecken, wo ein Kasten sie umgibt</translation>
     </message>
     <message>
         <source>cut here</source>
@@ -6496,6 +6609,25 @@
     <message>
         <source>three of four</source>
         <translation>drei von vier</translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LeftRecordingsBox</name>
+    <message>
+        <source>&lt;b&gt;Cut off&lt;/b&gt;&lt;br&gt;A recording of %1, %2, is not yet a clip: the program was ended.</source>
+        <translation>&lt;b&gt;Abgebrochen&lt;/b&gt;&lt;br&gt;Eine Aufnahme vom %1, %2, ist noch kein Clip: das Programm wurde beendet.</translation>
+    </message>
+    <message>
+        <source>Take it in</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>Delete…</source>
+        <translation>Löschen…</translation>
+    </message>
+    <message>
+        <source>For good?</source>
+        <translation>Endgültig?</translation>
     </message>
 </context>
 <context>
@@ -7205,7 +7337,7 @@
     </message>
     <message>
         <source>Next: &lt;b&gt;%1&lt;/b&gt;</source>
-        <translation>Als Nächstes: &lt;b&gt;%1&lt;/b&gt;</translation>
+        <translation>Weiter: &lt;b&gt;%1&lt;/b&gt;</translation>
     </message>
     <message>
         <source>No measure is taken at this event.</source>

@@ -264,6 +264,97 @@
     </message>
 </context>
 <context>
+    <name>LandmarkAfterArticle</name>
+    <message>
+        <source>left eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right shoulder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right elbow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right wrist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right hip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right knee</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right ankle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left heel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right heel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right toe</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Report</name>
     <message>
         <source>Model</source>
@@ -1331,6 +1422,14 @@
     </message>
     <message>
         <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposed by the program and confirmed by nobody yet: %1 marks, %2 key events.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1”</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5055,6 +5154,20 @@
         <source>repetitions</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>repetition</source>
+        <comment>beside Film, little room</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <comment>beside Film, little room</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recording stays with the session it was made for; it is taken in on that Film page.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::FilmPanel</name>
@@ -6495,6 +6608,25 @@
     <name>riflesso::LearningView</name>
     <message>
         <source>three of four</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>riflesso::LeftRecordingsBox</name>
+    <message>
+        <source>&lt;b&gt;Cut off&lt;/b&gt;&lt;br&gt;A recording of %1, %2, is not yet a clip: the program was ended.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For good?</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -17,6 +17,8 @@ QString& spoken() {
 }
 } // namespace
 
+const QString& spokenLanguage() { return spoken(); }
+
 bool nounsHaveCapitals() { return spoken() == QLatin1String("de"); }
 
 QString shareFolder() {
@@ -37,6 +39,11 @@ QString languageOf(const QString& chosen) {
     // What the person reads, which need not be what the machine counts in.
     const QStringList wanted = QLocale::system().uiLanguages();
     return (wanted.isEmpty() ? QLocale::system().name() : wanted.front()).section(u'-', 0, 0).section(u'_', 0, 0);
+}
+
+QString datePattern() {
+    const bool dot = QLocale().dateFormat(QLocale::LongFormat).contains(QStringLiteral("d. "));
+    return dot ? QStringLiteral("d. MMM yyyy") : QStringLiteral("d MMM yyyy");
 }
 
 void speak(const QString& language, const QString& share) {

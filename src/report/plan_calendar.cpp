@@ -16,7 +16,7 @@ QString sessionText(const CaseData& data, const Prescription& prescription) {
             if (const DrillDef* drill = rung.startHere ? data.pack.drill(rung.drill) : nullptr)
                 lines << QStringLiteral("%1: %2. %3")
                              .arg(words::text(data.pack.fault(focus.fault)->title), words::text(drill->title),
-                                  words::text(withSides(drill->cue, sides)));
+                                  words::said(drill->cue, sides));
     lines << Report::tr("Stop on pain and ask a licensed professional.");
     return lines.join(u'\n');
 }

@@ -7,6 +7,7 @@
 #include "report/report_text.h"
 #include "report/words.h"
 #include "work/case_assessment.h"
+#include "work/proposals.h"
 
 #include <QRegularExpression>
 
@@ -47,7 +48,7 @@ std::vector<LessonLine> lessonLines(const CaseData& data, const Prescription& pr
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
     std::vector<LessonLine> out;
     for (const LessonItem& item : lessonSheet(prescription, data.pack, kLessonMinutes))
-        out.push_back({item.minutes, words::text(withSides(words::text(item.what).toStdString(), sides))});
+        out.push_back({item.minutes, words::said(words::text(item.what).toStdString(), sides)});
     return out;
 }
 
@@ -98,6 +99,25 @@ QStringList chosenWays(const CaseData& data) {
         }
     return out;
 }
+
+namespace {
+/// That numbers rest on marks nobody has confirmed; empty where none do.
+QString unconfirmedText(const Session& session) {
+    int marks = 0, events = 0;
+    for (const Clip& clip : session.clips)
+        for (const Section& section : clip.sections)
+            for (const Repetition& repetition : section.repetitions) {
+                const OpenProposals open = openProposals(repetition);
+                marks += open.marks;
+                events += open.events;
+            }
+    return marks + events == 0 ? QString()
+                               : Report::tr("Proposed by the program and confirmed by nobody yet: %1 marks, %2 key "
+                                            "events.")
+                                     .arg(marks)
+                                     .arg(events);
+}
+} // namespace
 
 ReportContent composeReport(const ReportSubject& subject) {
     const CaseData& data = subject.data;
@@ -170,7 +190,7 @@ ReportContent composeReport(const ReportSubject& subject) {
         out.findings.push_back(std::move(entry));
     }
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
-    const auto said = [&](const std::string& cue) { return text(withSides(cue, sides)); };
+    const auto said = [&](const std::string& cue) { return words::said(cue, sides); };
     for (const Focus& focus : a.prescription.focus) {
         ReportContent::Ladder ladder{text(pack.fault(focus.fault)->title), focus.main, {}};
         for (const Rung& rung : focus.rungs) {
@@ -225,12 +245,12 @@ ReportContent composeReport(const ReportSubject& subject) {
         const SetDeviation* set = a.deviation(belief.measure);
         if (!def || !belief.locked)
             continue;
-        QString line = QStringLiteral("%1: %2 \"%3\"")
+        QString line = QStringLiteral("%1: %2 %3")
                            .arg(text(def->title),
                                 belief.whose == Guesser::Analyst    ? Report::tr("the analyst's first guess")
                                 : belief.whose == Guesser::Forecast ? Report::tr("forecast")
                                                                     : Report::tr("believed"),
-                                belief.words);
+                                words::quoted(belief.words));
         if (belief.value)
             line += Report::tr(", about %1").arg(words::named(*def, *belief.value));
         if (set && belief.whose != Guesser::Forecast) // that is measured by the retest
@@ -242,6 +262,8 @@ ReportContent composeReport(const ReportSubject& subject) {
                "Numbers are medians ± expanded uncertainty (2u). School of ranking: %1. Low-pass cutoff %2 Hz%3.")
                .arg(words::schoolName(a.school), words::number(a.cutoff.hz, 1),
                     a.cutoff.byDefault ? Report::tr(" (by default: no run was long enough)") : QString());
+    if (const QString open = session ? unconfirmedText(*session) : QString(); !open.isEmpty())
+        out.remarks << open;
     out.remarks << words::positionEffects(pack, a);
     if (holds(a.assumed, "bearing"))
         out.remarks << words::assumedSquare();

@@ -1,5 +1,6 @@
 #include "report/paper_html.h"
 #include "report/report_text.h"
+#include "report/words.h"
 
 #include <QPainter>
 
@@ -123,7 +124,7 @@ void writeAthletePage(HtmlPieces& p) {
         p.line(finding->title, kText);
         pair(p, finding->pictures, 500);
     }
-    p.line(QStringLiteral("“%1”").arg(step->cue), kHuge, true, QStringLiteral("#1D2B30"), 12);
+    p.line(words::quoted(step->cue), kHuge, true, QStringLiteral("#1D2B30"), 12);
     p.line(QStringLiteral("%1: %2").arg(step->title, step->dose), kText, true, QStringLiteral("#1D2B30"), 8);
     p.line(Report::tr("It is good when: %1").arg(step->good), kText);
     if (!step->feels.isEmpty())
@@ -146,8 +147,9 @@ void writeHomeSheet(HtmlPieces& p) {
         return;
     }
     p.line(step->title, kBig, true, QStringLiteral("#1D2B30"), 12);
-    QString left =
-        QStringLiteral("<p style='font-size:%1pt; font-weight:bold'>“%2”</p>").arg(kHuge - 4).arg(esc(step->cue));
+    QString left = QStringLiteral("<p style='font-size:%1pt; font-weight:bold'>%2</p>")
+                       .arg(kHuge - 4)
+                       .arg(esc(words::quoted(step->cue)));
     left += Report::tr("<p style='font-size:%1pt'>It is good when: %2</p>").arg(kText).arg(esc(step->good));
     if (!step->wrong.isEmpty())
         left += Report::tr("<p style='font-size:%1pt'>Stop and think when: %2</p>").arg(kText).arg(esc(step->wrong));
@@ -211,7 +213,7 @@ void writeCompetitionCard(HtmlPieces& p) {
     const auto* ladder = mainLadder(c);
     if (const auto* step = ladder ? startStep(*ladder) : nullptr) {
         p.line(Report::tr("Think of one thing:"), kText, false, QStringLiteral("#55656B"), 14);
-        p.line(QStringLiteral("“%1”").arg(step->cue), kHuge, true);
+        p.line(words::quoted(step->cue), kHuge, true);
     }
     if (!c.strengths.empty()) {
         p.line(Report::tr("You can rely on"), kText, false, QStringLiteral("#55656B"), 14);

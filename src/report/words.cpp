@@ -7,6 +7,7 @@
 
 #include <QCoreApplication>
 #include <QLocale>
+#include <QRegularExpression>
 
 #include <algorithm>
 #include <cmath>
@@ -32,6 +33,18 @@ namespace {
     RIFLESSO_SAY("Landmark", "left toe"),      RIFLESSO_SAY("Landmark", "right toe"),
     RIFLESSO_SAY("Landmark", "nose"),          RIFLESSO_SAY("Landmark", "chin"),
     RIFLESSO_SAY("Landmark", "head top"),      RIFLESSO_SAY("Landmark", "neck")};
+[[maybe_unused]] constexpr const char* kAfterArticle[] = {
+    RIFLESSO_SAY("LandmarkAfterArticle", "left eye"),      RIFLESSO_SAY("LandmarkAfterArticle", "right eye"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left ear"),      RIFLESSO_SAY("LandmarkAfterArticle", "right ear"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left shoulder"), RIFLESSO_SAY("LandmarkAfterArticle", "right shoulder"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left elbow"),    RIFLESSO_SAY("LandmarkAfterArticle", "right elbow"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left wrist"),    RIFLESSO_SAY("LandmarkAfterArticle", "right wrist"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left hand"),     RIFLESSO_SAY("LandmarkAfterArticle", "right hand"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left hip"),      RIFLESSO_SAY("LandmarkAfterArticle", "right hip"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left knee"),     RIFLESSO_SAY("LandmarkAfterArticle", "right knee"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left ankle"),    RIFLESSO_SAY("LandmarkAfterArticle", "right ankle"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left heel"),     RIFLESSO_SAY("LandmarkAfterArticle", "right heel"),
+    RIFLESSO_SAY("LandmarkAfterArticle", "left toe"),      RIFLESSO_SAY("LandmarkAfterArticle", "right toe")};
 [[maybe_unused]] constexpr const char* kViewWords[] = {RIFLESSO_SAY("Word", "side"),    RIFLESSO_SAY("Word", "front"),
                                                        RIFLESSO_SAY("Word", "rear"),    RIFLESSO_SAY("Word", "top"),
                                                        RIFLESSO_SAY("Word", "forward"), RIFLESSO_SAY("Word", "up")};
@@ -86,18 +99,14 @@ QString figures(double value, int figures) {
     return value < 0 ? QChar(0x2212) + digits : digits;
 }
 
-namespace {
-/// With a dot after the day where the language has one: "7. März 2026".
-QString dayPattern(const char* rest) {
-    const bool dot = QLocale().dateFormat(QLocale::LongFormat).contains(QStringLiteral("d. "));
-    return (dot ? QStringLiteral("d. ") : QStringLiteral("d ")) + QLatin1String(rest);
+QString date(const QDate& day) { return QLocale().toString(day, datePattern()); }
+QString shortDate(const QDate& day) { return QLocale().toString(day, datePattern().remove(QStringLiteral(" yyyy"))); }
+QString longDate(const QDate& day) {
+    return QLocale().toString(day, datePattern().replace(QStringLiteral("MMM"), QStringLiteral("MMMM")));
 }
-} // namespace
-
-QString date(const QDate& day) { return QLocale().toString(day, dayPattern("MMM yyyy")); }
-QString shortDate(const QDate& day) { return QLocale().toString(day, dayPattern("MMM")); }
-QString longDate(const QDate& day) { return QLocale().toString(day, dayPattern("MMMM yyyy")); }
-QString moment(const QDateTime& at) { return QLocale().toString(at.toLocalTime(), dayPattern("MMM yyyy HH:mm")); }
+QString moment(const QDateTime& at) {
+    return QLocale().toString(at.toLocalTime(), datePattern() + QStringLiteral(" HH:mm"));
+}
 
 namespace {
 
@@ -230,6 +239,33 @@ QString referenceText(const MeasureDef& def, const Reference& reference) {
 QString kept(const std::string& word) { return keptWord(word); }
 
 QString inSentence(const QString& title) { return nounsHaveCapitals() ? title : title.toLower(); }
+
+QString landmark(const Pack& pack, std::string_view id) {
+    for (const OwnPoint& point : pack.points)
+        if (point.id == id)
+            return inSentence(text(point.title));
+    return QCoreApplication::translate("Landmark", inWords(id).c_str());
+}
+
+QString said(std::string_view words, const std::map<std::string, Side>& sides) {
+    static const QRegularExpression kPart(QStringLiteral("([a-z0-9_]+)@([a-z0-9_]+)"));
+    const QString whole = text(std::string(words));
+    QString out;
+    qsizetype at = 0;
+    for (auto parts = kPart.globalMatch(whole); parts.hasNext();) {
+        const auto part = parts.next();
+        const auto side = sides.find(part.captured(2).toStdString());
+        if (side == sides.end())
+            continue;
+        const std::string name = std::string(toString(side->second)) + "_" + part.captured(1).toStdString();
+        out += whole.mid(at, part.capturedStart() - at) +
+               QCoreApplication::translate("LandmarkAfterArticle", inWords(name).c_str());
+        at = part.capturedEnd();
+    }
+    return out + whole.mid(at);
+}
+
+QString quoted(const QString& words) { return Report::tr("“%1”").arg(words); }
 
 QString word(std::string_view english) {
     // Gathered for translation here; which there are is said where they are defined.
@@ -378,9 +414,7 @@ QString definition(const Pack& pack, const MeasureDef& def) {
     if (def.kind == Kind::Interval)
         return Report::tr("Time from \"%1\" to \"%2\"; negative when the second comes first.")
             .arg(event(def.fromEvent), event(def.toEvent));
-    const auto measure = [&](const std::string& id) {
-        return QStringLiteral("\"%1\"").arg(inSentence(text(pack.measureTitle(id))));
-    };
+    const auto measure = [&](const std::string& id) { return quoted(inSentence(text(pack.measureTitle(id)))); };
     if (def.kind == Kind::Change)
         return Report::tr("Change of %1 from \"%2\" to \"%3\".")
             .arg(measure(def.ofMeasure), event(def.fromEvent), event(def.toEvent));

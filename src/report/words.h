@@ -64,6 +64,13 @@ namespace riflesso::words {
 [[nodiscard]] QString inSentence(const QString& title);
 /// "from the side" in the window's words.
 [[nodiscard]] QString viewName(View view);
+/// A landmark within a sentence: "left knee", or what the skill calls a point of its own, "tip of the weapon".
+[[nodiscard]] QString landmark(const Pack& pack, std::string_view id);
+/// A text of a skill, in which "knee@lead" is said as "left knee". `sides`: of each role. The text has the article
+/// before it, and the words are those that follow one.
+[[nodiscard]] QString said(std::string_view text, const std::map<std::string, Side>& sides);
+/// "In quotation marks" of the chosen language.
+[[nodiscard]] QString quoted(const QString& words);
 /// One of the program's own words: a kind of measure, a statistic, an axis, a kind of cause.
 [[nodiscard]] QString word(std::string_view english);
 /// A word of a pack that is kept with marks and answers (a result, an answer, a condition, equipment), as it is said in

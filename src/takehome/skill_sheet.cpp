@@ -69,7 +69,7 @@ public:
 
 private:
     /// Words of the pack, its roles as sides.
-    [[nodiscard]] QString said(const std::string& words) const { return words::text(withSides(words, sides_)); }
+    [[nodiscard]] QString said(const std::string& words) const { return words::said(words, sides_); }
     [[nodiscard]] QString sentence(const std::string& words) const {
         QString out = said(words).trimmed();
         if (!out.isEmpty() && !out.endsWith(u'.') && !out.endsWith(u'!') && !out.endsWith(u'?'))
@@ -269,9 +269,10 @@ private:
     }
 
     [[nodiscard]] QString drillText(const DrillDef& drill) const {
-        QString out = QStringLiteral("%1 “%2” %3")
-                          .arg(esc(Report::tr("Drill: %1.").arg(said(drill.title))), esc(said(drill.cue)),
-                               esc(words::doseText(drill.dose) + QStringLiteral(". ")));
+        QString out =
+            QStringLiteral("%1 %2 %3")
+                .arg(esc(Report::tr("Drill: %1.").arg(said(drill.title))), esc(words::quoted(said(drill.cue))),
+                     esc(words::doseText(drill.dose) + QStringLiteral(". ")));
         if (!drill.good.empty())
             out += esc(Report::tr("Good: %1").arg(sentence(drill.good)));
         for (const std::string& caution : drill.cautions)

@@ -189,7 +189,7 @@ public:
             const auto start = std::find_if(ladder.steps.begin(), ladder.steps.end(),
                                             [](const ReportContent::Step& step) { return step.startHere; });
             const ReportContent::Step& step = start == ladder.steps.end() ? ladder.steps.front() : *start;
-            std::vector<FilmLine> lines{{QStringLiteral("“%1”").arg(step.cue), {}, FilmLine::Size::Large}, {step.dose}};
+            std::vector<FilmLine> lines{{words::quoted(step.cue), {}, FilmLine::Size::Large}, {step.dose}};
             if (!step.good.isEmpty())
                 lines.push_back({Report::tr("It is good when: %1").arg(step.good)});
             if (!step.cautions.isEmpty())

@@ -1,5 +1,6 @@
 #include "takehome/take_home_folder.h"
 
+#include "report/language.h"
 #include "report/report_text.h"
 #include "takehome/film_painter.h"
 #include "takehome/written_film.h"
@@ -21,21 +22,21 @@ class IndexPage {
 public:
     IndexPage(const QString& title, const QString& subtitle) {
         html_ = QStringLiteral(
-                    "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\"/>\n"
+                    "<!DOCTYPE html>\n<html lang=\"%3\">\n<head>\n<meta charset=\"utf-8\"/>\n"
                     "<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\"/>\n<title>%1</title>\n"
                     "<style>body{font-family:sans-serif;max-width:46em;margin:0 auto;padding:1em;color:#1D2B30;"
                     "background:#F6F2EA}h1{margin-bottom:0}h2{margin-top:1.6em}video,img{width:100%;border-radius:4px}"
                     "li{margin:.4em 0}a{color:#17748A}.quiet{color:#55656B}.care{color:#A8321F}</style>\n</head>\n"
                     "<body>\n<h1>%1</h1>\n<p class=\"quiet\">%2</p>\n")
-                    .arg(title.toHtmlEscaped(), subtitle.toHtmlEscaped());
+                    .arg(title.toHtmlEscaped(), subtitle.toHtmlEscaped(), spokenLanguage());
     }
     void film(const QString& title, const QString& file, const QString& captions, const QString& cover) {
         html_ += QStringLiteral("<h2>%1</h2>\n<video controls=\"controls\" preload=\"metadata\" poster=\"%2\" "
                                 "src=\"%3\">")
                      .arg(title.toHtmlEscaped(), url(cover), url(file));
         if (!captions.isEmpty())
-            html_ += QStringLiteral("<track kind=\"captions\" srclang=\"en\" label=\"%1\" src=\"%2\"/>")
-                         .arg(Report::tr("captions").toHtmlEscaped(), url(captions));
+            html_ += QStringLiteral("<track kind=\"captions\" srclang=\"%3\" label=\"%1\" src=\"%2\"/>")
+                         .arg(Report::tr("captions").toHtmlEscaped(), url(captions), spokenLanguage());
         html_ += QStringLiteral("</video>\n<p><a href=\"%1\">%1</a></p>\n").arg(url(file));
     }
     void heading(const QString& words) { html_ += QStringLiteral("<h2>%1</h2>\n").arg(words.toHtmlEscaped()); }

@@ -26,7 +26,8 @@ bool isSame(const QString& a, const QString& b) {
 bool LiveRecordings::isClip(const CaseData& data, const QString& path) {
     const QString clean = QDir::cleanPath(path);
     return std::ranges::any_of(data.sessions, [&](const Session& session) {
-        return std::ranges::any_of(session.clips, [&](const Clip& clip) { return QDir::cleanPath(clip.path) == clean; });
+        return std::ranges::any_of(session.clips,
+                                   [&](const Clip& clip) { return QDir::cleanPath(clip.path) == clean; });
     });
 }
 

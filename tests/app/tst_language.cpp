@@ -62,7 +62,7 @@ private slots:
         const QString fresh = folder.filePath(QStringLiteral("fresh.ts"));
         QVERIFY(run(SOURCES "/tools/translations.sh", {fresh}, QStringLiteral(SOURCES)));
         static const QRegularExpression kContexts(
-            QStringLiteral("^(riflesso|Report|Sentence: |Landmark: |Word: |Body: )"));
+            QStringLiteral("^(riflesso|Report|Sentence: |Landmark: |LandmarkAfterArticle: |Word: |Body: )"));
         const QSet<QString> now = messages(contentOf(fresh));
         const QSet<QString> kept = messages(contentOf(QStringLiteral(SOURCES "/translations/riflesso_en.ts")));
         QVERIFY(now.size() > 1000);
@@ -89,6 +89,8 @@ private slots:
                    "<translation>prima la radice</translation></message></context>"
                    "<context><name>Landmark</name><message><source>left knee</source>"
                    "<translation>ginocchio sinistro</translation></message></context>"
+                   "<context><name>LandmarkAfterArticle</name><message><source>left knee</source>"
+                   "<translation>sinistro ginocchio</translation></message></context>"
                    "<context><name>Sentence</name><message><source>%1 is not marked at \"%2\"</source>"
                    "<translation>a \"%2\" manca: %1</translation></message></context></TS>");
         file.close();
@@ -109,6 +111,7 @@ private slots:
         const Reason reason = reasons::kNotMarkedAt(landmarkNamed("left_knee"), "the %1 of all");
         QCOMPARE(words::text(reason), QStringLiteral("a \"the %1 of all\" manca: ginocchio sinistro"));
         QCOMPARE(inEnglish(reason), std::string("left knee is not marked at \"the %1 of all\""));
+        QCOMPARE(words::said("Il knee@lead", {{"lead", Side::Left}}), QStringLiteral("Il sinistro ginocchio"));
         QCoreApplication::removeTranslator(&translator);
         QCOMPARE(words::schoolName(School::Root), QStringLiteral("root first"));
     }

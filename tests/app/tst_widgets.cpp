@@ -181,20 +181,20 @@ private slots:
         QTest::mouseClick(&line, Qt::LeftButton, {}, QPoint(2, 40));
         QCOMPARE(scrubbed[1][0].toDouble(), 0.0);
         TimeStrip strip;
-        strip.resize(632, 160);
+        strip.resize(664, 160);
         StripContent content;
         content.from = 100;
         content.to = 200;
         strip.setContent(content);
         strip.show();
         QSignalSpy asked(&strip, &TimeStrip::frameAsked);
-        QTest::mouseClick(&strip, Qt::LeftButton, {}, QPoint(118 + 250, 80));
+        QTest::mouseClick(&strip, Qt::LeftButton, {}, QPoint(150 + 250, 80));
         QCOMPARE(asked[0][0].toInt(), 150);
         QTest::mouseClick(&strip, Qt::LeftButton, {}, QPoint(3, 80));
         QCOMPARE(asked[1][0].toInt(), 100);
     }
     void theFigureCardNamesWhatIsNext() {
-        FigureCard card;
+        FigureCard card([](const std::string& id) { return QString::fromStdString(id).replace(u'_', u' '); });
         card.resize(270, 190);
         card.setFigure(FigureCard::standing(), {});
         card.setStates({{"left_knee", MarkState::Next}, {"right_knee", MarkState::Set}});

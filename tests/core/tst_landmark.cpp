@@ -124,13 +124,6 @@ private slots:
         QCOMPARE(fold->row(0, 60.0, -80.0) + 1, 1.0);
         QCOMPARE(fold->row(0, 80.0, 60.0), 100.0);
     }
-    void cuesSayLeftAndRight() {
-        const std::map<std::string, Side> sides = {{"lead", Side::Left}, {"rear", Side::Right}};
-        QCOMPARE(withSides("Bend the knee@lead, not the knee@rear.", sides),
-                 std::string("Bend the left knee, not the right knee."));
-        QCOMPARE(withSides("mail@nowhere stays", sides), std::string("mail@nowhere stays"));
-        QCOMPARE(withSides("@lead", sides), std::string("@lead"));
-    }
 };
 
 QTEST_APPLESS_MAIN(TestLandmark)

@@ -140,6 +140,13 @@ private slots:
     }
 
     /// Marks, results and archives hold what the pack says, whatever the window speaks.
+    void sidesAreSaidInTheLanguage() {
+        const std::map<std::string, Side> sides = {{"lead", Side::Left}, {"rear", Side::Right}};
+        QCOMPARE(words::said("Bend the knee@lead, not the knee@rear.", sides),
+                 QStringLiteral("Bend the left knee, not the right knee."));
+        QCOMPARE(words::said("mail@nowhere stays, and @lead too", sides),
+                 QStringLiteral("mail@nowhere stays, and @lead too"));
+    }
     void onlyWhatIsShownChanges() {
         Pack german = packOf(QStringLiteral("fencing_lunge"));
         const Pack before = german;

@@ -15,6 +15,7 @@
 #include "app/walk/walk_list.h"
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/choice_box.h"
+#include "app/widgets/date_edit.h"
 #include "app/widgets/lines_edit.h"
 #include "report/words.h"
 #include "work/case_assessment.h"
@@ -124,11 +125,7 @@ QWidget* AthletePage::buildMiddle() {
     c->addWidget(label(tr("COMPETITIONS"), theme::kHeading));
     competitions_ = new QVBoxLayout;
     c->addLayout(competitions_);
-    competitionDate_ = new QDateEdit(QDate::currentDate().addDays(35));
-    competitionDate_->setObjectName(QStringLiteral("competitionDate"));
-    competitionDate_->setAccessibleName(tr("Date of the competition"));
-    competitionDate_->setCalendarPopup(true);
-    competitionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    competitionDate_ = dateEdit(QDate::currentDate().addDays(35), "competitionDate", tr("Date of the competition"));
     competitionTitle_ = new QLineEdit;
     competitionTitle_->setObjectName(QStringLiteral("competitionTitle"));
     competitionTitle_->setPlaceholderText(tr("Name of the competition"));
@@ -176,10 +173,7 @@ QWidget* AthletePage::buildSessions() {
     c->addWidget(ask_);
     c->addSpacing(8);
     c->addWidget(label(tr("NEW SESSION"), theme::kHeading));
-    sessionDate_ = new QDateEdit(QDate::currentDate());
-    sessionDate_->setAccessibleName(tr("Date of the new session"));
-    sessionDate_->setCalendarPopup(true);
-    sessionDate_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    sessionDate_ = dateEdit(QDate::currentDate(), "sessionDate", tr("Date of the new session"));
     sessionTitle_ = new QLineEdit;
     sessionTitle_->setObjectName(QStringLiteral("sessionTitle"));
     sessionTitle_->setPlaceholderText(tr("Such as: retest"));

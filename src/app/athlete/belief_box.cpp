@@ -117,9 +117,9 @@ void BeliefBox::refresh() {
     for (const Belief& belief : workspace_.data().beliefs) {
         const std::optional<MeasureDef> def = pack.judgedAs(belief.measure);
         auto* row = new QHBoxLayout;
-        QString text = QStringLiteral("<b>%1</b><br>%2: \"%3\"")
+        QString text = QStringLiteral("<b>%1</b><br>%2: %3")
                            .arg(def ? words::text(def->title) : words::text(belief.measure), guessName(belief.whose),
-                                belief.words.toHtmlEscaped());
+                                words::quoted(belief.words).toHtmlEscaped());
         if (belief.value && def)
             text += tr(", about %1").arg(words::named(*def, *belief.value));
         row->addWidget(label(text), 1);

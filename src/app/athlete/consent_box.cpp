@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/date_edit.h"
 #include "report/words.h"
 #include "store/case_data.h"
 
@@ -47,11 +48,7 @@ ConsentBox::ConsentBox(QWidget* parent) : QWidget(parent) {
     layout->setHorizontalSpacing(8);
     layout->setVerticalSpacing(6);
     const auto date = [this](const char* name, const QString& accessible) {
-        auto* edit = new QDateEdit(QDate::currentDate());
-        edit->setObjectName(QLatin1String(name));
-        edit->setAccessibleName(accessible);
-        edit->setCalendarPopup(true);
-        edit->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+        auto* edit = dateEdit(QDate::currentDate(), name, accessible);
         connect(edit, &QDateEdit::editingFinished, this, &ConsentBox::edited);
         return edit;
     };

@@ -3,6 +3,7 @@
 #include "app/page.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "app/widgets/date_edit.h"
 #include "report/goal_words.h"
 #include "report/words.h"
 
@@ -34,11 +35,7 @@ GoalBox::GoalBox(Workspace& workspace, QWidget* parent) : QWidget(parent), works
     layout->addLayout(row);
     dated_ = new QCheckBox(tr("by"));
     dated_->setObjectName(QStringLiteral("goalDated"));
-    by_ = new QDateEdit(QDate::currentDate().addDays(42));
-    by_->setObjectName(QStringLiteral("goalBy"));
-    by_->setAccessibleName(tr("Day of the goal"));
-    by_->setCalendarPopup(true);
-    by_->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    by_ = dateEdit(QDate::currentDate().addDays(42), "goalBy", tr("Day of the goal"));
     auto* second = new QHBoxLayout;
     second->addWidget(dated_);
     second->addWidget(by_);

@@ -3,6 +3,7 @@
 #include "app/athlete/limit_choice.h"
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/date_edit.h"
 #include "report/limit_words.h"
 #include "report/words.h"
 
@@ -15,22 +16,11 @@
 namespace riflesso {
 namespace {
 
-QDateEdit* dayEdit(const QString& name, const QString& accessible) {
-    auto* edit = new QDateEdit(QDate::currentDate());
-    edit->setObjectName(name);
-    edit->setAccessibleName(accessible);
-    edit->setCalendarPopup(true);
-    edit->setDisplayFormat(QStringLiteral("d MMM yyyy"));
-    return edit;
-}
-
 QString beginning(QString text) {
     if (!text.isEmpty())
         text[0] = text[0].toUpper();
     return text;
 }
-
-QString quoted(const QString& words) { return QStringLiteral("“%1”").arg(words); }
 
 AthleteLimit withMeaning(AthleteLimit limit, const Limit& meant) {
     limit.part = meant.part;
@@ -51,7 +41,7 @@ LimitsBox::LimitsBox(Workspace& workspace, QWidget* parent) : QWidget(parent), w
     layout->addLayout(list_);
     choice_ = new LimitChoice(QStringLiteral("limit"), tr("by the words"));
     layout->addWidget(choice_);
-    since_ = dayEdit(QStringLiteral("limitSince"), tr("Since when"));
+    since_ = dateEdit(QDate::currentDate(), "limitSince", tr("Since when"));
     words_ = new QLineEdit;
     words_->setObjectName(QStringLiteral("limitWords"));
     words_->setAccessibleName(tr("The limit in words"));
@@ -106,7 +96,7 @@ void LimitsBox::addRow(const AthleteLimit& limit) {
     if (limit.since.isValid())
         more << tr("since %1").arg(words::date(limit.since));
     if (!limit.words.isEmpty())
-        more << quoted(limit.words).toHtmlEscaped();
+        more << words::quoted(limit.words).toHtmlEscaped();
     if (!limit.advice.isEmpty())
         more << tr("advised on %1: %2").arg(words::date(limit.advisedOn), limit.advice.toHtmlEscaped());
     auto* text =
@@ -138,13 +128,13 @@ void LimitsBox::addQuestion(const AthleteLimit& limit) {
     const Limits read = limit.meaning();
     QString question;
     if (!read.known.empty())
-        question =
-            tr("%1 is read as: %2. Is that what is meant?").arg(quoted(limit.words), words::limit(read.known.front()));
+        question = tr("%1 is read as: %2. Is that what is meant?")
+                       .arg(words::quoted(limit.words), words::limit(read.known.front()));
     else if (read.unclear.empty())
-        question = tr("%1 is read as: no limit. Is that so?").arg(quoted(limit.words));
+        question = tr("%1 is read as: no limit. Is that so?").arg(words::quoted(limit.words));
     else
         question = tr("%1: which part is meant? Until somebody says so, every drill that is not for all is held back.")
-                       .arg(quoted(limit.words));
+                       .arg(words::quoted(limit.words));
     auto* text = label(question, read.known.empty() && !read.unclear.empty() ? theme::kSafety : nullptr);
     text->setTextFormat(Qt::PlainText);
     text->setObjectName(QStringLiteral("limitQuestion"));
@@ -185,7 +175,7 @@ void LimitsBox::addQuestion(const AthleteLimit& limit) {
 void LimitsBox::addAdvice(const AthleteLimit& limit) {
     auto* text = label(tr("Stopped in practice%1: %2. The plan waits until it is written down who advised what.")
                            .arg(limit.since.isValid() ? tr(" on %1").arg(words::date(limit.since)) : QString(),
-                                limit.part ? words::limit(limit.meaning().known.front()) : quoted(limit.words)),
+                                limit.part ? words::limit(limit.meaning().known.front()) : words::quoted(limit.words)),
                        theme::kSafety);
     text->setTextFormat(Qt::PlainText);
     text->setObjectName(QStringLiteral("limitWaits"));
@@ -194,7 +184,7 @@ void LimitsBox::addAdvice(const AthleteLimit& limit) {
     who->setObjectName(QStringLiteral("limitAdvice"));
     who->setAccessibleName(tr("Who advised what"));
     who->setPlaceholderText(tr("Who advised what"));
-    auto* day = dayEdit(QStringLiteral("limitAdvised"), tr("Day of the advice"));
+    auto* day = dateEdit(QDate::currentDate(), "limitAdvised", tr("Day of the advice"));
     auto* keep = new QPushButton(tr("Write down"));
     keep->setObjectName(QStringLiteral("keepAdvice"));
     auto* row = new QHBoxLayout;

@@ -19,7 +19,7 @@ namespace {
 
 /// How large the athlete is in the picture, and how far the fastest marked point goes in a frame: what angles and blur
 /// follow from. Needs marks.
-QStringList athleteLines(const Clip& clip, const Section& section, double intervalS) {
+QStringList athleteLines(const Pack& pack, const Clip& clip, const Section& section, double intervalS) {
     std::vector<double> heights;
     double fastest = 0;
     std::string which;
@@ -63,12 +63,12 @@ QStringList athleteLines(const Clip& clip, const Section& section, double interv
     if (intervalS > 0 && fastest > 0)
         lines << ClipCheckBox::tr("%1 goes up to %2 px in a frame: blurred by as much at a full frame's exposure, by "
                                   "%3 px at 1/1000 s")
-                     .arg(words::text(inWords(which)), words::number(fastest, 0),
+                     .arg(words::landmark(pack, which), words::number(fastest, 0),
                           words::number(fastest / intervalS * section.slowMotion / 1000, 1));
     return lines;
 }
 
-QStringList measuredLines(const Clip& clip, const Section* section, const std::vector<View>& views) {
+QStringList measuredLines(const Clip& clip, const Section* section, const Pack& pack) {
     QStringList lines;
     const std::vector<double>& times = *clip.timesS;
     std::vector<double> intervals;
@@ -83,13 +83,14 @@ QStringList measuredLines(const Clip& clip, const Section* section, const std::v
                  .arg(words::number(typical > 0 ? 1 / typical : 0, 1));
     lines << (gaps ? ClipCheckBox::tr("%1 gaps between frames: events beside them are less sure").arg(gaps)
                    : ClipCheckBox::tr("no gaps between frames"));
-    if (section && std::find(views.begin(), views.end(), section->view) == views.end())
-        lines << ClipCheckBox::tr("wrong view: this skill is judged from the %1").arg(words::viewName(views.front()));
+    if (section && std::find(pack.views.begin(), pack.views.end(), section->view) == pack.views.end())
+        lines << ClipCheckBox::tr("wrong view: this skill is judged from the %1")
+                     .arg(words::viewName(pack.views.front()));
     if (section && typical > 0)
         lines << ClipCheckBox::tr("an event can be placed to about ± %1 s")
                      .arg(words::number(2 * eventUncertainty(typical / section->slowMotion, kDefaultMarkingFrames), 3));
     if (section)
-        lines << athleteLines(clip, *section, typical);
+        lines << athleteLines(pack, clip, *section, typical);
     return lines;
 }
 
@@ -179,7 +180,7 @@ void ClipCheckBox::show(const Clip* shown, const Section* section) {
         return;
     }
     text_->setText(
-        (measuredLines(*shown, section, workspace_.data().pack.views) + foundLines(*shown)).join(QStringLiteral("\n")));
+        (measuredLines(*shown, section, workspace_.data().pack) + foundLines(*shown)).join(QStringLiteral("\n")));
     look_->setVisible(!found_.contains(shown->hash));
     const std::vector<int> cuts = cutsOf(*shown);
     const std::size_t open = cuts.size();

@@ -223,7 +223,8 @@ StepState FilmPage::state() const {
         return {StepState::Kind::Attention, tr("clip not found")};
     const std::size_t repetitions = countMovements(*workspace().trialsOf(session->id, {}));
     return {repetitions ? StepState::Kind::Done : StepState::Kind::InWork,
-            words::counted(repetitions, tr("repetition"), tr("repetitions"))};
+            words::counted(repetitions, tr("repetition", "beside Film, little room"),
+                           tr("repetitions", "beside Film, little room"))};
 }
 
 std::vector<PageKey> FilmPage::keyTable() {

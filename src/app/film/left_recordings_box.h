@@ -19,7 +19,8 @@ public:
     void show(const Session* session);
     /// This one is made or read now: it is not left.
     void setBusy(const QString& path, bool busy);
-    /// Another case is shown: what was read for this one is dropped. `made`: the one that is being made still, or empty.
+    /// Another case is shown: what was read for this one is dropped. `made`: the one that is being made still, or
+    /// empty.
     void forget(const QString& made);
 
 signals:

@@ -330,13 +330,13 @@ void FindingsPage::showWhy() {
     for (const FaultDef& other : pack.faults)
         for (const CauseDef& cause : other.causes)
             if (cause.fault == fault_ && !cause.because.empty())
-                reasons << QStringLiteral("%1: \"%2\"").arg(words::text(other.title), words::text(cause.because));
+                reasons << QStringLiteral("%1: %2").arg(words::text(other.title),
+                                                        words::quoted(words::text(cause.because)));
     for (const CauseDef& cause : pack.fault(fault_)->causes)
         if (!cause.because.empty())
-            reasons.prepend(
-                QStringLiteral("%1: \"%2\"")
-                    .arg(cause.fault.empty() ? words::text(cause.title) : words::text(pack.fault(cause.fault)->title),
-                         words::text(cause.because)));
+            reasons.prepend(QStringLiteral("%1: %2").arg(
+                cause.fault.empty() ? words::text(cause.title) : words::text(pack.fault(cause.fault)->title),
+                words::quoted(words::text(cause.because))));
     because_->setText(reasons.join(u'\n'));
     terms_->show(workspace().data(), *assessment, workspace().trials(), workspace().stressLevels().size() > 1,
                  *finding);

@@ -116,7 +116,7 @@ void FindingsPage::showMeasured(const FaultDef& def, const Finding& finding) {
                              look::wordOf(look::signOf(finding.state)),
                              tr("shown in %1").arg(words::ofText(finding.shown, finding.judged))));
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
-    const auto said = [&](const std::string& text) { return words::text(withSides(text, sides)); };
+    const auto said = [&](const std::string& text) { return words::said(text, sides); };
     explain_->setText(said(def.explain) + (def.see.empty() ? QString() : u' ' + said(def.see)));
     notThis_->setText(tr("Only looks like it: %1").arg(said(def.notThis)));
     notThis_->setVisible(!def.notThis.empty());

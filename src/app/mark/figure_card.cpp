@@ -14,7 +14,8 @@
 
 namespace riflesso {
 
-FigureCard::FigureCard(QWidget* parent) : QWidget(parent) {
+FigureCard::FigureCard(std::function<QString(const std::string&)> naming, QWidget* parent)
+    : QWidget(parent), naming_(std::move(naming)) {
     setMinimumHeight(110);
     setMaximumHeight(200);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -46,7 +47,7 @@ void FigureCard::setStates(std::map<std::string, MarkState> states) {
     QStringList words;
     for (const auto& [name, state] : states_)
         if (state == MarkState::Next)
-            words << tr("next: %1").arg(words::text(inWords(name)));
+            words << tr("next: %1").arg(naming_(name));
     setAccessibleDescription(words.join(u' '));
     update();
 }
@@ -144,7 +145,7 @@ bool FigureCard::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
         if (const std::string name = near(help->pos()); !name.empty())
-            QToolTip::showText(help->globalPos(), words::text(inWords(name)), this);
+            QToolTip::showText(help->globalPos(), naming_(name), this);
         return true;
     }
     return QWidget::event(event);

@@ -5,6 +5,7 @@
 #include <QString>
 #include <QWidget>
 
+#include <functional>
 #include <map>
 #include <string>
 #include <vector>
@@ -16,7 +17,8 @@ enum class MarkState { Open, Next, Set, Hidden };
 class FigureCard : public QWidget {
     Q_OBJECT
 public:
-    explicit FigureCard(QWidget* parent = nullptr);
+    /// `naming`: how a landmark is called.
+    explicit FigureCard(std::function<QString(const std::string&)> naming, QWidget* parent = nullptr);
     /// positions: any units, y down; lines between landmarks; state and words of each.
     void setFigure(std::map<std::string, QPointF> positions, std::vector<std::pair<std::string, std::string>> lines);
     void setStates(std::map<std::string, MarkState> states);
@@ -35,6 +37,7 @@ protected:
 private:
     [[nodiscard]] QPointF place(const QPointF& at) const;
     [[nodiscard]] std::string near(QPointF at) const;
+    std::function<QString(const std::string&)> naming_;
     std::map<std::string, QPointF> positions_;
     std::vector<std::pair<std::string, std::string>> lines_;
     std::map<std::string, MarkState> states_;

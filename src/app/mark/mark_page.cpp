@@ -336,8 +336,8 @@ void MarkPage::moveMark(const std::string& landmark, QPointF pixel, const QStrin
     const Mark mark{{pixel.x(), pixel.y()}, settings::markSigmaPx(place.clip->height), std::string(kByHand)};
     const bool kept = !mergeKey.isEmpty();
     if (workspace().apply(
-            tr("Mark %1").arg(words::text(inWords(landmark))),
-            [=](Edit& edit) { return edit.setMark(id, landmark, frame, mark); }, mergeKey) &&
+            tr("Mark %1").arg(called(landmark)), [=](Edit& edit) { return edit.setMark(id, landmark, frame, mark); },
+            mergeKey) &&
         !kept) {
         wanted_.reset();
         selected_.clear();
@@ -368,7 +368,7 @@ void MarkPage::hideNext() {
     const int frame = frame_;
     wanted_.reset();
     const std::string reason = hiddenReason_.isEmpty() ? "cannot be seen" : hiddenReason_.toStdString();
-    workspace().apply(tr("%1 is hidden").arg(words::text(inWords(landmark))),
+    workspace().apply(tr("%1 is hidden").arg(called(landmark)),
                       [=](Edit& edit) { return edit.setHidden(id, landmark, frame, reason); });
 }
 
@@ -378,7 +378,7 @@ void MarkPage::removeSelected() {
     const RepetitionId id = workspace().repetition();
     const std::string landmark = std::exchange(selected_, std::string());
     const int frame = frame_;
-    workspace().apply(tr("Remove the mark of %1").arg(words::text(inWords(landmark))),
+    workspace().apply(tr("Remove the mark of %1").arg(called(landmark)),
                       [=](Edit& edit) { return edit.removeMark(id, landmark, frame); });
 }
 

@@ -43,6 +43,7 @@ protected:
     void hideEvent(QHideEvent*) override;
 
 private:
+    [[nodiscard]] QString called(std::string_view landmark) const; ///< in words of the skill
     void stepEvent(int by);
     void leaveAll();
     void markByKeyboard();

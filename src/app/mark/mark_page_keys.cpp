@@ -143,13 +143,12 @@ bool MarkPage::takeImplement(QPointF pixel) {
     const int frame = frame_;
     const bool tipToo =
         !place.repetition->marks.contains(held->tip) || !place.repetition->marks.at(held->tip).contains(frame);
-    workspace().apply(
-        tr("Mark %1 by the implement").arg(words::text(inWords(held->wrist))), [&](Edit& edit) -> Result<void> {
-            if (tipToo)
-                if (auto done = edit.setMark(id, held->tip, frame, {tip, sigma, std::string(kByHand)}); !done)
-                    return done;
-            return edit.setMark(id, held->wrist, frame, *wrist);
-        });
+    workspace().apply(tr("Mark %1 by the implement").arg(called(held->wrist)), [&](Edit& edit) -> Result<void> {
+        if (tipToo)
+            if (auto done = edit.setMark(id, held->tip, frame, {tip, sigma, std::string(kByHand)}); !done)
+                return done;
+        return edit.setMark(id, held->wrist, frame, *wrist);
+    });
     workspace().say(tr("Set along the implement, ± %1 px.").arg(words::number(2 * wrist->sigmaPx, 1)));
     goToFrame(frame_);
     return true;

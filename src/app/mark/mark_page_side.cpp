@@ -35,13 +35,13 @@ QWidget* MarkPage::buildSide() {
     layout->setSpacing(4);
     cardTitle_ = label({}, theme::kHeading);
     layout->addWidget(cardTitle_);
-    card_ = new FigureCard;
+    card_ = new FigureCard([this](const std::string& id) { return called(id); });
     card_->setObjectName(QStringLiteral("figureCard"));
     layout->addWidget(card_, 1);
     next_ = label({});
     next_->setObjectName(QStringLiteral("nextLandmark"));
     auto* asked = new QHBoxLayout;
-    asked->addWidget(next_, 1);
+    asked->addWidget(next_, 3);
     auto* reason = hiddenWhy_ = new ChoiceBox;
     reason->setObjectName(QStringLiteral("hiddenReason"));
     reason->setAccessibleName(tr("Why a landmark is hidden"));
@@ -54,7 +54,7 @@ QWidget* MarkPage::buildSide() {
                                       {"too blurred", tr("hidden: too blurred")}})
         reason->addItem(shown, QString::fromLatin1(word));
     connect(reason, &QComboBox::activated, this, [this, reason] { hiddenReason_ = reason->currentData().toString(); });
-    asked->addWidget(reason);
+    asked->addWidget(reason, 2);
     layout->addLayout(asked);
     layout->addWidget(label(tr("KEY EVENTS"), theme::kHeading));
     events_ = new QListWidget;
@@ -63,6 +63,7 @@ QWidget* MarkPage::buildSide() {
     events_->setAccessibleName(tr("Key events of the repetition"));
     events_->setStyleSheet(QStringLiteral("QListWidget::item { padding: 1px 6px; }"));
     events_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    events_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     layout->addWidget(events_);
     auto* row = new QHBoxLayout;
     setEvent_ = new QPushButton(tr("Set here (E)"));
@@ -167,6 +168,8 @@ QWidget* MarkPage::buildSide() {
     return scroll;
 }
 
+QString MarkPage::called(std::string_view landmark) const { return words::landmark(workspace().data().pack, landmark); }
+
 QString MarkPage::headline() const {
     const RepetitionPlace place = workspace().place();
     if (!place)
@@ -189,7 +192,7 @@ QString MarkPage::headline() const {
     const OpenProposals proposed = openProposals(*place.repetition);
     QString next;
     if (!selected_.empty())
-        next = tr("nudge %1 with the arrows, Esc to go on").arg(words::text(inWords(selected_)));
+        next = tr("nudge %1 with the arrows, Esc to go on").arg(called(selected_));
     else if (missing && !here)
         next = tr("go to \"%1\" and press E")
                    .arg(words::inSentence(
@@ -199,7 +202,7 @@ QString MarkPage::headline() const {
     else if (proposed.marks + proposed.events)
         next = tr("confirm with Shift C");
     else if (open)
-        next = tr("click the %1").arg(words::text(inWords(nextLandmark())));
+        next = tr("click the %1").arg(called(nextLandmark()));
     else
         next = missing ? tr("set the other key events") : tr("see the next repetition, or Mirror");
     if (all == 0)
@@ -272,7 +275,6 @@ void MarkPage::showEvents() {
             item->setData(Qt::UserRole, words::text(event.id));
             item->setToolTip(words::text(event.hint));
         }
-        events_->setFixedHeight(static_cast<int>(pack.events.size()) * (events_->sizeHintForRow(0)) + 6);
     }
     const Trial& trial = shownTrial().trial;
     for (int i = 0; i < events_->count(); ++i) {
@@ -292,13 +294,22 @@ void MarkPage::showEvents() {
                      : open               ? tr(", %1 open").arg(open)
                                           : QString());
         }
-        events_->item(i)->setText(words::text(def.title) + QStringLiteral("   ") + state);
         QFont weight = events_->font();
+        weight.setBold(true); // in the same place whether it is chosen or not
+        const QString line = words::text(def.title) + QStringLiteral("   ") + state;
+        constexpr int kBesides = 16, kSmallest = 250; // px: of the row; of the list, also before it is shown
+        const bool fits = QFontMetrics(weight).horizontalAdvance(line) + kBesides <=
+                          std::max(kSmallest, events_->viewport()->width());
         weight.setBold(def.id == event_);
+        events_->item(i)->setText(fits ? line : words::text(def.title) + QStringLiteral("\n   ") + state);
         events_->item(i)->setFont(weight);
         if (def.id == event_)
             events_->setCurrentRow(i);
     }
+    int height = 6;
+    for (int i = 0; i < events_->count(); ++i)
+        height += events_->sizeHintForRow(i);
+    events_->setFixedHeight(height);
     setEvent_->setEnabled(static_cast<bool>(place));
     filling_ = before;
 }
@@ -326,10 +337,10 @@ void MarkPage::showFigure() {
                                       : tr("KEY POSITION · %1 MARKS, %2 OPEN").arg(order.size()).arg(open));
     next_->setText(order.empty()  ? tr("Of this skill nothing is marked: set the key events, and answer what is asked.")
                    : next.empty() ? tr("All landmarks of this frame are set.")
-                                  : tr("Next: <b>%1</b>").arg(words::text(inWords(next))));
+                                  : tr("Next: <b>%1</b>").arg(called(next)));
     hidden_->setEnabled(!next.empty());
     hiddenWhy_->setVisible(!next.empty());
-    stage_->setLoupeText(words::text(inWords(selected_.empty() ? next : selected_)));
+    stage_->setLoupeText(called(selected_.empty() ? next : selected_));
     const QString own = ownErrorWords(workspace().data().own);
     QString hand = own.isEmpty() ? tr("Nothing was marked twice yet: marks count as ±\u00a0%1\u00a0px.")
                                        .arg(words::number(place ? 2 * settings::markSigmaPx(place.clip->height) : 4, 1))
@@ -345,7 +356,7 @@ void MarkPage::showFigure() {
         const EventDef* timed = pack.event(again_->task().event);
         again_->showAsked(timed ? tr("Go to \"%1\" and press E.").arg(words::inSentence(words::text(timed->title)))
                           : next.empty() ? tr("Go back to frame %1.").arg(again_->task().frame)
-                                         : tr("Click the %1.").arg(words::text(inWords(next))));
+                                         : tr("Click the %1.").arg(called(next)));
     }
 }
 

@@ -338,10 +338,9 @@ void PacksPage::refresh() {
     QTreeWidgetItem* drills = group(tr("Drills"), pack.drills.size());
     for (const DrillDef& drill : pack.drills) {
         auto* item = new QTreeWidgetItem(
-            drills,
-            {words::text(drill.title),
-             QStringLiteral("\"%1\" ").arg(words::text(drill.cue)) + tr("Good: %1").arg(words::text(drill.good)),
-             words::stageName(drill.stage) + QStringLiteral(", ") + words::doseText(drill.dose)});
+            drills, {words::text(drill.title),
+                     words::quoted(words::text(drill.cue)) + u' ' + tr("Good: %1").arg(words::text(drill.good)),
+                     words::stageName(drill.stage) + QStringLiteral(", ") + words::doseText(drill.dose)});
         item->setData(0, Qt::UserRole, words::text(drill.id));
     }
 }

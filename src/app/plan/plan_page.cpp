@@ -8,6 +8,7 @@
 
 #include "app/nothing_measured.h"
 #include "app/theme.h"
+#include "app/widgets/date_edit.h"
 #include "app/widgets/sign_label.h"
 #include "report/plan_calendar.h"
 #include "report/report_content.h"
@@ -59,10 +60,7 @@ PlanPage::PlanPage(Workspace& workspace, QWidget* parent) : Page(workspace, pare
     homework_ = spin(tr("Homework a day"), 0, 60, tr(" min"), "homework");
     noChange_ = spin(tr("No changes before a competition"), 0, 60, tr(" days"), "noChange");
     const auto date = [&](const QString& name, const char* object) {
-        auto* edit = new QDateEdit(QDate::currentDate());
-        edit->setObjectName(QLatin1String(object));
-        edit->setCalendarPopup(true);
-        edit->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+        auto* edit = dateEdit(QDate::currentDate(), object);
         form->addRow(name, edit);
         connect(edit, &QDateEdit::editingFinished, this, &PlanPage::save);
         return edit;

@@ -99,12 +99,12 @@ RungCard::RungCard(const RungContent& content, QWidget* parent) : QWidget(parent
 void RungCard::addCue(QVBoxLayout& column, const RungContent& content, const DrillDef& drill) {
     const auto sides = rolesByHand(content.data.pack, content.data.athlete.handedness);
     const QString id = words::text(drill.id);
-    auto* cue = label(QStringLiteral("\"%1\" <a href='x' style='color:%2; font-size:8.5pt'>%3</a>  %4")
-                          .arg(words::text(withSides(drill.cue, sides)).toHtmlEscaped(), theme::colours().slate.name(),
-                               tr("in own words"),
+    auto* cue = label(QStringLiteral("%1 <a href='x' style='color:%2; font-size:8.5pt'>%3</a>  %4")
+                          .arg(words::quoted(words::said(drill.cue, sides)).toHtmlEscaped(),
+                               theme::colours().slate.name(), tr("in own words"),
                                QStringLiteral("<span style='color:%1'>%2 %3</span>")
                                    .arg(theme::colours().slate.name(), drill.good.empty() ? QString() : tr("Good:"),
-                                        words::text(withSides(drill.good, sides)).toHtmlEscaped())));
+                                        words::said(drill.good, sides).toHtmlEscaped())));
     cue->setObjectName(QStringLiteral("cue-") + id);
     cue->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
     column.addWidget(cue);
@@ -121,10 +121,9 @@ void RungCard::addCue(QVBoxLayout& column, const RungContent& content, const Dri
     });
     connect(edit, &QLineEdit::returnPressed, this, [this, edit] { emit cueKept(edit->text().trimmed()); });
     if (const auto own = content.data.cues.find(drill.id); own != content.data.cues.end())
-        column.addWidget(
-            label(tr("The athlete's own words; the pack says: \"%1\"")
-                      .arg(words::text(withSides(own->second.ofPack.toStdString(), sides)).toHtmlEscaped()),
-                  theme::kQuiet));
+        column.addWidget(label(tr("The athlete's own words; the pack says: \"%1\"")
+                                   .arg(words::said(own->second.ofPack.toStdString(), sides).toHtmlEscaped()),
+                               theme::kQuiet));
 }
 
 void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const DrillDef& drill) {
@@ -134,7 +133,7 @@ void RungCard::addDetails(QVBoxLayout& column, const RungContent& content, const
             column.addWidget(
                 label(small(QStringLiteral("<b>%1</b> %2").arg(name, text.toHtmlEscaped()), theme::colours().ink)));
     };
-    const auto said = [&](const std::string& text) { return words::text(withSides(text, sides)); };
+    const auto said = [&](const std::string& text) { return words::said(text, sides); };
     if (content.rung.startHere)
         column.addWidget(
             label(small(startBecauseWords(content.data.pack, content.focus).toHtmlEscaped(), theme::colours().ink)));

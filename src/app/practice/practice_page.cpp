@@ -426,8 +426,8 @@ void PracticePage::showBlock() {
         return;
     }
     const auto sides = rolesByHand(data.pack, data.athlete.handedness);
-    cue_->setText(words::text(withSides(def->cue, sides)));
-    good_->setText(tr("Good: %1").arg(words::text(withSides(def->good, sides))));
+    cue_->setText(words::said(def->cue, sides));
+    good_->setText(tr("Good: %1").arg(words::said(def->good, sides)));
     const PracticeChoice chosen = choice();
     const std::vector<PracticeRepetition> repetitions = block ? block->repetitions : std::vector<PracticeRepetition>();
     const int length = blockLength(chosen.kind);

@@ -7,12 +7,14 @@
 
 #include <QApplication>
 #include <QCompleter>
+#include <QFocusEvent>
 #include <QLineEdit>
 #include <QListView>
 #include <QPainter>
 #include <QPixmapCache>
 #include <QStandardItemModel>
 #include <QStyledItemDelegate>
+#include <QTimer>
 
 #include <algorithm>
 
@@ -92,6 +94,16 @@ SkillBox::SkillBox(QWidget* parent) : QComboBox(parent) {
     connect(found, qOverload<const QModelIndex&>(&QCompleter::activated), this,
             [this](const QModelIndex& index) { setCurrentIndex(findText(index.data(Qt::DisplayRole).toString())); });
     connect(lineEdit(), &QLineEdit::editingFinished, this, [this] { search(lineEdit()->text()); });
+    lineEdit()->installEventFilter(this);
+}
+
+bool SkillBox::eventFilter(QObject* watched, QEvent* event) {
+    const bool taken = QComboBox::eventFilter(watched, event);
+    // Whoever clicks into it wants to type another one, not to add letters to the name.
+    if (watched == lineEdit() && event->type() == QEvent::FocusIn &&
+        static_cast<QFocusEvent*>(event)->reason() == Qt::MouseFocusReason)
+        QTimer::singleShot(0, lineEdit(), &QLineEdit::selectAll); // after the click has set the cursor
+    return taken;
 }
 
 void SkillBox::fill(const QStringList& lastUsed, const std::vector<OwnSkill>& own) {

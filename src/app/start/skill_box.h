@@ -19,6 +19,9 @@ public:
     [[nodiscard]] QString packText() const;
     [[nodiscard]] QString packTitle() const;
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void search(const QString& typed);
     QStringList order_, ownTexts_; ///< what it was filled with

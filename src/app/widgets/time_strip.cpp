@@ -13,7 +13,7 @@
 
 namespace riflesso {
 namespace {
-constexpr int kLeft = 118, kRight = 14;
+constexpr int kLeft = 150, kRight = 14; ///< px: kLeft holds a value with its ± and unit in any language
 }
 
 TimeStrip::TimeStrip(QWidget* parent) : QWidget(parent) {

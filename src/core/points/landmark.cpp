@@ -97,29 +97,4 @@ std::optional<Side> resolveSide(const RoleRule& rule, const Capture& capture) {
     return {};
 }
 
-std::string withSides(std::string_view text, const std::map<std::string, Side>& sides) {
-    const auto isIdCharacter = [](char c) { return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '_'; };
-    std::string out;
-    for (std::size_t i = 0; i < text.size();) {
-        if (text[i] != '@' || out.empty()) {
-            out += text[i++];
-            continue;
-        }
-        std::size_t end = i + 1;
-        while (end < text.size() && isIdCharacter(text[end]))
-            ++end;
-        const auto side = sides.find(std::string(text.substr(i + 1, end - i - 1)));
-        std::size_t start = out.size();
-        while (start > 0 && isIdCharacter(out[start - 1]))
-            --start;
-        if (side == sides.end() || start == out.size()) {
-            out += text[i++];
-            continue;
-        }
-        out = out.substr(0, start) + std::string(toString(side->second)) + " " + inWords(out.substr(start));
-        i = end;
-    }
-    return out;
-}
-
 } // namespace riflesso

@@ -88,7 +88,4 @@ constexpr double kSquareDeg = 10, kMostObliqueDeg = 60;
 /// The side a role means here; none for front_at and rear_at, which a trial's own marks decide.
 [[nodiscard]] std::optional<Side> resolveSide(const RoleRule& rule, const Capture& capture);
 
-/// Replaces "knee@lead" in a text by "left knee". `sides` maps role to side.
-[[nodiscard]] std::string withSides(std::string_view text, const std::map<std::string, Side>& sides);
-
 } // namespace riflesso
