@@ -311,7 +311,7 @@ void MainWindow::fillSearch() {
     if (workspace_.library())
         if (const auto cases = workspace_.library()->cases())
             for (const CaseEntry& entry : *cases)
-                found_[tr("Athlete: %1, %2").arg(entry.athlete, entry.title)] = [this, id = entry.id] {
+                found_[tr("Athlete: %1, %2").arg(entry.athlete, words::kept(entry.title.toStdString()))] = [this, id = entry.id] {
                     workspace_.selectCase(id);
                     showPage(QStringLiteral("athlete"));
                 };

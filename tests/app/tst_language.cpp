@@ -6,12 +6,14 @@
 #include "app/settings/stored_settings.h"
 #include "core/reasons.h"
 #include "report/words.h"
+#include "store/pack_language.h"
 #include "support/files.h"
 #include "window_driver.h"
 
 #include <QAbstractScrollArea>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QProcess>
 #include <QPushButton>
 #include <QRegularExpression>
@@ -57,6 +59,29 @@ class TestLanguage : public QObject {
 private slots:
     void cleanup() { settings::applyNumbersLanguage(QStringLiteral("C")); }
 
+    /// First: the skills that ship are read once, in the language of that moment.
+    void aCaseIsKeptByItsOwnTitle() {
+        setPackLanguage(QStringLiteral(PACKS), QStringLiteral("de"));
+        QTemporaryDir folder;
+        {
+            Driver d;
+            QVERIFY(d.workspace.open(folder.path()));
+            d.window->showPage(QStringLiteral("start"));
+            d.type("newName", QStringLiteral("Somebody"));
+            auto* skill = d.find<QComboBox>("newSkill");
+            if (const int lunge = skill->findText(QStringLiteral("Ausfall im Fechten")); lunge >= 0)
+                skill->setCurrentIndex(lunge);
+            QCOMPARE(skill->currentText(), QStringLiteral("Ausfall im Fechten"));
+            d.click("startCase");
+            QTRY_VERIFY(d.workspace.hasCase());
+            QCOMPARE(d.data().title, QStringLiteral("Fencing lunge")); // one word for everybody
+            d.window->showPage(QStringLiteral("start"));
+            QTRY_VERIFY(d.find<QListWidget>("caseList")->count() > 0);
+            QVERIFY2(d.find<QListWidget>("caseList")->item(0)->text().contains(QStringLiteral("Ausfall im Fechten")),
+                     qPrintable(d.find<QListWidget>("caseList")->item(0)->text()));
+        }
+        setPackLanguage(QStringLiteral(PACKS), QStringLiteral("en"));
+    }
     void everyStringIsInTheTranslationFile() {
         QTemporaryDir folder;
         const QString fresh = folder.filePath(QStringLiteral("fresh.ts"));

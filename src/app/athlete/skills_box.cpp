@@ -50,7 +50,7 @@ void SkillsBox::refresh() {
             skill_->addItem(pack.title, pack.text);
     clearLayout(list_);
     const CaseData& data = workspace_.data();
-    list_->addWidget(label(tr("<b>%1</b>, open here").arg(data.title.toHtmlEscaped())));
+    list_->addWidget(label(tr("<b>%1</b>, open here").arg(words::kept(data.title.toStdString()).toHtmlEscaped())));
     const auto others = workspace_.library()->otherSkills(data);
     if (!others) {
         list_->addWidget(label(words::text(others.error().sentence()).toHtmlEscaped(), theme::kQuiet));
@@ -62,14 +62,14 @@ void SkillsBox::refresh() {
             shared << tr("%1 (%2)").arg(fault.title, decisionWords(fault.there));
         auto* row = new QHBoxLayout;
         auto* text = label(QStringLiteral("<b>%1</b><br>%2")
-                               .arg(other.title.toHtmlEscaped(),
+                               .arg(words::kept(other.title.toStdString()).toHtmlEscaped(),
                                     shared.isEmpty()
                                         ? tr("No fault in common.")
                                         : tr("In common: %1.").arg(shared.join(QStringLiteral("; ")).toHtmlEscaped())));
         text->setObjectName(QStringLiteral("otherSkill"));
         row->addWidget(text, 1);
         auto* open = new QPushButton(tr("Open"));
-        open->setAccessibleName(tr("Open %1").arg(other.title));
+        open->setAccessibleName(tr("Open %1").arg(words::kept(other.title.toStdString())));
         connect(open, &QPushButton::clicked, this, [this, id = other.id] { workspace_.selectCase(id); });
         row->addWidget(open);
         list_->addLayout(row);
@@ -82,7 +82,8 @@ void SkillsBox::add() {
     const AthleteId athlete = workspace_.data().athlete.id;
     CaseId made;
     const bool done = workspace_.apply(tr("Add a skill"), [&](Edit& edit) -> Result<void> {
-        const auto id = edit.addCase(athlete, skill_->currentText(), skill_->currentData().toString());
+        const QString pack = skill_->currentData().toString();
+        const auto id = edit.addCase(athlete, titleInFile(pack), pack);
         if (!id)
             return id.error();
         made = *id;

@@ -191,10 +191,8 @@ void FindingsPage::showList() {
         const QString title = safety ? words::text(def.title) : tr("%1  %2").arg(++number).arg(words::text(def.title));
         QString share = words::ofText(finding.shown, finding.judged);
         share.replace(u' ', QChar::Nbsp); // one thing to read, at the end of a line too
-        QStringList lines{QStringLiteral("%1   %2").arg(title, share)};
-        if (!notes.isEmpty())
-            lines << notes.join(QStringLiteral(" · "));
-        auto* item = new QListWidgetItem(lines.join(u'\n'), list_);
+        notes.prepend(share);
+        auto* item = new QListWidgetItem(title + u'\n' + notes.join(QStringLiteral(" · ")), list_);
         QPixmap icon(32, 32);
         icon.fill(Qt::transparent);
         QPainter painter(&icon);

@@ -53,6 +53,8 @@ const std::shared_future<std::vector<ShippedPack>>& reading() {
 
 } // namespace
 
+QString titleInFile(const QString& packText) { return words::text(readPack(packText.toStdString()).pack.title); }
+
 void readShippedPacks() { static_cast<void>(reading()); }
 
 const std::vector<ShippedPack>& shippedPacks() { return reading().get(); }

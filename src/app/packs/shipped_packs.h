@@ -18,6 +18,8 @@ struct ShippedPack {
 [[nodiscard]] const std::vector<ShippedPack>& shippedPacks();
 /// The text of the one with this id; empty: none ships.
 [[nodiscard]] QString shippedText(const QString& id);
+/// What a case of this skill is called where it is kept: by the file itself, in whatever language it is shown.
+[[nodiscard]] QString titleInFile(const QString& packText);
 /// Begins to read them.
 void readShippedPacks();
 

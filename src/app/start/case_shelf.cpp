@@ -149,7 +149,7 @@ void CaseShelf::fill() {
     const QString wanted = filter_->text().trimmed();
     list_->clear();
     for (const CaseEntry& entry : entries_) {
-        const QString text = tr("%1 · %2").arg(entry.athlete, entry.title);
+        const QString text = tr("%1 · %2").arg(entry.athlete, words::kept(entry.title.toStdString()));
         if (!text.contains(wanted, Qt::CaseInsensitive))
             continue;
         const bool open = workspace_.hasCase() && workspace_.data().id == entry.id;
@@ -249,7 +249,7 @@ void CaseShelf::askToBringIn(const Arrived& arrived) {
     }
     showTogether(false);
     const QString who =
-        tr("<b>%1, %2</b>: %3.").arg(data.athlete.name.toHtmlEscaped(), data.title.toHtmlEscaped(), sizeOf(data));
+        tr("<b>%1, %2</b>: %3.").arg(data.athlete.name.toHtmlEscaped(), words::kept(data.title.toStdString()).toHtmlEscaped(), sizeOf(data));
     const QString known = arrived.meeting.sameCase
                               ? tr("The athlete and a case of this skill are here already: that case stays as it is, "
                                    "this one comes beside it.")

@@ -1,4 +1,5 @@
 #include "app/start/start_page.h"
+#include "app/packs/shipped_packs.h"
 
 #include "app/settings/stored_settings.h"
 #include "app/start/case_shelf.h"
@@ -139,7 +140,7 @@ void StartPage::refresh() {
     if (workspace().library())
         if (const auto cases = workspace().library()->cases())
             for (const CaseEntry& entry : *cases)
-                used << entry.title;
+                used << words::kept(entry.title.toStdString());
     skill_->fill(used, own);
     // What a newcomer does first stands first.
     static_cast<QBoxLayout*>(layout())->setDirection(shelf_->isEmpty() ? QBoxLayout::RightToLeft
@@ -172,7 +173,7 @@ void StartPage::startCase() {
         const auto id = edit.addAthlete(athlete);
         if (!id)
             return id.error();
-        const auto made_ = edit.addCase(*id, skill_->packTitle(), skill_->packText());
+        const auto made_ = edit.addCase(*id, titleInFile(skill_->packText()), skill_->packText());
         if (!made_)
             return made_.error();
         made = *made_;
