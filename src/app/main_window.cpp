@@ -311,10 +311,11 @@ void MainWindow::fillSearch() {
     if (workspace_.library())
         if (const auto cases = workspace_.library()->cases())
             for (const CaseEntry& entry : *cases)
-                found_[tr("Athlete: %1, %2").arg(entry.athlete, words::kept(entry.title.toStdString()))] = [this, id = entry.id] {
-                    workspace_.selectCase(id);
-                    showPage(QStringLiteral("athlete"));
-                };
+                found_[tr("Athlete: %1, %2").arg(entry.athlete, words::kept(entry.title.toStdString()))] =
+                    [this, id = entry.id] {
+                        workspace_.selectCase(id);
+                        showPage(QStringLiteral("athlete"));
+                    };
     if (workspace_.hasCase()) {
         const Pack& pack = workspace_.data().pack;
         for (const MeasureDef& def : pack.measures)

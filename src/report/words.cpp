@@ -124,10 +124,16 @@ QString segmentName(const LengthUnit& unit) {
     return Report::tr("body");
 }
 
-QString points(const std::vector<PointRef>& refs) {
+QString points(const Pack& pack, const std::vector<PointRef>& refs) {
+    const auto name = [&](const PointRef& ref) {
+        for (const OwnPoint& own : pack.points)
+            if (own.id == ref.part)
+                return inSentence(text(own.title));
+        return word(inWords(ref.part));
+    };
     QStringList names;
     for (const PointRef& ref : refs)
-        names << word(inWords(ref.part)) + (ref.role.empty() ? QString() : QStringLiteral(" (%1)").arg(word(ref.role)));
+        names << name(ref) + (ref.role.empty() ? QString() : QStringLiteral(" (%1)").arg(word(ref.role)));
     return names.join(QStringLiteral(", "));
 }
 
@@ -429,9 +435,9 @@ QString definition(const Pack& pack, const MeasureDef& def) {
     if (def.stat != Stat::None)
         out = Report::tr("%1 of the %2").arg(word(toString(def.stat)), out);
     if (!def.points.empty())
-        out += Report::tr(" of ") + points(def.points);
+        out += Report::tr(" of ") + points(pack, def.points);
     if (!def.otherPoints.empty())
-        out += Report::tr(" to ") + points(def.otherPoints);
+        out += Report::tr(" to ") + points(pack, def.otherPoints);
     if (!def.against.empty())
         out += Report::tr(" against the ") + word(inWords(def.against));
     if (def.axis)

@@ -78,8 +78,6 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     tree_->setUniformRowHeights(false);
     tree_->header()->setSectionResizeMode(0, QHeaderView::Interactive);
     tree_->header()->setSectionResizeMode(1, QHeaderView::Stretch);
-    tree_->header()->resizeSection(0, 300);
-    tree_->header()->resizeSection(2, 250);
     tree_->header()->setStretchLastSection(false);
     auto* inner = new QWidget;
     pages_ = new QVBoxLayout(inner);
@@ -254,6 +252,13 @@ void PacksPage::showDifferences(const Pack& pack) {
         }
         return;
     }
+}
+
+void PacksPage::resizeEvent(QResizeEvent* event) {
+    Page::resizeEvent(event);
+    constexpr int kWhat = 300, kReference = 250; // px, where there is little room
+    tree_->header()->resizeSection(0, std::max(kWhat, width() / 4));
+    tree_->header()->resizeSection(2, std::max(kReference, width() * 3 / 10));
 }
 
 QString PacksPage::headline() const {

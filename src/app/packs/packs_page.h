@@ -34,6 +34,9 @@ public slots:
     void show(const QString& drill) override;
     void printSheet();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void showChosen();
     void showDifferences(const Pack& pack);

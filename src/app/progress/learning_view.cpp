@@ -12,13 +12,15 @@
 namespace riflesso {
 namespace {
 
-constexpr int kTitleWidth = 150, kHigh = 104, kNarrow = 560;
+constexpr int kTitleWidth = 150, kHigh = 104, kHighest = 190, kNarrow = 560;
 constexpr int kGapDays = 7; ///< from here on nothing joins two points
 
 } // namespace
 
 LearningView::LearningView(QWidget* parent) : QWidget(parent) {
-    setFixedHeight(kHigh);
+    setMinimumHeight(kHigh);
+    setMaximumHeight(kHighest);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setMinimumWidth(kNarrow);
 }
 
@@ -44,12 +46,12 @@ void LearningView::paintEvent(QPaintEvent*) {
     strong.setBold(true);
     painter.setFont(strong);
     QRectF written;
-    painter.drawText(QRectF(10, 6, kTitleWidth - 14, kHigh - 8), Qt::AlignLeft | Qt::TextWordWrap, title_, &written);
+    painter.drawText(QRectF(10, 6, kTitleWidth - 14, height() - 8), Qt::AlignLeft | Qt::TextWordWrap, title_, &written);
     painter.setFont(font());
     painter.setPen(p.slate);
-    painter.drawText(QRectF(10, written.bottom() + 1, kTitleWidth - 14, kHigh - written.bottom() - 2),
+    painter.drawText(QRectF(10, written.bottom() + 1, kTitleWidth - 14, height() - written.bottom() - 2),
                      Qt::AlignLeft | Qt::TextWordWrap, verdict_);
-    const QRectF box(kTitleWidth, 8, width() - kTitleWidth - 12, kHigh - 24);
+    const QRectF box(kTitleWidth, 8, width() - kTitleWidth - 12, height() - 24);
     const double days = std::max<double>(1, static_cast<double>((last_ - first_).count()));
     const auto y = [&](double share) { return box.bottom() - share * box.height(); };
     painter.fillRect(box, p.course);

@@ -124,9 +124,10 @@ void PracticeOverTime::showCharts() {
                                .arg(chart->runs->fewestCrossings)
                                .arg(chart->runs->signal() ? tr(": more than chance") : QString());
         view->setToolTip(why);
-        charts_->addWidget(view);
+        constexpr int kFirst = 100; // they have the room of a large screen before it is left empty
+        charts_->addWidget(view, kFirst);
     }
-    charts_->addStretch();
+    charts_->addStretch(1);
 }
 
 void PracticeOverTime::showNext() {

@@ -248,8 +248,9 @@ void CaseShelf::askToBringIn(const Arrived& arrived) {
         return;
     }
     showTogether(false);
-    const QString who =
-        tr("<b>%1, %2</b>: %3.").arg(data.athlete.name.toHtmlEscaped(), words::kept(data.title.toStdString()).toHtmlEscaped(), sizeOf(data));
+    const QString who = tr("<b>%1, %2</b>: %3.")
+                            .arg(data.athlete.name.toHtmlEscaped(),
+                                 words::kept(data.title.toStdString()).toHtmlEscaped(), sizeOf(data));
     const QString known = arrived.meeting.sameCase
                               ? tr("The athlete and a case of this skill are here already: that case stays as it is, "
                                    "this one comes beside it.")

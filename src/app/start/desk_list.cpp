@@ -92,7 +92,8 @@ void DeskList::refresh() {
     }
     list_->clear();
     for (const DeskItem& item : items_)
-        list_->addItem(QStringLiteral("%1, %2\n%3").arg(item.athlete, words::kept(item.title.toStdString()), wordsOf(item, today)));
+        list_->addItem(QStringLiteral("%1, %2\n%3")
+                           .arg(item.athlete, words::kept(item.title.toStdString()), wordsOf(item, today)));
     // As high as what it holds, up to five of them: the cases below need the room.
     constexpr int kMostShown = 5;
     const int line = list_->count() > 0 ? list_->sizeHintForRow(0) : 0;
