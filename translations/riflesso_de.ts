@@ -4779,6 +4779,49 @@
     </message>
 </context>
 <context>
+    <name>riflesso::DoubtReview</name>
+    <message>
+        <source>All of it is right (Shift D)</source>
+        <translation>Alles davon stimmt (Umschalt D)</translation>
+    </message>
+    <message>
+        <source>Next (D)</source>
+        <translation>Weiter (D)</translation>
+    </message>
+    <message>
+        <source>Done (Esc)</source>
+        <translation>Fertig (Esc)</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Doubtful %1 of %2&lt;/b&gt;, worst first. Repetition %3, frames %4 to %5.</source>
+        <translation>&lt;b&gt;Zweifelhaft, %1 von %2&lt;/b&gt;, das Schlimmste zuerst. Wiederholung %3, Bilder %4 bis %5.</translation>
+    </message>
+    <message>
+        <source>Widest: %1, ± %2 px in frame %3, which is shown above.</source>
+        <translation>Am weitesten: %1, ± %2 px in Bild %3, das oben gezeigt ist.</translation>
+    </message>
+    <message>
+        <source>A key event is doubtful here.</source>
+        <translation>Ein Schlüsselereignis ist hier zweifelhaft.</translation>
+    </message>
+    <message>
+        <source>A key position lies in it: findings rest on it.</source>
+        <translation>Eine Schlüsselposition liegt darin: Befunde beruhen darauf.</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>davor</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>danach</translation>
+    </message>
+    <message>
+        <source>%1, frame %2</source>
+        <translation>%1, Bild %2</translation>
+    </message>
+</context>
+<context>
     <name>riflesso::EquipmentBox</name>
     <message>
         <source>EQUIPMENT AT HAND</source>
@@ -7540,10 +7583,6 @@
         <translation>verfolgen</translation>
     </message>
     <message>
-        <source>next doubtful</source>
-        <translation>nächstes Zweifelhafte</translation>
-    </message>
-    <message>
         <source>observe: asked one after the other</source>
         <translation>beobachten: eins nach dem anderen gefragt</translation>
     </message>
@@ -7638,6 +7677,10 @@
     <message>
         <source>confirm this frame; Shift: all that is sure, again: of the set</source>
         <translation>dieses Bild bestätigen; Umschalt: alles Sichere, nochmals: im ganzen Satz</translation>
+    </message>
+    <message>
+        <source>the worst that is doubtful; Shift: all of it is right, and the next</source>
+        <translation>das Zweifelhafteste; Umschalt: alles davon stimmt, und weiter</translation>
     </message>
 </context>
 <context>
@@ -7769,6 +7812,10 @@
     <message>
         <source>What is sure in the other %1 of the set is confirmed. D goes to what is doubtful.</source>
         <translation>Was in den anderen %1 des Satzes sicher ist, ist bestätigt. D geht zum Zweifelhaften.</translation>
+    </message>
+    <message>
+        <source>Confirm frames %1 to %2</source>
+        <translation>Bilder %1 bis %2 bestätigen</translation>
     </message>
 </context>
 <context>

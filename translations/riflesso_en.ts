@@ -4779,6 +4779,49 @@
     </message>
 </context>
 <context>
+    <name>riflesso::DoubtReview</name>
+    <message>
+        <source>All of it is right (Shift D)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next (D)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done (Esc)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Doubtful %1 of %2&lt;/b&gt;, worst first. Repetition %3, frames %4 to %5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Widest: %1, ± %2 px in frame %3, which is shown above.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key event is doubtful here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A key position lies in it: findings rest on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, frame %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::EquipmentBox</name>
     <message>
         <source>EQUIPMENT AT HAND</source>
@@ -7540,10 +7583,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>next doubtful</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>observe: asked one after the other</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7637,6 +7676,10 @@
     </message>
     <message>
         <source>confirm this frame; Shift: all that is sure, again: of the set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the worst that is doubtful; Shift: all of it is right, and the next</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7768,6 +7811,10 @@
     </message>
     <message>
         <source>What is sure in the other %1 of the set is confirmed. D goes to what is doubtful.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm frames %1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -132,6 +132,10 @@ Result<void> confirmFrame(Edit& edit, const Repetition& repetition, int frame, d
     return confirm(edit, repetition, sigmaPx, [frame](std::string_view, int at) { return at == frame; });
 }
 
+Result<void> confirmFrames(Edit& edit, const Repetition& repetition, int from, int to, double sigmaPx) {
+    return confirm(edit, repetition, sigmaPx, [=](std::string_view, int at) { return from <= at && at <= to; });
+}
+
 Result<void> confirmSure(Edit& edit, const Repetition& repetition, double sigmaPx) {
     return confirm(edit, repetition, sigmaPx, [](std::string_view source, int) { return !isDoubtful(source); });
 }

@@ -37,6 +37,8 @@ struct OpenProposals {
 /// network keeps the uncertainty that its kind of landmark has, a tracked one is as sure as one set by hand
 /// (`sigmaPx`).
 [[nodiscard]] Result<void> confirmFrame(Edit& edit, const Repetition& repetition, int frame, double sigmaPx);
+/// The same for frames that follow each other.
+[[nodiscard]] Result<void> confirmFrames(Edit& edit, const Repetition& repetition, int from, int to, double sigmaPx);
 /// The same for all of the repetition that is not doubtful.
 [[nodiscard]] Result<void> confirmSure(Edit& edit, const Repetition& repetition, double sigmaPx);
 

@@ -3,12 +3,14 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "app/mark/doubt_review.h"
 #include "app/mark/mark_page.h"
 #include "app/mark/mark_proposals.h"
 #include "core/uncertainty/stats.h"
 #include "support/files.h"
 #include "window_driver.h"
 
+#include <QLabel>
 #include <QListWidget>
 
 #include <cmath>
@@ -135,6 +137,62 @@ private slots:
             if (const auto mark = track.find(frame); mark != track.end())
                 QVERIFY(!isProposed(mark->second.source));
         QVERIFY(openProposals(repetition()).marks < open.marks);
+    }
+    void theWorstComesFirstAndAStretchIsOneGesture() {
+        const int from = repetition().from;
+        QVERIFY(app_->workspace.apply(QStringLiteral("Doubt"), [&](Edit& edit) -> Result<void> {
+            for (int frame = from + 8; frame < from + 12; ++frame) // 4 frames, doubtful to 9 px, and 3 to 60
+                if (auto done = edit.setMark(id_, "left_wrist", frame, {{400, 200}, 9, "network?"}); !done)
+                    return done;
+            for (int frame = from + 44; frame < from + 47; ++frame)
+                if (auto done = edit.setMark(id_, "left_wrist", frame,
+                                             {{400, 200}, frame == from + 45 ? 60.0 : 50.0, "network?"});
+                    !done)
+                    return done;
+            return {};
+        }));
+        std::vector<DoubtfulStretch> all = doubtfulStretches(app_->data(), {id_});
+        QVERIFY(all.size() >= 2);
+        for (std::size_t i = 1; i < all.size(); ++i)
+            QVERIFY(all[i - 1].atEvent > all[i].atEvent ||
+                    (all[i - 1].atEvent == all[i].atEvent && all[i - 1].sigmaPx >= all[i].sigmaPx));
+        const auto* page = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));
+        app_->key(Qt::Key_Escape);
+        auto* bar = app_->window->findChild<DoubtReview*>();
+        QVERIFY(!bar->isVisible());
+        QStringList seen;
+        int gestures = 0;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            app_->key(Qt::Key_D);
+            QVERIFY(bar->isVisible() && bar->stretch());
+            QCOMPARE(page->frame(), all[i].worst);
+            QCOMPARE(bar->stretch()->from, all[i].from);
+            const QString text = app_->find<QLabel>("doubtText")->text();
+            QVERIFY2(text.contains(QStringLiteral("%1 of %2").arg(i + 1).arg(all.size())), qPrintable(text));
+        }
+        app_->key(Qt::Key_D); // the worst again
+        QCOMPARE(page->frame(), all[0].worst);
+        const QList<QLabel*> pictures = bar->findChildren<QLabel*>();
+        QTRY_COMPARE_WITH_TIMEOUT(std::count_if(pictures.begin(), pictures.end(),
+                                                [](const QLabel* label) { return !label->pixmap().isNull(); }),
+                                  2, 20000);
+        if (qEnvironmentVariableIsSet("DOUBT_SHOT"))
+            app_->window->grab().save(qEnvironmentVariable("DOUBT_SHOT"));
+        for (std::size_t left = all.size(); left > 0; --left, ++gestures) {
+            QVERIFY(bar->isVisible());
+            const DoubtfulStretch stretch = *bar->stretch();
+            app_->key(Qt::Key_D, Qt::ShiftModifier);
+            QCOMPARE(doubtfulStretches(app_->data(), {id_}).size(), left - 1);
+            for (const auto& [landmark, track] : repetition().marks)
+                for (auto mark = track.lower_bound(stretch.from); mark != track.end() && mark->first <= stretch.to;
+                     ++mark)
+                    QVERIFY(!isProposed(mark->second.source));
+        }
+        QVERIFY(!bar->isVisible());
+        QCOMPARE(gestures, int(all.size()));
+        for (; gestures > 0; --gestures) // each is taken back by one step
+            app_->workspace.undo();
+        QCOMPARE(doubtfulStretches(app_->data(), {id_}).size(), all.size());
     }
     void aPersonsMarkStays() {
         const auto* page = qobject_cast<MarkPage*>(app_->window->page(QStringLiteral("mark")));

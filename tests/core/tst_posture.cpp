@@ -74,6 +74,27 @@ Trial swings(const std::vector<double>& fromS) {
     return trial;
 }
 
+/// The same leg, raised by a radian within half a second at each of the moments, held up for so long, and lowered
+/// again.
+Trial raises(const std::vector<double>& fromS, double heldS) {
+    Trial trial = emptyTrial(50, 600);
+    const auto eased = [](double t) { return (1 - std::cos(std::numbers::pi * std::clamp(t / .5, 0.0, 1.0))) / 2; };
+    const auto angle = [&](int frame) {
+        double out = 0;
+        for (const double from : fromS)
+            out += eased(frame / 50.0 - from) - eased(frame / 50.0 - from - .5 - heldS);
+        return out;
+    };
+    addPath(trial, "right_hip", 0, 599, 1, [](int) { return PixelPoint{300, 200}; });
+    addPath(trial, "right_knee", 0, 599, 1, [&](int frame) {
+        return PixelPoint{300 + 100 * std::sin(angle(frame)), 200 + 100 * std::cos(angle(frame))};
+    });
+    addPath(trial, "right_ankle", 0, 599, 1, [&](int frame) {
+        return PixelPoint{300 + 200 * std::sin(angle(frame)), 200 + 200 * std::cos(angle(frame))};
+    });
+    return trial;
+}
+
 /// Stands for 20 frames, then sets off by 30 px a frame within two frames.
 PixelPoint setsOff(int frame) { return {100 + 30.0 * std::max(0.0, frame - 20.5), 100}; }
 
@@ -116,6 +137,23 @@ private slots:
             QVERIFY(std::abs(hits[i].fromS - from) < 0.15 && std::abs(hits[i].toS - from - 1) < 0.15);
         }
         QVERIFY(findRepetitions(pack, nullptr, swings({}), 1).empty());
+    }
+    void thereAndBackIsOneRepetition() {
+        const Pack pack = packOf(smallPack());
+        constexpr double kHeld = 0.6;
+        const auto hits = findRepetitions(pack, nullptr, raises({1, 4.5, 8}, kHeld), 1);
+        QCOMPARE(hits.size(), std::size_t(3));
+        for (std::size_t i = 0; i < hits.size(); ++i) {
+            const double from = std::array{1.0, 4.5, 8.0}[i];
+            QVERIFY2(std::abs(hits[i].fromS - from) < 0.15 && std::abs(hits[i].toS - from - 1 - kHeld) < 0.15,
+                     qPrintable(QStringLiteral("%1 to %2").arg(hits[i].fromS).arg(hits[i].toS)));
+        }
+        // Who rests with the leg up lowers it and raises it again: where the longer rest is, it begins and ends.
+        const auto lowered = findRepetitions(pack, nullptr, raises({1, 6}, 3), 1);
+        QCOMPARE(lowered.size(), std::size_t(3));
+        QVERIFY(std::abs(lowered[1].fromS - 4.5) < 0.15 && std::abs(lowered[1].toS - 6.5) < 0.15);
+        // Another posture that is not left again stays what it was.
+        QCOMPARE(findRepetitions(pack, nullptr, raises({2, 5, 8}, 100), 1).size(), std::size_t(3));
     }
     void repetitionsAreLikeTheOneThatWasMarked() {
         const Pack pack = packOf(smallPack());

@@ -1,5 +1,6 @@
 #include "app/mark/mark_page.h"
 
+#include "app/mark/doubt_review.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
@@ -60,6 +61,10 @@ MarkPage::MarkPage(Workspace& workspace, QWidget* parent)
     connect(&playing_, &QTimer::timeout, this, &MarkPage::playOn);
     again_ = new SecondLook(workspace, this);
     layout->addWidget(again_);
+    doubts_ = new DoubtReview(workspace, this);
+    layout->addWidget(doubts_);
+    connect(doubts_, &DoubtReview::nextAsked, this, &MarkPage::nextDoubtful);
+    connect(doubts_, &DoubtReview::confirmAsked, this, &MarkPage::confirmDoubtful);
     connect(again_, &SecondLook::moved, this, &MarkPage::followSecondLook);
     connect(stage_, &StageView::boxDrawn, this, [this](const QRectF& box) {
         proposals_->propose({this->workspace().repetition()}, box);
@@ -143,6 +148,7 @@ int MarkPage::openAt(const Repetition& repetition, int frame) const {
 
 void MarkPage::forget() {
     again_->forget();
+    doubts_->leave();
     playing_.stop();
     proposals_->forget();
     shown_ = {};
@@ -156,6 +162,7 @@ void MarkPage::refresh() {
         return;
     if (again_->active() && !workspace().data().repetition(again_->task().repetition))
         again_->leave(); // another case, or the repetition is gone
+    doubts_->follow(workspace().repetition());
     filling_ = true;
     const RepetitionPlace place = workspace().place();
     if (!workspace().data().pack.event(event_) && !workspace().data().pack.events.empty())
@@ -414,35 +421,21 @@ void MarkPage::propose(bool wholeSet) {
 }
 
 void MarkPage::nextDoubtful() {
-    const CaseData& data = workspace().data();
-    const Workspace::Trials chosen = workspace().chosenTrials();
-    const std::vector<Trial>& trials = *chosen;
-    const auto here = std::find_if(trials.begin(), trials.end(), [&](const Trial& trial) {
-        return repetitionId(trial.id) == workspace().repetition();
-    });
-    if (here == trials.end())
+    doubts_->next();
+    const auto& stretch = doubts_->stretch();
+    if (!stretch) {
+        workspace().say(tr("Nothing doubtful is left in this set."));
         return;
-    // From here to the end of the set, then from its start. A stretch of doubtful frames is visited once, in its
-    // middle.
-    const auto start = here - trials.begin();
-    for (std::ptrdiff_t i = 0; i <= std::ssize(trials); ++i) {
-        const Trial& trial = trials[static_cast<std::size_t>((start + i) % std::ssize(trials))];
-        const RepetitionPlace place = placeOf(data, repetitionId(trial.id));
-        const std::vector<int> frames = openProposals(*place.repetition).doubtfulFrames;
-        for (std::size_t from = 0, to = 0; from < frames.size(); from = to) {
-            for (to = from + 1; to < frames.size() && frames[to] == frames[to - 1] + 1;)
-                ++to;
-            if (i == 0 && frames[to - 1] <= frame_)
-                continue;
-            const int middle = frames[from + (to - from) / 2];
-            if (i == 0 && middle <= frame_)
-                continue;
-            workspace().selectRepetition(place.repetition->id);
-            goToFrame(middle);
-            return;
-        }
     }
-    workspace().say(tr("Nothing doubtful is left in this set."));
+    const auto [repetition, frame] = std::pair(stretch->repetition, stretch->worst);
+    workspace().selectRepetition(repetition);
+    goToFrame(frame);
+}
+
+void MarkPage::confirmDoubtful() {
+    if (const auto stretch = doubts_->stretch())
+        proposals_->confirmStretch(*stretch);
+    nextDoubtful();
 }
 
 void MarkPage::stepRepetition(int by) {

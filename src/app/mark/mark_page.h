@@ -19,6 +19,7 @@ class MarkProposals;
 class MarkStrip;
 class ObservationForm;
 class OtherObserver;
+class DoubtReview;
 class SecondLook;
 
 class MarkPage : public Page {
@@ -64,6 +65,7 @@ private:
     void nextOpen();
     void propose(bool wholeSet);
     void nextDoubtful();
+    void confirmDoubtful();
     /// Confirms this frame; a key position that is whole leads to the next one that is not.
     void confirmAndGoOn();
     void stepRepetition(int by);
@@ -99,6 +101,7 @@ private:
     QLabel *cardTitle_, *next_, *values_, *proposed_;
     ObservationForm* observations_;
     SecondLook* again_;
+    DoubtReview* doubts_;
     OtherObserver* other_;
     QLabel* question_;
     QTimer playing_;

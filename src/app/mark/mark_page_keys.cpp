@@ -1,5 +1,6 @@
 #include "app/mark/mark_page.h"
 
+#include "app/mark/doubt_review.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/mark_strip.h"
 #include "app/mark/observation_form.h"
@@ -273,9 +274,9 @@ std::vector<PageKey> MarkPage::keyTable() {
          open},
         {QStringLiteral("D"),
          chosen ? QString() : tr("doubtful"),
-         tr("next doubtful"),
+         tr("the worst that is doubtful; Shift: all of it is right, and the next"),
          {Qt::Key_D},
-         [this](KeyPress) { nextDoubtful(); },
+         [this](KeyPress press) { press.shift ? confirmDoubtful() : nextDoubtful(); },
          open},
         {QStringLiteral("O"),
          chosen ? QString() : tr("observe"),
@@ -329,6 +330,7 @@ void MarkPage::stepEvent(int by) {
 void MarkPage::leaveAll() {
     observations_->leave();
     again_->leave();
+    doubts_->leave();
     stage_->setBoxing(false);
     implement_.reset();
     selected_.clear();

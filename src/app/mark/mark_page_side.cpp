@@ -41,7 +41,7 @@ QWidget* MarkPage::buildSide() {
     next_ = label({});
     next_->setObjectName(QStringLiteral("nextLandmark"));
     auto* asked = new QHBoxLayout;
-    asked->addWidget(next_, 3);
+    asked->addWidget(next_, 1);
     auto* reason = hiddenWhy_ = new ChoiceBox;
     reason->setObjectName(QStringLiteral("hiddenReason"));
     reason->setAccessibleName(tr("Why a landmark is hidden"));
@@ -54,7 +54,7 @@ QWidget* MarkPage::buildSide() {
                                       {"too blurred", tr("hidden: too blurred")}})
         reason->addItem(shown, QString::fromLatin1(word));
     connect(reason, &QComboBox::activated, this, [this, reason] { hiddenReason_ = reason->currentData().toString(); });
-    asked->addWidget(reason, 2);
+    asked->addWidget(reason, 1);
     layout->addLayout(asked);
     layout->addWidget(label(tr("KEY EVENTS"), theme::kHeading));
     events_ = new QListWidget;
@@ -341,7 +341,7 @@ void MarkPage::showFigure() {
     hidden_->setEnabled(!next.empty());
     hiddenWhy_->setVisible(!next.empty());
     stage_->setLoupeText(called(selected_.empty() ? next : selected_));
-    const QString own = ownErrorWords(workspace().data().own);
+    const QString own = ownErrorWords(workspace().data().pack, workspace().data().own);
     QString hand = own.isEmpty() ? tr("Nothing was marked twice yet: marks count as ±\u00a0%1\u00a0px.")
                                        .arg(words::number(place ? 2 * settings::markSigmaPx(place.clip->height) : 4, 1))
                                  : own + QStringLiteral(".");

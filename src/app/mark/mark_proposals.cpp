@@ -3,6 +3,7 @@
 #include "app/pose_models.h"
 #include "app/settings/stored_settings.h"
 #include "report/words.h"
+#include "work/doubtful_stretches.h"
 #include "work/track_marks.h"
 
 namespace riflesso {
@@ -169,6 +170,14 @@ void MarkProposals::confirmFrame(RepetitionId repetition, int frame) {
     if (const RepetitionPlace place = placeOf(workspace_.data(), repetition))
         workspace_.apply(tr("Confirm frame %1").arg(frame), [&](Edit& edit) {
             return riflesso::confirmFrame(edit, *place.repetition, frame, settings::markSigmaPx(place.clip->height));
+        });
+}
+
+void MarkProposals::confirmStretch(const DoubtfulStretch& stretch) {
+    if (const RepetitionPlace place = placeOf(workspace_.data(), stretch.repetition))
+        workspace_.apply(tr("Confirm frames %1 to %2").arg(stretch.from).arg(stretch.to), [&](Edit& edit) {
+            return confirmFrames(edit, *place.repetition, stretch.from, stretch.to,
+                                 settings::markSigmaPx(place.clip->height));
         });
 }
 

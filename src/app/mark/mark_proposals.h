@@ -12,6 +12,8 @@
 
 namespace riflesso {
 
+struct DoubtfulStretch;
+
 /// "12 marks and 2 key events of this set are proposed, not confirmed. ", empty where none is.
 [[nodiscard]] QString openProposalsText(const Workspace& workspace);
 
@@ -31,6 +33,8 @@ public:
     /// where nothing of that is left there, in the others of the set.
     void confirmFrame(RepetitionId repetition, int frame);
     void confirmSure(RepetitionId repetition);
+    /// All that is proposed in its frames: somebody has looked at it.
+    void confirmStretch(const DoubtfulStretch& stretch);
     /// What was learned is kept by section: of another library it says nothing.
     void forget() { habits_ = {}; }
 

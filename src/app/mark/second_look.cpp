@@ -10,17 +10,19 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <random>
 
 namespace riflesso {
 namespace {
 
-QString listed(const std::map<std::string, TypicalError>& errors, const QString& unit, std::size_t& few) {
+QString listed(const std::map<std::string, TypicalError>& errors,
+               const std::function<QString(const std::string&)>& naming, const QString& unit, std::size_t& few) {
     QStringList out;
     for (const auto& [what, error] : errors)
         if (error.holds())
             out << SecondLook::tr("%1 ± %2 %3 (%4 pairs)")
-                       .arg(words::text(inWords(what)), words::number(2 * error.error, 1), unit)
+                       .arg(naming(what), words::number(2 * error.error, 1), unit)
                        .arg(error.pairs);
         else
             ++few;
@@ -29,11 +31,16 @@ QString listed(const std::map<std::string, TypicalError>& errors, const QString&
 
 } // namespace
 
-QString ownErrorWords(const OwnError& own) {
+QString ownErrorWords(const Pack& pack, const OwnError& own) {
     std::size_t few = 0;
     QStringList out;
-    for (const QString& part :
-         {listed(own.landmarks, SecondLook::tr("px"), few), listed(own.events, SecondLook::tr("frames"), few)})
+    const auto landmark = [&](const std::string& id) { return words::landmark(pack, id); };
+    const auto event = [&](const std::string& id) {
+        const EventDef* known = pack.event(id);
+        return known ? words::inSentence(words::text(known->title)) : words::text(id);
+    };
+    for (const QString& part : {listed(own.landmarks, landmark, SecondLook::tr("px"), few),
+                                listed(own.events, event, SecondLook::tr("frames"), few)})
         if (!part.isEmpty())
             out << part;
     if (few)
@@ -94,7 +101,7 @@ void SecondLook::leave() {
     if (tasks_.empty())
         return;
     forget();
-    const QString own = ownErrorWords(workspace_.data().own);
+    const QString own = ownErrorWords(workspace_.data().pack, workspace_.data().own);
     if (!own.isEmpty())
         workspace_.say(tr("Your own hand: %1.").arg(own));
     emit moved();

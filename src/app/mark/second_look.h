@@ -13,7 +13,7 @@ class QPushButton;
 namespace riflesso {
 
 /// "left knee ± 3.1 px from 12 pairs; 2 others need more pairs", empty before anything was marked again.
-[[nodiscard]] QString ownErrorWords(const OwnError& own);
+[[nodiscard]] QString ownErrorWords(const Pack& pack, const OwnError& own);
 /// "Proposed key events were corrected by 1.5 frames (median of 12)"; empty where none was proposed and settled.
 [[nodiscard]] QString correctionWords(const CaseData& data);
 

@@ -271,12 +271,18 @@ private:
     std::map<std::string, double> errors_;
 };
 
-/// Speed of the pack's points, the fastest of them, in body lengths (extent of all points) a second.
-std::vector<double> liveliness(const Pack& pack, const Trial& recording, double fromS, int samples) {
+/// The pack's points in samples of kPostureRate: the speed of the fastest, in body lengths (extent of all points) a
+/// second, and where each lies about their middle, in body lengths.
+struct Movement {
+    std::vector<double> speeds;
+    std::vector<std::vector<double>> xs, ys; ///< of each point
+};
+
+Movement movementOf(const Pack& pack, const Trial& recording, double fromS, int samples) {
     const auto sides = resolveRoles(pack, recording);
-    std::vector<double> speeds(static_cast<std::size_t>(samples), 0), extents;
-    std::vector<std::vector<double>> xs, ys;
-    std::vector<double> times;
+    Movement out{std::vector<double>(static_cast<std::size_t>(samples), 0), {}, {}};
+    auto& [speeds, xs, ys] = out;
+    std::vector<double> times, extents;
     for (int i = 0; i < samples; ++i)
         times.push_back(fromS + i / kPostureRate);
     for (const PointRef& ref : pack.marked) {
@@ -297,7 +303,7 @@ std::vector<double> liveliness(const Pack& pack, const Trial& recording, double 
         }
     }
     if (xs.empty())
-        return speeds;
+        return out;
     for (std::size_t i = 0; i < times.size(); ++i) {
         double lowX = xs[0][i], highX = lowX, lowY = ys[0][i], highY = lowY;
         for (std::size_t k = 0; k < xs.size(); ++k) {
@@ -314,32 +320,94 @@ std::vector<double> liveliness(const Pack& pack, const Trial& recording, double 
         for (std::size_t i = 0; i < times.size(); ++i)
             speeds[i] = std::max(speeds[i], std::hypot(vx[i], vy[i]) / body);
     }
-    return speeds;
+    for (std::size_t i = 0; i < times.size(); ++i) {
+        double middleX = 0, middleY = 0;
+        for (std::size_t k = 0; k < xs.size(); ++k) {
+            middleX += xs[k][i] / static_cast<double>(xs.size());
+            middleY += ys[k][i] / static_cast<double>(xs.size());
+        }
+        for (std::size_t k = 0; k < xs.size(); ++k) {
+            xs[k][i] = (xs[k][i] - middleX) / body;
+            ys[k][i] = (ys[k][i] - middleY) / body;
+        }
+    }
+    return out;
+}
+
+/// How far two moments of rest are from one posture: RMS over the points, in body lengths; each the mean of some
+/// samples.
+double apart(const Movement& movement, int one, int other) {
+    constexpr int kMean = 3; // samples on both sides
+    const int samples = static_cast<int>(movement.speeds.size());
+    const auto at = [&](const std::vector<double>& track, int sample) {
+        double sum = 0;
+        int count = 0;
+        for (int i = std::max(0, sample - kMean); i <= std::min(samples - 1, sample + kMean); ++i, ++count)
+            sum += track[static_cast<std::size_t>(i)];
+        return sum / std::max(1, count);
+    };
+    double squares = 0;
+    for (std::size_t k = 0; k < movement.xs.size(); ++k)
+        squares += std::pow(at(movement.xs[k], one) - at(movement.xs[k], other), 2) +
+                   std::pow(at(movement.ys[k], one) - at(movement.ys[k], other), 2);
+    return movement.xs.empty() ? 0 : std::sqrt(squares / static_cast<double>(movement.xs.size()));
+}
+
+struct Moved {
+    int from = 0, to = 0; ///< samples
+};
+
+/// A movement into another posture and the one back from it (a lunge and the way back to guard) are one repetition, as
+/// long as the rest between them is shorter than the one that follows (or, of the last, went before). Own choices: a
+/// twentieth of the body is another posture; half as far away again is back.
+std::vector<Moved> thereAndBack(const Movement& movement, const std::vector<Moved>& all) {
+    constexpr double kOther = 0.05;
+    const int last = static_cast<int>(movement.speeds.size()) - 1;
+    const auto rest = [&](std::size_t before) { // the middle of the rest before this one
+        const int from = before == 0 ? std::max(0, all[0].from - 6) : all[before - 1].to;
+        const int to = before == all.size() ? std::min(last, all.back().to + 6) : all[before].from;
+        return (from + to) / 2;
+    };
+    const auto pause = [&](std::size_t before) { return all[before].from - all[before - 1].to; };
+    std::vector<Moved> out;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        out.push_back(all[i]);
+        if (i + 1 == all.size())
+            break;
+        const double gone = apart(movement, rest(i), rest(i + 1)), back = apart(movement, rest(i), rest(i + 2));
+        const bool shorter = i + 2 < all.size() ? pause(i + 1) < pause(i + 2) : i == 0 || pause(i + 1) < pause(i);
+        if (gone > kOther && back < gone / 2 && shorter)
+            out.back().to = all[++i].to;
+    }
+    return out;
 }
 
 std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
     const auto [fromS, toS] = markedTimes(recording);
     const int samples = static_cast<int>(std::floor((toS - fromS) * kPostureRate)) + 1;
-    std::vector<RepetitionHit> hits;
     if (samples < 3)
-        return hits;
-    const std::vector<double> speeds = liveliness(pack, recording, fromS, samples);
+        return {};
+    const Movement movement = movementOf(pack, recording, fromS, samples);
     constexpr double kOn = 0.5, kOff = kOn / 5;
     constexpr int kClosed = 3; // samples of rest that do not end a repetition
+    std::vector<Moved> moved;
     int start = -1, quiet = 0;
     for (int i = 0; i < samples; ++i) {
-        const double speed = speeds[static_cast<std::size_t>(i)];
+        const double speed = movement.speeds[static_cast<std::size_t>(i)];
         if (start < 0 && speed >= kOn) {
             start = i;
-            while (start > 0 && speeds[static_cast<std::size_t>(start) - 1] > kOff)
+            while (start > 0 && movement.speeds[static_cast<std::size_t>(start) - 1] > kOff)
                 --start;
         }
         quiet = speed < kOff ? quiet + 1 : 0;
         if (start >= 0 && (quiet >= kClosed || i + 1 == samples)) {
-            hits.push_back({fromS + start / kPostureRate, fromS + (i - quiet + 1) / kPostureRate, 0});
+            moved.push_back({start, i - quiet + 1});
             start = -1;
         }
     }
+    std::vector<RepetitionHit> hits;
+    for (const Moved& one : thereAndBack(movement, moved))
+        hits.push_back({fromS + one.from / kPostureRate, fromS + one.to / kPostureRate, 0});
     return hits;
 }
 

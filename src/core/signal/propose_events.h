@@ -33,7 +33,8 @@ struct TrialProposal {
 
 /// Start and end (real time) of the repetitions in one long recording. With an example: where its posture comes again,
 /// 0.7 to 1.4 times as long, overlapping by at most 30 %, best first in cost, then ordered by time; `mostCost` cuts the
-/// list (in units of the example's own spread). Without: from movement to rest, on at half a body length a second.
+/// list (in units of the example's own spread). Without: from movement to rest, on at half a body length a second; a
+/// movement into another posture and the one back are one, where the rest between them is the shorter one.
 struct RepetitionHit {
     double fromS = 0, toS = 0, cost = 0;
 };
