@@ -7682,6 +7682,10 @@
         <source>the worst that is doubtful; Shift: all of it is right, and the next</source>
         <translation>das Zweifelhafteste; Umschalt: alles davon stimmt, und weiter</translation>
     </message>
+    <message>
+        <source>track; Shift: in every repetition of the set</source>
+        <translation>verfolgen; Umschalt: in jeder Wiederholung des Satzes</translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>

@@ -7682,6 +7682,10 @@
         <source>the worst that is doubtful; Shift: all of it is right, and the next</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>track; Shift: in every repetition of the set</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>riflesso::MarkProposals</name>

@@ -3,10 +3,12 @@
 
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
+#include "app/mark/doubt_review.h"
 #include "app/mark/mark_page.h"
 #include "app/mark/mark_proposals.h"
 #include "app/mark/marks_table.h"
 #include "app/mark/second_look.h"
+#include "report/look.h"
 #include "report/words.h"
 #include "support/files.h"
 #include "window_driver.h"
@@ -44,23 +46,31 @@ class TestNewClip : public QObject {
         const Json& at = truth_["landmarks_px"][landmark][static_cast<std::size_t>(frame)];
         return {at[0].get<double>(), at[1].get<double>()};
     }
-    /// Goes from one open position to the next and clicks the weapon's tip there, which no network knows, then confirms
-    /// what is not doubtful; the clicks and keys it took.
-    int markOneRepetition() {
-        app_->key(Qt::Key_N);
-        int gestures = 1;
-        for (std::size_t i = 0; i < app_->data().pack.events.size(); ++i) {
-            for (std::string wanted = page()->nextLandmark(); !wanted.empty(); wanted = page()->nextLandmark()) {
-                if (!app_->shows("markStage"))
-                    return 1000;
-                app_->clickPixel("markStage", truthAt(wanted, page()->frame()));
-                ++gestures;
-            }
-            app_->key(Qt::Key_C); // confirmed, and on to the next key position
-            ++gestures;
+    /// What is found in the chosen session: fault and state, in order.
+    [[nodiscard]] std::vector<std::pair<std::string, look::Sign>> found() const {
+        std::vector<std::pair<std::string, look::Sign>> out;
+        for (const Finding& finding : app_->workspace.assessment()->findings.ranked)
+            out.emplace_back(finding.fault, look::signOf(finding.state));
+        return out;
+    }
+    /// Against the marks of the demo, which are the truth with an analyst's noise: the same faults in the same order,
+    /// and none surer than there. (A proposal that was confirmed keeps its own, wider ±: a clear one may be possible.)
+    void findingsAreThoseOfTheTruth() {
+        QVERIFY(waitForJobs());
+        const auto proposed = found();
+        for (const Session& session : app_->data().sessions)
+            if (!session.isModel && session.id != fresh_ && session.date == QDate(2026, 11, 3))
+                app_->workspace.selectSession(session.id);
+        QVERIFY(waitForJobs());
+        const auto truth = found();
+        QCOMPARE(proposed.size(), truth.size());
+        for (std::size_t i = 0; i < truth.size(); ++i) {
+            qInfo("%s: %s, by hand %s", proposed[i].first.c_str(), qPrintable(look::wordOf(proposed[i].second)),
+                  qPrintable(look::wordOf(truth[i].second)));
+            QCOMPARE(proposed[i].first, truth[i].first);
+            QVERIFY(proposed[i].second == truth[i].second ||
+                    (truth[i].second == look::Sign::Clear && proposed[i].second == look::Sign::Possible));
         }
-        app_->key(Qt::Key_C, Qt::ShiftModifier);
-        return gestures + 1;
     }
 
 private slots:
@@ -121,9 +131,54 @@ private slots:
         app_->key(Qt::Key_P, Qt::ShiftModifier);
         ++gestures;
         QVERIFY(waitForJobs());
-        gestures += markOneRepetition();
-        qInfo("first repetition, from the file on: %d clicks and keys", gestures);
-        QVERIFY2(gestures <= 40, qPrintable(QString::number(gestures)));
+        // The tip of the weapon, which no network knows: once in each repetition, and carried to all frames of all.
+        for (std::size_t i = 0; i < repetitions().size(); ++i) {
+            if (i > 0) {
+                app_->key(Qt::Key_PageDown);
+                ++gestures;
+            }
+            QVERIFY(app_->workspace.repetition() == repetitions()[i].id);
+            const std::string wanted = page()->nextLandmark();
+            QCOMPARE(wanted, std::string("tip"));
+            QVERIFY(app_->shows("markStage"));
+            app_->clickPixel("markStage", truthAt(wanted, page()->frame()));
+            ++gestures;
+        }
+        app_->key(Qt::Key_T, Qt::ShiftModifier);
+        ++gestures;
+        QVERIFY(waitForJobs());
+        for (int twice = 0; twice < 2; ++twice, ++gestures) // what is sure, here and in the others
+            app_->key(Qt::Key_C, Qt::ShiftModifier);
+        // What is doubtful, worst first, as long as findings rest on it: right as it is, or dragged to where it
+        // belongs.
+        const auto* review = app_->window->findChild<DoubtReview*>();
+        app_->key(Qt::Key_D);
+        ++gestures;
+        int dragged = 0;
+        while (review->stretch() && review->stretch()->atEvent) {
+            const DoubtfulStretch stretch = *review->stretch();
+            const Repetition& repetition = *app_->data().repetition(stretch.repetition);
+            if (!stretch.landmark.empty()) {
+                const Mark mark = repetition.marks.at(stretch.landmark).at(stretch.worst);
+                const QPointF right = truthAt(stretch.landmark, stretch.worst);
+                constexpr double kSeen = 5; // px that a person sees
+                if (std::hypot(mark.at.x - right.x(), mark.at.y - right.y()) > kSeen) {
+                    QCOMPARE(page()->frame(), stretch.worst);
+                    QVERIFY(app_->shows("markStage"));
+                    app_->dragPixel("markStage", {mark.at.x, mark.at.y}, right);
+                    const PixelPoint now =
+                        app_->data().repetition(stretch.repetition)->marks.at(stretch.landmark).at(stretch.worst).at;
+                    QVERIFY(std::hypot(now.x - right.x(), now.y - right.y()) < 2);
+                    ++gestures, ++dragged;
+                }
+            }
+            app_->key(Qt::Key_D, Qt::ShiftModifier);
+            ++gestures;
+            QVERIFY(gestures < 200);
+        }
+        qInfo("%zu repetitions from the file on: %d clicks and keys, %d of them drags", repetitions().size(), gestures,
+              dragged);
+        QVERIFY2(gestures <= (all ? 40 : 20), qPrintable(QString::number(gestures)));
         const auto complete = [&](const Repetition& repetition) {
             for (const EventDef& event : app_->data().pack.events) {
                 if (!repetition.events.contains(event.id))
@@ -137,14 +192,9 @@ private slots:
             }
             return openProposals(repetition).events == 0;
         };
-        QVERIFY(complete(repetitions()[0]));
-        for (std::size_t i = 1; i < repetitions().size(); ++i) {
-            const int later = markOneRepetition(); // the first N leads on to it
-            qInfo("a later repetition: %d clicks and keys", later);
-            QVERIFY2(later <= 12, qPrintable(QString::number(later)));
-            QVERIFY(app_->workspace.repetition() == repetitions()[i].id);
-            QVERIFY(complete(repetitions()[i]));
-        }
+        for (const Repetition& repetition : repetitions())
+            QVERIFY(complete(repetition));
+        findingsAreThoseOfTheTruth();
         QVERIFY2(app_->errors.isEmpty(), qPrintable(app_->errors.join(u' ')));
     }
     void markedAgainBlind() {

@@ -98,6 +98,14 @@ struct Driver {
         auto* view = find<StageView>(stage);
         QTest::mouseClick(view, Qt::LeftButton, {}, view->transform().toWidget(pixel).toPoint());
     }
+    void dragPixel(const char* stage, QPointF from, QPointF to) const {
+        auto* view = find<StageView>(stage);
+        const QPoint at = view->transform().toWidget(from).toPoint(), end = view->transform().toWidget(to).toPoint();
+        QTest::mousePress(view, Qt::LeftButton, {}, at);
+        QTest::mouseMove(view, (at + end) / 2);
+        QTest::mouseMove(view, end);
+        QTest::mouseRelease(view, Qt::LeftButton, {}, end);
+    }
     [[nodiscard]] const CaseData& data() const { return workspace.data(); }
 };
 

@@ -8,6 +8,7 @@
 #include "work/camera_setup.h"
 #include "work/case_assessment.h"
 #include "work/clip_files.h"
+#include "work/doubtful_stretches.h"
 #include "work/find_repetitions.h"
 #include "work/held_points.h"
 #include "work/proposals.h"
@@ -85,6 +86,41 @@ private slots:
         // 60, 61: a person's. 62: surer by another way. 63: less sure, gives way. 64: the same way, anew. 65: hidden.
         QCOMPARE(frames, (std::vector<int>{63, 64, 66}));
         QCOMPARE(countOf(written), std::size_t(3));
+    }
+
+    void theWorstDoubtOfASetComesFirst() {
+        const std::vector<RepetitionId> set{made_.repetitions[0], made_.repetitions[1]};
+        QVERIFY(doubtfulStretches(made_.data(), set).empty());
+        const int first = made_.data().repetition(set[0])->from + 2, second = made_.data().repetition(set[1])->from + 2;
+        QVERIFY(!made_.data().repetition(set[1])->events.contains("go"));
+        apply([&](Edit& edit) -> Result<void> {
+            for (const auto& [id, frame, sigma] : {std::tuple{set[0], first, 20.0},
+                                                   {set[0], first + 1, 31.0},
+                                                   {set[0], first + 4, 40.0},
+                                                   {set[1], second + 8, 12.0}})
+                if (auto done = edit.setMark(id, "right_knee", frame, {{1, 1}, sigma, std::string(kDoubtfullyTracked)});
+                    !done)
+                    return done;
+            return edit.setEvent(set[1], "go", {second + 8.2, 0.01, std::string(kByHand)});
+        });
+        const auto found = doubtfulStretches(made_.data(), set);
+        QCOMPARE(found.size(), std::size_t(3));
+        QVERIFY(found[0].repetition == set[1] && found[0].atEvent); // findings rest on it
+        QCOMPARE(found[1].from, first + 4);
+        QCOMPARE(found[2].from, first);
+        QCOMPARE(found[2].to, first + 1);
+        QCOMPARE(found[2].worst, first + 1);
+        QCOMPARE(found[2].landmark, std::string("right_knee"));
+        QCOMPARE(found[2].sigmaPx, 31.0);
+        apply([&](Edit& edit) { return confirmFrames(edit, *made_.data().repetition(set[0]), first, first + 1, 2); });
+        QCOMPARE(doubtfulStretches(made_.data(), set).size(), std::size_t(2));
+        apply([&](Edit& edit) -> Result<void> { // as it was
+            for (const auto& [id, frame] :
+                 {std::pair{set[0], first}, {set[0], first + 1}, {set[0], first + 4}, {set[1], second + 8}})
+                if (auto done = edit.removeMark(id, "right_knee", frame); !done)
+                    return done;
+            return edit.removeEvent(set[1], "go");
+        });
     }
 
     void confirmingTakesTheDoubt() {

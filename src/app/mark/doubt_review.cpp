@@ -1,5 +1,6 @@
 #include "app/mark/doubt_review.h"
 
+#include "app/mark/mark_proposals.h"
 #include "app/page.h"
 #include "app/theme.h"
 #include "report/key_picture.h"
@@ -55,15 +56,8 @@ DoubtReview::DoubtReview(Workspace& workspace, QWidget* parent) : QWidget(parent
     hide();
 }
 
-std::vector<DoubtfulStretch> DoubtReview::all() const {
-    std::vector<RepetitionId> set;
-    for (const auto trials = workspace_.chosenTrials(); const Trial& trial : *trials)
-        set.push_back(repetitionId(trial.id));
-    return doubtfulStretches(workspace_.data(), set);
-}
-
 void DoubtReview::next() {
-    const std::vector<DoubtfulStretch> stretches = all();
+    const std::vector<DoubtfulStretch> stretches = doubtfulStretches(workspace_.data(), chosenRepetitions(workspace_));
     if (stretches.empty()) {
         leave();
         return;

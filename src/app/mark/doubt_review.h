@@ -31,7 +31,6 @@ signals:
     void nextAsked();
 
 private:
-    [[nodiscard]] std::vector<DoubtfulStretch> all() const;
     void show(const DoubtfulStretch& stretch, std::size_t index, std::size_t count);
     void showPicture(std::size_t which, const RepetitionPlace& place, int frame, const QString& name);
 

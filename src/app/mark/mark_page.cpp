@@ -411,13 +411,10 @@ void MarkPage::nextOpen() {
 }
 
 void MarkPage::propose(bool wholeSet) {
-    std::vector<RepetitionId> repetitions;
-    if (!wholeSet && workspace().place())
-        repetitions.push_back(workspace().repetition());
     if (wholeSet)
-        for (const auto trials = workspace().chosenTrials(); const Trial& trial : *trials)
-            repetitions.push_back(repetitionId(trial.id));
-    proposals_->propose(repetitions);
+        proposals_->propose(chosenRepetitions(workspace()));
+    else if (workspace().place())
+        proposals_->propose({workspace().repetition()});
 }
 
 void MarkPage::nextDoubtful() {

@@ -262,9 +262,12 @@ std::vector<PageKey> MarkPage::keyTable() {
          open},
         {QStringLiteral("T"),
          chosen ? QString() : tr("track"),
-         tr("track"),
+         tr("track; Shift: in every repetition of the set"),
          {Qt::Key_T},
-         [this](KeyPress) { proposals_->track(workspace().repetition()); },
+         [this](KeyPress press) {
+             press.shift ? proposals_->trackAll(chosenRepetitions(workspace()))
+                         : proposals_->track(workspace().repetition());
+         },
          open},
         {QStringLiteral("C"),
          chosen ? QString() : tr("confirm"),

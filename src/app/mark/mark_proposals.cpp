@@ -23,6 +23,13 @@ QString openProposalsText(const Workspace& workspace) {
                           words::counted(events, MarkProposals::tr("key event"), MarkProposals::tr("key events")));
 }
 
+std::vector<RepetitionId> chosenRepetitions(const Workspace& workspace) {
+    std::vector<RepetitionId> out;
+    for (const auto trials = workspace.chosenTrials(); const Trial& trial : *trials)
+        out.push_back(repetitionId(trial.id));
+    return out;
+}
+
 MarkProposals::MarkProposals(Workspace& workspace, QObject* parent) : QObject(parent), workspace_(workspace) {}
 
 namespace {
@@ -123,6 +130,18 @@ void MarkProposals::sayFailed(const Run& run, const Error& error) {
                    !stopped);
 }
 
+void MarkProposals::trackAll(const std::vector<RepetitionId>& repetitions) {
+    std::vector<RepetitionId> set;
+    for (const RepetitionId id : repetitions)
+        if (const RepetitionPlace place = placeOf(workspace_.data(), id);
+            place && !stretchToTrack(workspace_.data(), place).seeds.empty())
+            set.push_back(id);
+    if (set.empty() && !repetitions.empty())
+        track(repetitions.front()); // which says what is missing
+    for (const RepetitionId id : set)
+        track(id);
+}
+
 void MarkProposals::track(RepetitionId repetition) {
     const auto data = workspace_.snapshot();
     const RepetitionPlace place = placeOf(*data, repetition);
@@ -188,8 +207,8 @@ void MarkProposals::confirmSure(RepetitionId repetition) {
         return open.marks > open.doubtful;
     };
     std::vector<RepetitionId> others;
-    for (const auto trials = workspace_.chosenTrials(); const Trial& trial : *trials)
-        if (const RepetitionId id = repetitionId(trial.id); id != repetition && sure(id))
+    for (const RepetitionId id : chosenRepetitions(workspace_))
+        if (id != repetition && sure(id))
             others.push_back(id);
     const bool here = sure(repetition) || others.empty();
     const std::vector<RepetitionId> now = here ? std::vector{repetition} : others;

@@ -17,6 +17,9 @@ struct DoubtfulStretch;
 /// "12 marks and 2 key events of this set are proposed, not confirmed. ", empty where none is.
 [[nodiscard]] QString openProposalsText(const Workspace& workspace);
 
+/// Repetitions of the set that is worked on.
+[[nodiscard]] std::vector<RepetitionId> chosenRepetitions(const Workspace& workspace);
+
 class MarkProposals : public QObject {
     Q_OBJECT
 public:
@@ -29,6 +32,8 @@ public:
     void propose(const std::vector<RepetitionId>& repetitions, std::optional<QRectF> box = {});
     /// Carries the set and confirmed marks of a repetition to its other frames.
     void track(RepetitionId repetition);
+    /// The same in each of these in which something is set or confirmed.
+    void trackAll(const std::vector<RepetitionId>& repetitions);
     /// Confirms what is proposed in one frame, its key event too; or all that is not doubtful in the repetition, and
     /// where nothing of that is left there, in the others of the set.
     void confirmFrame(RepetitionId repetition, int frame);

@@ -374,6 +374,8 @@ std::vector<Moved> thereAndBack(const Movement& movement, const std::vector<Move
         out.push_back(all[i]);
         if (i + 1 == all.size())
             break;
+        if (all[i].from == 0 || all[i + 1].to >= last)
+            continue; // the recording begins or ends in the midst of it: there is no rest to compare with
         const double gone = apart(movement, rest(i), rest(i + 1)), back = apart(movement, rest(i), rest(i + 2));
         const bool shorter = i + 2 < all.size() ? pause(i + 1) < pause(i + 2) : i == 0 || pause(i + 1) < pause(i);
         if (gone > kOther && back < gone / 2 && shorter)
