@@ -226,6 +226,22 @@ private slots:
         source.close();
         QVERIFY(QFile::remove(films[0].path));
     }
+    void aCameraThatGoesAwayLosesNothing() {
+        CourtSource source;
+        std::vector<FilmedNow> films;
+        QStringList failures;
+        connect(&source, &CourtSource::filmed, this, [&](const FilmedNow& film) { films.push_back(film); });
+        connect(&source, &CourtSource::failed, this, [&](const QString& text) { failures << text; });
+        for (std::size_t i = 1; i <= 2; ++i) { // and it can be opened again
+            QVERIFY(source.openCamera(QStringLiteral("lavfi:testsrc2=size=320x240:rate=30:duration=3"), clips_.path())
+                        .ok());
+            QTRY_COMPARE_WITH_TIMEOUT(failures.size(), qsizetype(i), 20000);
+            QCOMPARE(films.size(), i); // what moved when it went
+            QVERIFY(films.back().ours && films.back().stretch && films.back().stretch->second > 1);
+            QVERIFY(ClipReader::open(films.back().path.toStdString()).ok());
+            QVERIFY(QFile::remove(films.back().path));
+        }
+    }
     void behindAnotherPageNobodyIsFilmed() {
         openPanel();
         choose("courtFrom", app_->find<QComboBox>("courtFrom")->count() - 2);

@@ -59,10 +59,8 @@ Result<void> CourtSource::openCamera(const QString& id, const QString& folder) {
             QMetaObject::invokeMethod(
                 guard,
                 [guard, text] {
-                    if (!guard)
-                        return;
-                    guard->close();
-                    emit guard->failed(text);
+                    if (guard)
+                        guard->cameraGone(text);
                 },
                 Qt::QueuedConnection);
         });
@@ -74,6 +72,29 @@ Result<void> CourtSource::openCamera(const QString& id, const QString& folder) {
         return fault("camera", "the recording could not be begun");
     ticks_.start(kLookEveryMs);
     return {};
+}
+
+void CourtSource::cameraGone(const QString& text) {
+    if (!camera_)
+        return; // closed meanwhile
+    std::optional<MovementWatch::Moved> moved;
+    double recordedFromS = 0, nowS = 0;
+    {
+        const std::lock_guard lock(seen_->mutex);
+        moved = seen_->moved.empty() ? seen_->watch.endNow(kAtMostS) : seen_->moved.back();
+        recordedFromS = seen_->recordedFromS;
+        nowS = seen_->watch.nowS();
+    }
+    const QString path = std::exchange(recordingTo_, QString());
+    const bool whole = !path.isEmpty() && camera_->stopRecording().ok();
+    close();
+    // What was on the way is measured up to there.
+    if (moved && whole && recordedFromS >= 0 && moved->toS > recordedFromS)
+        emit filmed({path, std::pair(std::max(0.0, moved->fromS - recordedFromS - kRoomS), moved->toS - recordedFromS),
+                     QDateTime::currentDateTime().addMSecs(static_cast<qint64>(1000 * (moved->toS - nowS))), true});
+    else if (!path.isEmpty())
+        QFile::remove(path);
+    emit failed(text);
 }
 
 void CourtSource::openFolder(const QString& folder) {

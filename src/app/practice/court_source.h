@@ -51,6 +51,7 @@ private:
     /// What the camera's thread and the window share.
     struct Seen;
     void look();
+    void cameraGone(const QString& text);
     void ended(double fromS, double toS);
     void record();
 
