@@ -180,9 +180,10 @@ private slots:
     void theNewerStoriesAreFoundInTheMarks() {
         const auto library = Library::open(dir_.path(), Library::Mode::ReadOnly);
         QVERIFY(library);
+        const std::vector<CaseEntry> cases = *(*library)->cases();
         const auto found = [&](const char* who, int session, std::optional<Stress> stress) {
             std::set<std::string> out;
-            for (const CaseEntry& entry : *(*library)->cases())
+            for (const CaseEntry& entry : cases)
                 if (entry.athlete == QLatin1String(who)) {
                     const CaseData data = *(*library)->loadCase(entry.id);
                     const Assessment answer =
@@ -195,7 +196,7 @@ private slots:
             return out;
         };
         // What a finding on the arm shows is not the width of a landing in the same frame.
-        for (const CaseEntry& entry : *(*library)->cases())
+        for (const CaseEntry& entry : cases)
             if (entry.athlete == QLatin1String("Joris Halvane")) {
                 const CaseData data = *(*library)->loadCase(entry.id);
                 const Assessment answer = assess(assessmentInput(data, data.sessions.front().id, SetChoice(Stress::Fed),

@@ -111,7 +111,7 @@ void FilmPage::planCamera() {
 }
 
 void FilmPage::openLive() {
-    const Session* session = workspace().data().session(workspace().session());
+    const Session* session = workspace().hasCase() ? workspace().data().session(workspace().session()) : nullptr;
     if (!session) {
         workspace().say(tr("Choose or add a session on the Athlete page first."), true);
         return;
@@ -242,9 +242,10 @@ void FilmPage::addRecording(const QString& path) {
     left_->setBusy(path, false);
     const std::string uid = QFileInfo(path).dir().dirName().toStdString();
     const Session* made = nullptr; // somebody else may have been chosen while it was made
-    for (const Session& session : workspace().data().sessions)
-        if (session.uid == uid)
-            made = &session;
+    if (workspace().hasCase())
+        for (const Session& session : workspace().data().sessions)
+            if (session.uid == uid)
+                made = &session;
     if (!made) {
         workspace().say(tr("The recording stays with the session it was made for; it is taken in on that Film page."));
         return;

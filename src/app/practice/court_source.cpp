@@ -89,11 +89,12 @@ void CourtSource::cameraGone(const QString& text) {
     const bool whole = !path.isEmpty() && camera_->stopRecording().ok();
     close();
     // What was on the way is measured up to there.
-    if (moved && whole && recordedFromS >= 0 && moved->toS > recordedFromS)
+    if (moved && whole && recordedFromS >= 0 && moved->toS > recordedFromS) {
         emit filmed({path, std::pair(std::max(0.0, moved->fromS - recordedFromS - kRoomS), moved->toS - recordedFromS),
                      QDateTime::currentDateTime().addMSecs(static_cast<qint64>(1000 * (moved->toS - nowS))), true});
-    else if (!path.isEmpty())
+    } else if (!path.isEmpty()) {
         QFile::remove(path);
+    }
     emit failed(text);
 }
 
