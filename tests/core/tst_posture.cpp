@@ -4,6 +4,7 @@
 
 #include "core/signal/posture.h"
 #include "core/signal/propose_events.h"
+#include "support/files.h"
 #include "support/made_trials.h"
 
 #include <QtTest>
@@ -154,6 +155,26 @@ private slots:
         QVERIFY(std::abs(lowered[1].fromS - 4.5) < 0.15 && std::abs(lowered[1].toS - 6.5) < 0.15);
         // Another posture that is not left again stays what it was.
         QCOMPARE(findRepetitions(pack, nullptr, raises({2, 5, 8}, 100), 1).size(), std::size_t(3));
+    }
+    void aRuleAloneStopsOnTheWayThere() {
+        Json json = smallPack();
+        const Json stop =
+            jsonOf(R"({"signal": {"kind": "speed", "point": "ankle@lead", "in": "body:hip@lead-knee@lead"},
+                                     "feature": "stop"})");
+        for (auto& event : json["events"])
+            event["suggest"] = stop;
+        const Pack pack = packOf(json);
+        const auto at = [&](double heldS) {
+            return proposeEvents(pack, {}, {cutTrial(raises({1}, heldS), 0.5, 2.6 + heldS, "one")}).front().events;
+        };
+        const auto found = at(0.6);
+        QCOMPARE(found.size(), std::size_t(2));
+        QVERIFY2(std::abs(found[0].timeS - 1.5) < 0.1, qPrintable(QString::number(found[0].timeS))); // up
+        QVERIFY2(std::abs(found[1].timeS - 2.6) < 0.1, qPrintable(QString::number(found[1].timeS))); // down again
+        QVERIFY(found[0].reviewFirst && found[1].reviewFirst);
+        // Where it is not lowered again there is one stop, and no doubt about which.
+        const auto once = at(100);
+        QVERIFY(std::abs(once[0].timeS - 1.5) < 0.1 && !once[0].reviewFirst);
     }
     void repetitionsAreLikeTheOneThatWasMarked() {
         const Pack pack = packOf(smallPack());

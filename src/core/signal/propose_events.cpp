@@ -27,6 +27,12 @@ Followed follow(const Trial& trial) {
     return {&trial, from, to};
 }
 
+constexpr double kOtherPosture = 0.05; ///< of the body (own choice)
+
+/// When a repetition sets out on the way back from another posture in which it rested (real time); none where it is not
+/// of such.
+std::optional<double> turnOf(const Pack& pack, const Trial& trial, double fromS, double toS);
+
 class Carrier {
 public:
     Carrier(const Pack& pack, const std::vector<Trial>& examples, const std::vector<Trial>& targets) : pack_(pack) {
@@ -147,8 +153,17 @@ private:
         out.event = event.id;
         const double length = to.toS - to.fromS;
         if (instants.empty()) {
+            // What stops on the way there stops on the way back again: all but the last event stand before that (own
+            // choice), and a person looks first.
+            Followed within = bounds;
+            if (event.rule && examples_.empty() && event.rule->feature == EventRule::Feature::Stop)
+                if (const auto turn = turnOf(pack_, *to.trial, to.fromS, to.toS)) {
+                    out.reviewFirst = true;
+                    if (event.id != pack_.events.back().id)
+                        within.toS = std::min(within.toS, *turn);
+                }
             const std::optional<double> alone =
-                event.rule && examples_.empty() ? byRule(*event.rule, bounds, std::nullopt) : std::nullopt;
+                event.rule && examples_.empty() ? byRule(*event.rule, within, std::nullopt) : std::nullopt;
             if (!alone)
                 return std::string(
                     examples_.empty()
@@ -361,7 +376,6 @@ struct Moved {
 /// long as the rest between them is shorter than the one that follows (or, of the last, went before). Own choices: a
 /// twentieth of the body is another posture; half as far away again is back.
 std::vector<Moved> thereAndBack(const Movement& movement, const std::vector<Moved>& all) {
-    constexpr double kOther = 0.05;
     const int last = static_cast<int>(movement.speeds.size()) - 1;
     const auto rest = [&](std::size_t before) { // the middle of the rest before this one
         const int from = before == 0 ? std::max(0, all[0].from - 6) : all[before - 1].to;
@@ -378,20 +392,17 @@ std::vector<Moved> thereAndBack(const Movement& movement, const std::vector<Move
             continue; // the recording begins or ends in the midst of it: there is no rest to compare with
         const double gone = apart(movement, rest(i), rest(i + 1)), back = apart(movement, rest(i), rest(i + 2));
         const bool shorter = i + 2 < all.size() ? pause(i + 1) < pause(i + 2) : i == 0 || pause(i + 1) < pause(i);
-        if (gone > kOther && back < gone / 2 && shorter)
+        if (gone > kOtherPosture && back < gone / 2 && shorter)
             out.back().to = all[++i].to;
     }
     return out;
 }
 
-std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
-    const auto [fromS, toS] = markedTimes(recording);
-    const int samples = static_cast<int>(std::floor((toS - fromS) * kPostureRate)) + 1;
-    if (samples < 3)
-        return {};
-    const Movement movement = movementOf(pack, recording, fromS, samples);
+/// From movement to rest.
+std::vector<Moved> movedIn(const Movement& movement) {
     constexpr double kOn = 0.5, kOff = kOn / 5;
     constexpr int kClosed = 3; // samples of rest that do not end a repetition
+    const int samples = static_cast<int>(movement.speeds.size());
     std::vector<Moved> moved;
     int start = -1, quiet = 0;
     for (int i = 0; i < samples; ++i) {
@@ -407,8 +418,41 @@ std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) 
             start = -1;
         }
     }
+    return moved;
+}
+
+int samplesBetween(double fromS, double toS) { return static_cast<int>(std::floor((toS - fromS) * kPostureRate)) + 1; }
+
+std::optional<double> turnOf(const Pack& pack, const Trial& trial, double fromS, double toS) {
+    const int samples = samplesBetween(fromS, toS);
+    if (samples < 3)
+        return {};
+    const Movement movement = movementOf(pack, trial, fromS, samples);
+    const std::vector<Moved> moved = movedIn(movement);
+    if (moved.size() < 2)
+        return {};
+    std::size_t back = 1; // after the longest rest
+    for (std::size_t i = 2; i < moved.size(); ++i)
+        if (moved[i].from - moved[i - 1].to > moved[back].from - moved[back - 1].to)
+            back = i;
+    constexpr int kBeside = 6;
+    const int first = std::max(0, moved.front().from - kBeside),
+              last = std::min(samples - 1, moved.back().to + kBeside),
+              rest = (moved[back - 1].to + moved[back].from) / 2;
+    const double gone = apart(movement, first, rest);
+    if (gone <= kOtherPosture || apart(movement, first, last) >= gone / 2)
+        return {};
+    return fromS + moved[back].from / kPostureRate;
+}
+
+std::vector<RepetitionHit> restToRest(const Pack& pack, const Trial& recording) {
+    const auto [fromS, toS] = markedTimes(recording);
+    const int samples = samplesBetween(fromS, toS);
+    if (samples < 3)
+        return {};
+    const Movement movement = movementOf(pack, recording, fromS, samples);
     std::vector<RepetitionHit> hits;
-    for (const Moved& one : thereAndBack(movement, moved))
+    for (const Moved& one : thereAndBack(movement, movedIn(movement)))
         hits.push_back({fromS + one.from / kPostureRate, fromS + one.to / kPostureRate, 0});
     return hits;
 }

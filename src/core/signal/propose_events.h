@@ -16,7 +16,7 @@ struct EventProposal {
     double uS = 0;               ///< whole standard uncertainty
     bool byRule = false;         ///< placed by the pack's rule near the carried instant, else carried alone
     bool rough = false;          ///< fewer than three examples: the uncertainty is a first guess
-    bool reviewFirst = false;    ///< the routes disagree by more than two frames
+    bool reviewFirst = false; ///< the routes disagree by more than two frames, or a rule alone chose between two stops
 };
 struct TrialProposal {
     std::string trial;
@@ -27,7 +27,8 @@ struct TrialProposal {
 
 /// Proposals for each target, from examples that have their events set. Each event has a warp of its own, on the points
 /// it names; with a rule it is then placed at the feature within 0.15 s (never beyond a quarter of the repetition).
-/// Without examples only events with a rule can be proposed.
+/// Without examples only events with a rule can be proposed; in a movement into another posture and back, what stops
+/// in both is sought in the first, but for the pack's last event.
 [[nodiscard]] std::vector<TrialProposal> proposeEvents(const Pack& pack, const std::vector<Trial>& examples,
                                                        const std::vector<Trial>& targets);
 
