@@ -103,6 +103,14 @@ Result<void> Workspace::openRecent() {
     return cases ? Result<void>() : Result<void>(cases.error());
 }
 
+namespace {
+/// What lies beside the database of sessions that are no more.
+void removeFilesOf(const QString& libraryFolder, const QStringList& sessions) {
+    removeWalkThroughsOf(libraryFolder, sessions);
+    LiveRecordings::removeOf(libraryFolder, sessions);
+}
+} // namespace
+
 Result<void> Workspace::eraseAthlete(AthleteId id) {
     QStringList sessions; // of all cases of this athlete: what was said over their films goes as well
     const auto cases = library_->cases();
@@ -116,10 +124,8 @@ Result<void> Workspace::eraseAthlete(AthleteId id) {
     close(); // the clips as well
     library_ = std::move(library);
     const auto erased = library_->eraseAthlete(id);
-    if (erased) {
-        removeWalkThroughsOf(library_->folder(), sessions);
-        LiveRecordings::removeOf(library_->folder(), sessions);
-    }
+    if (erased)
+        removeFilesOf(library_->folder(), sessions);
     const auto opened = openRecent();
     return erased ? opened : erased;
 }
@@ -138,10 +144,8 @@ Result<void> Workspace::eraseSession(SessionId id) {
     const QString uid = session ? QString::fromStdString(session->uid) : QString();
     return eraseFromCase([&]() -> Result<void> {
         const auto erased = library_->eraseSession(id);
-        if (erased && !uid.isEmpty()) {
-            removeWalkThroughsOf(library_->folder(), {uid});
-            LiveRecordings::removeOf(library_->folder(), {uid});
-        }
+        if (erased && !uid.isEmpty())
+            removeFilesOf(library_->folder(), {uid});
         return erased;
     });
 }

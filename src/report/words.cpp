@@ -124,12 +124,18 @@ QString segmentName(const LengthUnit& unit) {
     return Report::tr("body");
 }
 
+/// What the skill calls a point of its own, within a sentence; empty: it is none.
+QString ownPoint(const Pack& pack, std::string_view id) {
+    for (const OwnPoint& point : pack.points)
+        if (point.id == id)
+            return inSentence(text(point.title));
+    return {};
+}
+
 QString points(const Pack& pack, const std::vector<PointRef>& refs) {
     const auto name = [&](const PointRef& ref) {
-        for (const OwnPoint& own : pack.points)
-            if (own.id == ref.part)
-                return inSentence(text(own.title));
-        return word(inWords(ref.part));
+        const QString own = ownPoint(pack, ref.part);
+        return own.isEmpty() ? word(inWords(ref.part)) : own;
     };
     QStringList names;
     for (const PointRef& ref : refs)
@@ -247,10 +253,8 @@ QString kept(const std::string& word) { return keptWord(word); }
 QString inSentence(const QString& title) { return nounsHaveCapitals() ? title : title.toLower(); }
 
 QString landmark(const Pack& pack, std::string_view id) {
-    for (const OwnPoint& point : pack.points)
-        if (point.id == id)
-            return inSentence(text(point.title));
-    return QCoreApplication::translate("Landmark", inWords(id).c_str());
+    const QString own = ownPoint(pack, id);
+    return own.isEmpty() ? QCoreApplication::translate("Landmark", inWords(id).c_str()) : own;
 }
 
 QString said(std::string_view words, const std::map<std::string, Side>& sides) {

@@ -53,18 +53,9 @@ Trial wrist(const std::function<PixelPoint(int)>& at, int frames) {
     return trial;
 }
 
-/// A leg that hangs, swings forward and back by a radian within a second at each of the moments, and hangs again.
-Trial swings(const std::vector<double>& fromS) {
+/// A straight leg at an angle from hanging (rad), frame by frame.
+Trial leg(const std::function<double(int)>& angle) {
     Trial trial = emptyTrial(50, 600);
-    const auto angle = [&](int frame) {
-        double out = 0;
-        for (const double from : fromS) {
-            const double t = frame / 50.0 - from;
-            if (t > 0 && t < 1)
-                out += (1 - std::cos(2 * std::numbers::pi * t)) / 2;
-        }
-        return out;
-    };
     addPath(trial, "right_hip", 0, 599, 1, [](int) { return PixelPoint{300, 200}; });
     addPath(trial, "right_knee", 0, 599, 1, [&](int frame) {
         return PixelPoint{300 + 100 * std::sin(angle(frame)), 200 + 100 * std::cos(angle(frame))};
@@ -75,10 +66,23 @@ Trial swings(const std::vector<double>& fromS) {
     return trial;
 }
 
+/// A leg that hangs, swings forward and back by a radian within a second at each of the moments, and hangs again.
+Trial swings(const std::vector<double>& fromS) {
+    const auto angle = [&](int frame) {
+        double out = 0;
+        for (const double from : fromS) {
+            const double t = frame / 50.0 - from;
+            if (t > 0 && t < 1)
+                out += (1 - std::cos(2 * std::numbers::pi * t)) / 2;
+        }
+        return out;
+    };
+    return leg(angle);
+}
+
 /// The same leg, raised by a radian within half a second at each of the moments, held up for so long, and lowered
 /// again.
 Trial raises(const std::vector<double>& fromS, double heldS) {
-    Trial trial = emptyTrial(50, 600);
     const auto eased = [](double t) { return (1 - std::cos(std::numbers::pi * std::clamp(t / .5, 0.0, 1.0))) / 2; };
     const auto angle = [&](int frame) {
         double out = 0;
@@ -86,14 +90,7 @@ Trial raises(const std::vector<double>& fromS, double heldS) {
             out += eased(frame / 50.0 - from) - eased(frame / 50.0 - from - .5 - heldS);
         return out;
     };
-    addPath(trial, "right_hip", 0, 599, 1, [](int) { return PixelPoint{300, 200}; });
-    addPath(trial, "right_knee", 0, 599, 1, [&](int frame) {
-        return PixelPoint{300 + 100 * std::sin(angle(frame)), 200 + 100 * std::cos(angle(frame))};
-    });
-    addPath(trial, "right_ankle", 0, 599, 1, [&](int frame) {
-        return PixelPoint{300 + 200 * std::sin(angle(frame)), 200 + 200 * std::cos(angle(frame))};
-    });
-    return trial;
+    return leg(angle);
 }
 
 /// Stands for 20 frames, then sets off by 30 px a frame within two frames.

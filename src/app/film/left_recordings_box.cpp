@@ -5,7 +5,6 @@
 #include "report/words.h"
 #include "work/live_recordings.h"
 
-#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>

@@ -1,8 +1,6 @@
 #include "app/mark/figure_card.h"
 
 #include "app/theme.h"
-#include "core/points/landmark.h"
-#include "report/words.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>

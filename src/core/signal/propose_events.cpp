@@ -157,7 +157,7 @@ private:
             // choice), and a person looks first.
             Followed within = bounds;
             if (event.rule && examples_.empty() && event.rule->feature == EventRule::Feature::Stop)
-                if (const auto turn = turnOf(pack_, *to.trial, to.fromS, to.toS)) {
+                if (const auto turn = turnIn(to)) {
                     out.reviewFirst = true;
                     if (event.id != pack_.events.back().id)
                         within.toS = std::min(within.toS, *turn);
@@ -273,6 +273,11 @@ private:
         return errors_[event.id] = count ? std::sqrt(squares / count) : 0;
     }
 
+    std::optional<double> turnIn(const Followed& in) {
+        const auto known = turns_.find(in.trial);
+        return known != turns_.end() ? known->second : turns_[in.trial] = turnOf(pack_, *in.trial, in.fromS, in.toS);
+    }
+
     /// Instant of the rule's feature nearest to `near` within the window; without `near` over the whole repetition.
     std::optional<double> byRule(const EventRule& rule, const Followed& in, std::optional<double> near) {
         const auto signal = ruleSignal(pack_, rule, *in.trial, in.fromS, in.toS, near);
@@ -284,6 +289,7 @@ private:
     std::map<std::pair<const Trial*, std::string>, PostureTrack> tracks_;
     std::map<std::tuple<const Trial*, const Trial*, std::string>, HeldWarp> warps_;
     std::map<std::string, double> errors_;
+    std::map<const Trial*, std::optional<double>> turns_;
 };
 
 /// The pack's points in samples of kPostureRate: the speed of the fastest, in body lengths (extent of all points) a
@@ -368,6 +374,8 @@ double apart(const Movement& movement, int one, int other) {
     return movement.xs.empty() ? 0 : std::sqrt(squares / static_cast<double>(movement.xs.size()));
 }
 
+constexpr int kBesideRest = 6; ///< samples before the first movement and after the last in which there is rest
+
 struct Moved {
     int from = 0, to = 0; ///< samples
 };
@@ -378,8 +386,8 @@ struct Moved {
 std::vector<Moved> thereAndBack(const Movement& movement, const std::vector<Moved>& all) {
     const int last = static_cast<int>(movement.speeds.size()) - 1;
     const auto rest = [&](std::size_t before) { // the middle of the rest before this one
-        const int from = before == 0 ? std::max(0, all[0].from - 6) : all[before - 1].to;
-        const int to = before == all.size() ? std::min(last, all.back().to + 6) : all[before].from;
+        const int from = before == 0 ? std::max(0, all[0].from - kBesideRest) : all[before - 1].to;
+        const int to = before == all.size() ? std::min(last, all.back().to + kBesideRest) : all[before].from;
         return (from + to) / 2;
     };
     const auto pause = [&](std::size_t before) { return all[before].from - all[before - 1].to; };
@@ -435,9 +443,8 @@ std::optional<double> turnOf(const Pack& pack, const Trial& trial, double fromS,
     for (std::size_t i = 2; i < moved.size(); ++i)
         if (moved[i].from - moved[i - 1].to > moved[back].from - moved[back - 1].to)
             back = i;
-    constexpr int kBeside = 6;
-    const int first = std::max(0, moved.front().from - kBeside),
-              last = std::min(samples - 1, moved.back().to + kBeside),
+    const int first = std::max(0, moved.front().from - kBesideRest),
+              last = std::min(samples - 1, moved.back().to + kBesideRest),
               rest = (moved[back - 1].to + moved[back].from) / 2;
     const double gone = apart(movement, first, rest);
     if (gone <= kOtherPosture || apart(movement, first, last) >= gone / 2)
