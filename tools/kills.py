@@ -4,7 +4,7 @@
     tools/kills.py BUILD [TIMES [SEED]]
 
 Work on a copy of the demo library: a case brought in, two copies brought together, a case written out, a film made, a case
-worked on without a library, the window opened and closed; and, as the window's tests drive it (those that are built), a camera
+worked on without a library, a second copy of the library, the window opened and closed; and, as the window's tests drive it (those that are built), a camera
 recorded, a sitting recorded while it is talked through, marks set, proposals and tracking under way, practice measured by a camera.
 After each kill the library has to be sound and hold what it held
 before or what the whole of the work gives, nothing between; a file under its last name has to be whole; and the same work,
@@ -151,6 +151,20 @@ def work():
         out.unlink()
 
 
+def secondCopy():
+    """Killed anywhere: an earlier copy, the new one, or, at first, what the next time makes one of."""
+    of, to = fresh("library"), room / "second"
+    if dice.random() < 0.5:
+        shutil.rmtree(to, ignore_errors=True)
+    there = (to / "library.sqlite").exists()
+    interrupted("a second copy", cli, "copy", of, to)
+    if there and counts(to) != base:
+        wrong("the earlier copy is not as it was")
+    run("copy", of, to)
+    if counts(to) != base:
+        wrong("the copy is not what it is of")
+
+
 def openWindow():
     library = fresh("library")
     interrupted("the window opened", window, "--library", library, "--shot", dice.choice(["mark", "mirror", "findings", "plan"]),
@@ -203,7 +217,7 @@ def recorded_since(path):
     return float(told) if told not in ("", "0", "-") else None
 
 
-kinds = [bringIn, together, writeOut, film, work, openWindow]
+kinds = [bringIn, together, writeOut, film, work, openWindow, secondCopy]
 for kind, program, *functions in [
     ("a camera recorded", "media-tst_live_capture", "aKilledRecordingCanBeRead"),
     ("a recording becomes a clip", "app-tst_film_picture", "aLiveCameraBecomesAClip", "aRecordingStaysWithItsSession"),

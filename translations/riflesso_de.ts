@@ -6725,6 +6725,165 @@
     </message>
 </context>
 <context>
+    <name>riflesso::LibraryPanel</name>
+    <message>
+        <source>LIBRARY</source>
+        <translation>BIBLIOTHEK</translation>
+    </message>
+    <message>
+        <source>Another folder…</source>
+        <translation>Anderer Ordner…</translation>
+    </message>
+    <message>
+        <source>Check it</source>
+        <translation>Prüfen</translation>
+    </message>
+    <message>
+        <source>Reads the database and every clip once: what is damaged, gone or another file now is named.</source>
+        <translation>Liest die Datenbank und jeden Clip einmal: genannt wird, was beschädigt, verschwunden oder jetzt eine andere Datei ist.</translation>
+    </message>
+    <message>
+        <source>A SECOND COPY</source>
+        <translation>EINE ZWEITE KOPIE</translation>
+    </message>
+    <message>
+        <source>Copy to a folder…</source>
+        <translation>In einen Ordner kopieren…</translation>
+    </message>
+    <message>
+        <source>Bring the copy up to date</source>
+        <translation>Kopie auf den neuen Stand bringen</translation>
+    </message>
+    <message>
+        <source>DEMO</source>
+        <translation>BEISPIEL</translation>
+    </message>
+    <message>
+        <source>Put the demo back to its first state</source>
+        <translation>Beispiel in den ersten Zustand zurückversetzen</translation>
+    </message>
+    <message>
+        <source>The demo is back in its first state.</source>
+        <translation>Das Beispiel ist wieder in seinem ersten Zustand.</translation>
+    </message>
+    <message>
+        <source>WHAT STAYS HERE</source>
+        <translation>WAS HIER BLEIBT</translation>
+    </message>
+    <message>
+        <source>Nothing leaves this machine; the program never uses a network. What is written for others lies where you say, and nowhere else.</source>
+        <translation>Nichts verlässt diese Maschine; das Programm benutzt nie ein Netz. Was für andere geschrieben wird, liegt dort, wo Sie es sagen, und nirgends sonst.</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3. %4 are free on this disk.</source>
+        <translation>%1, %2, %3. Auf dieser Platte sind %4 frei.</translation>
+    </message>
+    <message>
+        <source>athlete</source>
+        <translation>Athlet</translation>
+    </message>
+    <message>
+        <source>athletes</source>
+        <translation>Athleten</translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation>Clip</translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation>Clips</translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation>Wiederholung</translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation>Wiederholungen</translation>
+    </message>
+    <message>
+        <source>Only the demo library can be put back.</source>
+        <translation>Nur das Beispiel lässt sich zurückversetzen.</translation>
+    </message>
+    <message>
+        <source>There is none yet.</source>
+        <translation>Es gibt noch keine.</translation>
+    </message>
+    <message>
+        <source>Made %1 in %2.</source>
+        <translation>Zuletzt geschrieben am %1, in %2.</translation>
+    </message>
+    <message>
+        <source>The copy in %1 is not there now: its disk may not be plugged in.</source>
+        <translation>Die Kopie in %1 ist gerade nicht da: Vielleicht ist ihre Platte nicht angeschlossen.</translation>
+    </message>
+    <message>
+        <source>Checking…</source>
+        <translation>Wird geprüft…</translation>
+    </message>
+    <message>
+        <source>Checking the library</source>
+        <translation>Die Bibliothek wird geprüft</translation>
+    </message>
+    <message>
+        <source>The check was stopped.</source>
+        <translation>Die Prüfung wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>It is sound: the database is whole, and every clip is the file that was taken in.</source>
+        <translation>Alles in Ordnung: Die Datenbank ist ganz, und jeder Clip ist die Datei, die aufgenommen wurde.</translation>
+    </message>
+    <message>
+        <source>The database is damaged: %1. Open a copy, and keep this folder as it is.</source>
+        <translation>Die Datenbank ist beschädigt: %1. Öffnen Sie eine Kopie, und lassen Sie diesen Ordner, wie er ist.</translation>
+    </message>
+    <message>
+        <source>%1, clip %2: another file lies at %3.</source>
+        <translation>%1, Clip %2: Bei %3 liegt eine andere Datei.</translation>
+    </message>
+    <message>
+        <source>%1, clip %2: nothing at %3.</source>
+        <translation>%1, Clip %2: Bei %3 liegt nichts.</translation>
+    </message>
+    <message>
+        <source>On Film, Find it… shows the program where such a clip lies now.</source>
+        <translation>Auf der Seite Film sagt „Suchen…“ dem Programm, wo ein solcher Clip jetzt liegt.</translation>
+    </message>
+    <message>
+        <source>Folder of the copy: an empty one, or that of an earlier copy</source>
+        <translation>Ordner der Kopie: ein leerer, oder der einer früheren Kopie</translation>
+    </message>
+    <message>
+        <source>Copying…</source>
+        <translation>Wird kopiert…</translation>
+    </message>
+    <message>
+        <source>Copying the library</source>
+        <translation>Die Bibliothek wird kopiert</translation>
+    </message>
+    <message>
+        <source>Copying was stopped; an earlier copy is as it was, and the next time goes on from here.</source>
+        <translation>Das Kopieren wurde angehalten; eine frühere Kopie ist, wie sie war, und das nächste Mal geht es hier weiter.</translation>
+    </message>
+    <message>
+        <source>The copy in %1 is whole: %2, of them %3 new.</source>
+        <translation>Die Kopie in %1 ist vollständig: %2, davon %3 neu.</translation>
+    </message>
+    <message>
+        <source>What the library does not have any more is gone from it.</source>
+        <translation>Was die Bibliothek nicht mehr hat, ist auch aus ihr verschwunden.</translation>
+    </message>
+    <message>
+        <source>Not in it, since the file is not there: %1.</source>
+        <translation>Nicht in ihr, weil die Datei nicht da ist: %1.</translation>
+    </message>
+    <message>
+        <source>Disks fail. A copy on another disk holds everything, the clips too, and is a library like this one: if this one is lost, open the copy with Another folder. The next time only what is new is written, and people you deleted here go from the copy too.</source>
+        <translation>Platten gehen kaputt. Eine Kopie auf einer anderen Platte enthält alles, auch die Clips, und ist eine Bibliothek wie diese: Geht diese verloren, öffnen Sie die Kopie mit „Anderer Ordner“. Beim nächsten Mal wird nur geschrieben, was neu ist, und wen Sie hier gelöscht haben, der verschwindet auch aus der Kopie.</translation>
+    </message>
+</context>
+<context>
     <name>riflesso::LimitChoice</name>
     <message>
         <source>Part of the body</source>
@@ -11807,10 +11966,6 @@ Eingabe</translation>
         <translation>%1 %</translation>
     </message>
     <message>
-        <source>From the next start on. A screen of 1920 × 1080 has room for 130 %.</source>
-        <translation>Ab dem nächsten Start. Ein Bildschirm von 1920 × 1080 hat Platz für 130 %.</translation>
-    </message>
-    <message>
         <source>Size of text and controls</source>
         <translation>Größe von Text und Bedienung</translation>
     </message>
@@ -11843,32 +11998,8 @@ Eingabe</translation>
         <translation> px bei 1080 Zeilen</translation>
     </message>
     <message>
-        <source>Standard uncertainty of a mark set from now on, where no repeatability was measured. Marks that are there keep theirs.</source>
-        <translation>Standardunsicherheit einer ab jetzt gesetzten Marke, wo keine Wiederholbarkeit gemessen wurde. Vorhandene Marken behalten ihre.</translation>
-    </message>
-    <message>
         <source>How sure a mark is</source>
         <translation>Wie sicher eine Marke ist</translation>
-    </message>
-    <message>
-        <source>Another folder…</source>
-        <translation>Anderer Ordner…</translation>
-    </message>
-    <message>
-        <source>Library</source>
-        <translation>Bibliothek</translation>
-    </message>
-    <message>
-        <source>Put the demo back to its first state</source>
-        <translation>Beispiel in den ersten Zustand zurückversetzen</translation>
-    </message>
-    <message>
-        <source>Demo</source>
-        <translation>Beispiel</translation>
-    </message>
-    <message>
-        <source>How sure a mark is scales with the height of the picture: 2 px at 1080 lines are 1 px at 540. Nothing leaves this machine; the program never uses a network.</source>
-        <translation>Wie sicher eine Marke ist, richtet sich nach der Höhe des Bildes: 2 px bei 1080 Zeilen sind 1 px bei 540. Nichts verlässt diese Maschine; das Programm benutzt nie ein Netz.</translation>
     </message>
     <message>
         <source>Change the school of ranking</source>
@@ -11891,10 +12022,6 @@ Eingabe</translation>
         <translation>Ordner der Bibliothek</translation>
     </message>
     <message>
-        <source>The demo is back in its first state.</source>
-        <translation>Das Beispiel ist wieder in seinem ersten Zustand.</translation>
-    </message>
-    <message>
         <source>Open is the library in %1.</source>
         <translation>Offen ist die Bibliothek in %1.</translation>
     </message>
@@ -11905,14 +12032,6 @@ Eingabe</translation>
     <message>
         <source>Settings hold for this machine; the school of ranking for this case.</source>
         <translation>Einstellungen gelten für diese Maschine; die Schule der Reihung für diesen Fall.</translation>
-    </message>
-    <message>
-        <source>Only the demo library can be put back.</source>
-        <translation>Nur das Beispiel lässt sich zurückversetzen.</translation>
-    </message>
-    <message>
-        <source>Pictures kept in memory, of all clips together. More makes going back and forth quicker.</source>
-        <translation>Bilder, die im Speicher bleiben, aller Clips zusammen. Mehr macht das Hin und Her schneller.</translation>
     </message>
     <message>
         <source>The clips keep %1 MiB of pictures together.</source>
@@ -11933,6 +12052,34 @@ Eingabe</translation>
     <message>
         <source>Window, papers and skills are in this language from the next start on.</source>
         <translation>Fenster, Papiere und Fertigkeiten sind ab dem nächsten Start in dieser Sprache.</translation>
+    </message>
+    <message>
+        <source>LOOK</source>
+        <translation>AUSSEHEN</translation>
+    </message>
+    <message>
+        <source>From the next start on. A screen of 1920 × 1080 has room for 130&#xa0;%.</source>
+        <translation>Ab dem nächsten Start. Ein Bildschirm von 1920 × 1080 hat Platz für 130 %.</translation>
+    </message>
+    <message>
+        <source>LANGUAGE</source>
+        <translation>SPRACHE</translation>
+    </message>
+    <message>
+        <source>MARKING AND JUDGING</source>
+        <translation>MARKIEREN UND BEURTEILEN</translation>
+    </message>
+    <message>
+        <source>Standard uncertainty of a mark set from now on, where no repeatability was measured; marks that are there keep theirs. It scales with the height of the picture: 2 px at 1080 lines are 1 px at 540.</source>
+        <translation>Standardunsicherheit einer Marke, die ab jetzt gesetzt wird, wo keine Wiederholbarkeit gemessen ist; vorhandene Marken behalten ihre. Sie richtet sich nach der Höhe des Bildes: 2 px bei 1080 Zeilen sind 1 px bei 540.</translation>
+    </message>
+    <message>
+        <source>MEMORY</source>
+        <translation>SPEICHER</translation>
+    </message>
+    <message>
+        <source>Of all clips together. More makes going back and forth quicker.</source>
+        <translation>Aller Clips zusammen. Mehr macht das Vor- und Zurückgehen schneller.</translation>
     </message>
 </context>
 <context>

@@ -6725,6 +6725,165 @@
     </message>
 </context>
 <context>
+    <name>riflesso::LibraryPanel</name>
+    <message>
+        <source>LIBRARY</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads the database and every clip once: what is damaged, gone or another file now is named.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A SECOND COPY</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy to a folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring the copy up to date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>DEMO</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put the demo back to its first state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The demo is back in its first state.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>WHAT STAYS HERE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing leaves this machine; the program never uses a network. What is written for others lies where you say, and nowhere else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2, %3. %4 are free on this disk.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>athlete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>athletes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repetitions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only the demo library can be put back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is none yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Made %1 in %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The copy in %1 is not there now: its disk may not be plugged in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checking…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checking the library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The check was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is sound: the database is whole, and every clip is the file that was taken in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The database is damaged: %1. Open a copy, and keep this folder as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, clip %2: another file lies at %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, clip %2: nothing at %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On Film, Find it… shows the program where such a clip lies now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder of the copy: an empty one, or that of an earlier copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copying…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copying the library</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copying was stopped; an earlier copy is as it was, and the next time goes on from here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The copy in %1 is whole: %2, of them %3 new.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the library does not have any more is gone from it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not in it, since the file is not there: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Disks fail. A copy on another disk holds everything, the clips too, and is a library like this one: if this one is lost, open the copy with Another folder. The next time only what is new is written, and people you deleted here go from the copy too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>riflesso::LimitChoice</name>
     <message>
         <source>Part of the body</source>
@@ -11805,10 +11964,6 @@ Enter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>From the next start on. A screen of 1920 × 1080 has room for 130 %.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Size of text and controls</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11841,31 +11996,7 @@ Enter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Standard uncertainty of a mark set from now on, where no repeatability was measured. Marks that are there keep theirs.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>How sure a mark is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Another folder…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Library</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Put the demo back to its first state</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Demo</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How sure a mark is scales with the height of the picture: 2 px at 1080 lines are 1 px at 540. Nothing leaves this machine; the program never uses a network.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11889,10 +12020,6 @@ Enter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The demo is back in its first state.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Open is the library in %1.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11902,14 +12029,6 @@ Enter</source>
     </message>
     <message>
         <source>Settings hold for this machine; the school of ranking for this case.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Only the demo library can be put back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pictures kept in memory, of all clips together. More makes going back and forth quicker.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -11930,6 +12049,34 @@ Enter</source>
     </message>
     <message>
         <source>Window, papers and skills are in this language from the next start on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LOOK</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the next start on. A screen of 1920 × 1080 has room for 130&#xa0;%.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LANGUAGE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MARKING AND JUDGING</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standard uncertainty of a mark set from now on, where no repeatability was measured; marks that are there keep theirs. It scales with the height of the picture: 2 px at 1080 lines are 1 px at 540.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MEMORY</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of all clips together. More makes going back and forth quicker.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -49,13 +49,20 @@ StatusLine::StatusLine(Workspace& workspace, QWidget* parent) : QWidget(parent),
     layout->addWidget(keys_);
     connect(&workspace, &Workspace::dataChanged, this, [this] {
         if (workspace_.library() && !workspace_.library()->onlyShown().isEmpty())
-            saved_->setText(tr("Only shown, not to be changed here"));
+            showSaved(tr("Only shown, not to be changed here"));
     });
     connect(&workspace, &Workspace::saved, this,
-            [this] { saved_->setText(tr("Saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")))); });
+            [this] { showSaved(tr("Saved %1").arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss")))); });
     connect(&workspace.jobs(), &Jobs::changed, this, &StatusLine::showJobs);
     connect(stop_, &QPushButton::clicked, this, [this] { workspace_.jobs().cancel(shownJob_); });
     connect(more_, &QPushButton::clicked, this, &StatusLine::listJobs);
+}
+
+void StatusLine::showSaved(const QString& words) {
+    if (words == saved_->text())
+        return;
+    saved_->setText(words);
+    showKeys();
 }
 
 void StatusLine::setRecording(const QString& words) {
@@ -63,6 +70,7 @@ void StatusLine::setRecording(const QString& words) {
                                   .arg(theme::colours().ink.name(), theme::colours().paper.name()));
     recording_->setText(words);
     recording_->setVisible(!words.isEmpty());
+    showKeys();
 }
 
 namespace {
@@ -152,7 +160,9 @@ void StatusLine::setKeys(const QList<KeyHint>& keys) {
 
 void StatusLine::showKeys() {
     const QString all = QStringLiteral("<b>?</b>&nbsp;%1").arg(tr("all keys"));
-    int room = width() - layout()->contentsMargins().left() - layout()->contentsMargins().right();
+    // A job's share grows while the keys stay.
+    const int growing = jobs_->text().isEmpty() ? 0 : fontMetrics().horizontalAdvance(QStringLiteral(" · 100 %"));
+    int room = width() - layout()->contentsMargins().left() - layout()->contentsMargins().right() - growing;
     for (const QWidget* other :
          {static_cast<QWidget*>(recording_), static_cast<QWidget*>(saved_), static_cast<QWidget*>(jobs_),
           static_cast<QWidget*>(stop_), static_cast<QWidget*>(more_)})

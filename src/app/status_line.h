@@ -23,6 +23,7 @@ protected:
 private:
     /// As many of the keys as there is room for.
     void showKeys();
+    void showSaved(const QString& words);
     void showJobs();
     void listJobs(); ///< all of them, above the line
     Workspace& workspace_;

@@ -36,6 +36,8 @@ using Words = std::vector<std::string>;
 [[nodiscard]] Result<Json> simulate(const Words& words);
 [[nodiscard]] Result<Json> demo(const Words& words);
 [[nodiscard]] Result<Json> verify(const Words& words);
+/// A second copy of a library, made or brought up to date.
+[[nodiscard]] Result<Json> copyCommand(const Words& words);
 /// Writes a case as one archive; brings one in.
 [[nodiscard]] Result<Json> practiceCommand(const Words& words);
 [[nodiscard]] Result<Json> progressCommand(const Words& words);

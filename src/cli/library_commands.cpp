@@ -10,6 +10,7 @@
 #include "store/library.h"
 #include "takehome/case_with_walks.h"
 #include "takehome/clip_pictures.h"
+#include "work/library_copy.h"
 
 #include <QFile>
 
@@ -93,15 +94,34 @@ Result<Json> verify(const Words& words) {
     const auto check = (*library)->verify();
     if (!check)
         return check.error();
+    QStringList missing;
+    for (const LibraryCheck::Clip& clip : check->missingClips)
+        missing << clip.path;
     return Json{{"ok", check->sound},
                 {"version", check->version},
                 {"problems", strings(check->problems)},
-                {"missing_media", strings(check->missingMedia)},
-                {"athletes", check->athletes},
-                {"cases", check->cases},
-                {"clips", check->clips},
-                {"repetitions", check->repetitions},
+                {"missing_media", strings(missing)},
+                {"athletes", check->holds.athletes},
+                {"cases", check->holds.cases},
+                {"clips", check->holds.clips},
+                {"repetitions", check->holds.repetitions},
                 {"marks", check->marks}};
+}
+
+Result<Json> copyCommand(const Words& words) {
+    const auto arguments = Arguments::parse(words, {});
+    if (!arguments)
+        return arguments.error();
+    if (arguments->plain().size() != 2)
+        return badInput("command line", "copy LIBRARY DIR", std::to_string(arguments->plain().size()) + " words");
+    const QtLife qt;
+    const auto copy =
+        copyLibraryTo(absolute(arguments->plain()[0]), absolute(arguments->plain()[1]), [](double) { return true; });
+    if (!copy)
+        return copy.error();
+    return Json{{"copy", arguments->plain()[1]},     {"files", copy->files},        {"bytes", copy->bytes},
+                {"new_files", copy->newFiles},       {"new_bytes", copy->newBytes}, {"removed", copy->removed},
+                {"left_out", strings(copy->leftOut)}};
 }
 
 Result<Json> exportCommand(const Words& words) {

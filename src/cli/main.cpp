@@ -63,6 +63,7 @@ const std::vector<Command>& commands() {
          "themselves, with their error on repetitions left out"},
         {"demo", demo, "DIR", "makes the demo library"},
         {"verify", verify, "LIBRARY", "whether a library is sound"},
+        {"copy", copyCommand, "LIBRARY DIR", "a second copy of a library, made or brought up to date"},
         {"report", report, "LIBRARY --assessment ID --out R.pdf", "prints a frozen assessment"},
         {"tables", tables, "LIBRARY --case ID --out DIR [--session YYYY-MM-DD] [--stress LEVEL]",
          "a case as the files that measure and assess read"},

@@ -113,6 +113,7 @@ Result<std::unique_ptr<Library>> Library::open(const QString& folder, Mode mode)
         if (const auto marked = library->db_.run(kCleanEnd, {QStringLiteral("no")}); !marked)
             return marked.error();
         library->writable_ = true;
+        QFile::remove(QDir(folder).absoluteFilePath(QLatin1String(kCopyMark))); // from now on it is more than a copy
     }
     return library;
 }
@@ -227,7 +228,20 @@ Result<StoredAssessment> Library::loadAssessment(AssessmentId id) const {
                             row->value(4).toString()};
 }
 
-Result<LibraryCheck> Library::verify() const {
+Result<LibraryCounts> Library::counts() const {
+    LibraryCounts out;
+    const std::pair<const char*, int*> counted[] = {
+        {"athlete", &out.athletes}, {"skill_case", &out.cases}, {"clip", &out.clips}, {"repetition", &out.repetitions}};
+    for (const auto& [table, target] : counted) {
+        const auto count = db_.value(QStringLiteral("SELECT count(*) FROM ") + QLatin1String(table));
+        if (!count)
+            return count.error();
+        *target = count->toInt();
+    }
+    return out;
+}
+
+Result<LibraryCheck> Library::verify(const std::function<bool(double)>& goOn) const {
     LibraryCheck check;
     const auto version = db_.value(QStringLiteral("PRAGMA user_version"));
     if (!version)
@@ -241,28 +255,56 @@ Result<LibraryCheck> Library::verify() const {
             if (rows->value(0).toString() != QLatin1String("ok"))
                 check.problems << rows->value(0).toString();
     }
-    const std::pair<const char*, int*> counts[] = {{"athlete", &check.athletes},
-                                                   {"skill_case", &check.cases},
-                                                   {"clip", &check.clips},
-                                                   {"repetition", &check.repetitions},
-                                                   {"mark", &check.marks}};
-    for (const auto& [table, target] : counts) {
-        const auto count = db_.value(QStringLiteral("SELECT count(*) FROM ") + QLatin1String(table));
-        if (!count)
-            return count.error();
-        *target = count->toInt();
-    }
-    Result<QSqlQuery> clips = db_.run(QStringLiteral("SELECT path, hash FROM clip"));
+    const auto holds = counts();
+    const auto marks = db_.value(QStringLiteral("SELECT count(*) FROM mark"));
+    if (!holds || !marks)
+        return !holds ? holds.error() : marks.error();
+    check.holds = *holds;
+    check.marks = marks->toInt();
+    Result<QSqlQuery> clips = db_.run(QStringLiteral(
+        "SELECT clip.path, clip.hash, clip.title, athlete.name FROM clip JOIN session ON session.id=clip.session_id "
+        "JOIN skill_case ON skill_case.id=session.case_id JOIN athlete ON athlete.id=skill_case.athlete_id "
+        "ORDER BY clip.id"));
     if (!clips)
         return clips.error();
+    int read = 0;
     while (clips->next()) {
-        const QString path = QDir(folder_).absoluteFilePath(clips->value(0).toString());
+        if (goOn && !goOn(static_cast<double>(read++) / std::max(1, check.holds.clips)))
+            return cancelled();
+        const QString kept = clips->value(0).toString(), path = QDir(folder_).absoluteFilePath(kept);
         const auto hash = fileHash(path);
         if (!hash || *hash != clips->value(1).toString())
-            check.missingMedia << clips->value(0).toString();
+            check.missingClips.push_back({clips->value(3).toString(), clips->value(2).toString(), kept, hash.ok()});
     }
-    check.sound = check.problems.isEmpty() && check.missingMedia.isEmpty();
+    check.sound = check.problems.isEmpty() && check.missingClips.empty();
     return check;
+}
+
+Result<QStringList> Library::clipPaths() const {
+    Result<QSqlQuery> rows = db_.run(QStringLiteral("SELECT DISTINCT path FROM clip ORDER BY path"));
+    if (!rows)
+        return rows.error();
+    QStringList out;
+    while (rows->next())
+        out << rows->value(0).toString();
+    return out;
+}
+
+Result<void> Library::writeCopy(const QString& file, const QHash<QString, QString>& places) const {
+    if (const auto written = db_.run(QStringLiteral("VACUUM INTO ?"), {file}); !written)
+        return written.error();
+    // Made with a journal of its own beside it: one file when it is closed.
+    const auto copy = Database::open(file, true);
+    if (!copy)
+        return copy.error();
+    if (const auto closed = copy->run(kCleanEnd, {QStringLiteral("yes")}); !closed)
+        return closed.error();
+    for (auto place = places.begin(); place != places.end(); ++place)
+        if (const auto moved =
+                copy->run(QStringLiteral("UPDATE clip SET path=? WHERE path=?"), {place.value(), place.key()});
+            !moved)
+            return moved.error();
+    return {};
 }
 
 Result<void> Library::transaction(const std::function<Result<void>()>& work) {

@@ -19,13 +19,23 @@ namespace riflesso {
 class Edit;
 struct Touched;
 
+/// How much a library holds.
+struct LibraryCounts {
+    int athletes = 0, cases = 0, clips = 0, repetitions = 0;
+};
+
 /// What `verify` finds.
 struct LibraryCheck {
+    struct Clip {
+        QString athlete, title, path;
+        bool otherFile = false; ///< a file is there, with another content
+    };
     bool sound = true;
     int version = 0;
-    QStringList problems;     ///< of the database
-    QStringList missingMedia; ///< paths that are not there, or hold another file
-    int athletes = 0, cases = 0, clips = 0, repetitions = 0, marks = 0;
+    QStringList problems;           ///< of the database
+    std::vector<Clip> missingClips; ///< that are not there, or hold another file
+    LibraryCounts holds;
+    int marks = 0;
 };
 
 class Library {
@@ -78,7 +88,14 @@ public:
     [[nodiscard]] Result<std::vector<OtherSkill>> otherSkills(const CaseData& data) const;
     /// A frozen assessment by its id, whatever its case.
     [[nodiscard]] Result<StoredAssessment> loadAssessment(AssessmentId id) const;
-    [[nodiscard]] Result<LibraryCheck> verify() const;
+    [[nodiscard]] Result<LibraryCounts> counts() const;
+    /// Reads every clip once. goOn: called with the share that is read, 0..1; false stops it (cancelled()).
+    [[nodiscard]] Result<LibraryCheck> verify(const std::function<bool(double)>& goOn = {}) const;
+    /// The file of every clip, as kept: relative to the folder, or a whole path where it lies outside.
+    [[nodiscard]] Result<QStringList> clipPaths() const;
+    /// What is in the database now, as one new file; what is changed meanwhile is not in it. `places`: where clips
+    /// lie for it, by the path they have here. Errors: the file is there, a full disk.
+    [[nodiscard]] Result<void> writeCopy(const QString& file, const QHash<QString, QString>& places) const;
 
     /// One gesture: `work` makes its changes through Edit; an error of it, or of the disk, takes all back.
     /// mergeKey: gestures with the same key in a row are one undo step (nudges of one mark).
@@ -117,6 +134,9 @@ private:
     QString recovered_, onlyShown_;
     bool writable_ = false, keepsMoments_ = true;
 };
+
+/// Lies in a folder that is only a copy of another library, until somebody works in it.
+inline constexpr auto kCopyMark = "copy.json";
 
 /// SHA-256 of a file, as hexadecimal text.
 [[nodiscard]] Result<QString> fileHash(const QString& path);

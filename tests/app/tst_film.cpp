@@ -4,6 +4,7 @@
 
 #include "app/film/clip_check_box.h"
 #include "app/film/clip_timeline.h"
+#include "app/settings/library_panel.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/stored_settings.h"
 
@@ -318,6 +319,39 @@ private slots:
         QTRY_VERIFY(app_->data().clip(edited_)->missing);
         app_->workspace.redo();
         QTRY_VERIFY(!app_->data().clip(edited_)->missing);
+    }
+    void theLibraryIsCheckedAndCopied() {
+        app_->errors.clear();
+        app_->window->showPage(QStringLiteral("settings"));
+        QVERIFY(text("libraryHolds").startsWith(QStringLiteral("1 athlete, ")));
+        app_->click("checkLibrary");
+        QTRY_VERIFY_WITH_TIMEOUT(text("libraryChecked").startsWith(QStringLiteral("It is sound")), 20000);
+        // A clip that was moved away is named, with whose it is.
+        const QString clip = app_->data().sessions[0].clips[0].path,
+                      away = folder_.filePath(QStringLiteral("away.mp4"));
+        QVERIFY(QFile::rename(clip, away));
+        app_->click("checkLibrary");
+        QTRY_VERIFY_WITH_TIMEOUT(text("libraryChecked").contains(QStringLiteral("nothing at")), 20000);
+        QVERIFY(text("libraryChecked").contains(app_->data().athlete.name));
+        QVERIFY(QFile::rename(away, clip));
+        // The copy, and the same again: by one button, with what is new alone.
+        QVERIFY(!app_->find<QWidget>("copyAgain")->isVisible());
+        QCOMPARE(text("libraryCopied"), QStringLiteral("There is none yet."));
+        const QString copy = folder_.filePath(QStringLiteral("copy of it"));
+        app_->window->findChild<LibraryPanel*>()->copyTo(copy);
+        QTRY_VERIFY_WITH_TIMEOUT(text("libraryCopied").contains(QStringLiteral("is whole")), 20000);
+        QVERIFY((*Library::open(copy, Library::Mode::ReadOnly))->verify()->sound);
+        app_->click("copyAgain");
+        QTRY_VERIFY_WITH_TIMEOUT(text("libraryCopied").contains(QStringLiteral("is whole")), 20000);
+        app_->window->showPage(QStringLiteral("film"));
+        app_->window->showPage(QStringLiteral("settings"));
+        QVERIFY(text("libraryCopied").startsWith(QStringLiteral("Made ")));
+        // Over something else nothing is written, and that is an error.
+        app_->window->findChild<LibraryPanel*>()->copyTo(folder_.path());
+        QTRY_COMPARE(app_->errors.size(), 1);
+        QVERIFY(app_->errors[0].contains(QStringLiteral("an empty folder")));
+        app_->errors.clear();
+        app_->window->showPage(QStringLiteral("film"));
     }
     void aClipIsCopiedInRemovedAndDeleted() {
         const Clip before = *app_->data().clip(edited_);

@@ -12,6 +12,7 @@
 
 #include <QAbstractScrollArea>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QProcess>
@@ -179,6 +180,43 @@ private slots:
         QVERIFY(comma);
     }
     /// Mirrored, as for a script that runs from right to left: every page shows what it has, inside the window.
+    void everyButtonHasRoomForItsWords_data() {
+        QTest::addColumn<QString>("language");
+        QTest::newRow("English") << QString();
+        QTest::newRow("German") << QStringLiteral("de");
+    }
+    void everyButtonHasRoomForItsWords() {
+        QFETCH(QString, language);
+        QTranslator translator;
+        if (!language.isEmpty()) {
+            QVERIFY(translator.load(QStringLiteral(SHARE "/translations/riflesso_") + language));
+            QCoreApplication::installTranslator(&translator);
+        }
+        QTemporaryDir folder;
+        QStringList cut;
+        {
+            Driver d;
+            QVERIFY(d.workspace.open(demoCopy(folder)));
+            for (const QString& page : MainWindow::pageIds()) {
+                d.window->showPage(page);
+                QTRY_VERIFY_WITH_TIMEOUT(d.quiet(), 20000);
+                QCoreApplication::sendPostedEvents(); // what was said last is laid out
+                for (const QWidget* widget : d.window->findChildren<QWidget*>()) {
+                    const auto* button = qobject_cast<const QAbstractButton*>(widget);
+                    const auto* label = qobject_cast<const QLabel*>(widget);
+                    const bool asked = (button && !button->text().isEmpty()) ||
+                                       (label && !label->wordWrap() && !label->text().isEmpty());
+                    if (asked && widget->isVisible() && widget->width() < widget->sizeHint().width())
+                        cut << QStringLiteral("%1, %2 (%3): %4 px, its words need %5")
+                                   .arg(page, widget->objectName(), button ? button->text() : label->text())
+                                   .arg(widget->width())
+                                   .arg(widget->sizeHint().width());
+                }
+            }
+        }
+        QCoreApplication::removeTranslator(&translator);
+        QVERIFY2(cut.isEmpty(), qPrintable(cut.join(u'\n')));
+    }
     void everyPageMirrored() {
         QTemporaryDir folder;
         QGuiApplication::setLayoutDirection(Qt::RightToLeft);

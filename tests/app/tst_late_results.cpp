@@ -11,6 +11,7 @@
 #include "app/mark/mark_page.h"
 #include "app/mark/other_observer.h"
 #include "app/practice/court_panel.h"
+#include "app/settings/library_panel.h"
 #include "app/start/case_shelf.h"
 #include "app/start/demo_door.h"
 #include "core/workshop/pack_draft.h"
@@ -252,6 +253,17 @@ std::vector<JobKind> jobKinds() {
              app.key(Qt::Key_C);
              app.window->findChild<CourtPanel*>()->measure(
                  {kClip, std::pair(0.3, 1.9), QDateTime::currentDateTime(), false});
+         }},
+        {"check the library", Gate::AfterWork,
+         [](Driver& app) {
+             app.window->showPage(QStringLiteral("settings"));
+             push(app, "checkLibrary");
+         }},
+        {"copy the library", Gate::AfterWork,
+         [](Driver& app) {
+             QDir(outside(QStringLiteral("copy"))).removeRecursively();
+             app.window->showPage(QStringLiteral("settings"));
+             app.window->findChild<LibraryPanel*>()->copyTo(outside(QStringLiteral("copy")));
          }},
         {"Bench: first picture and opening", Gate::AfterWork,
          [](Driver& app) {

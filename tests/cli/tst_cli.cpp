@@ -218,6 +218,13 @@ private slots:
                    after = runCli({QStringLiteral("verify"), other}).json;
         QCOMPARE(after.dump(), before.dump()); // as many of everything, and every clip with its hash
         QVERIFY(after["ok"].get<bool>());
+        const QString second = dir_.filePath(QStringLiteral("second"));
+        const Json copied = runCli({QStringLiteral("copy"), library, second}).json;
+        QCOMPARE(copied["new_bytes"].get<qint64>(), copied["bytes"].get<qint64>());
+        QVERIFY(copied["left_out"].empty());
+        QCOMPARE(runCli({QStringLiteral("verify"), second}).json.dump(), before.dump());
+        QCOMPARE(runCli({QStringLiteral("copy"), library, second}).json["new_files"].get<int>(), 0);
+        QCOMPARE(runCli({QStringLiteral("copy"), other, second}).code, 2);
         QCOMPARE(runCli({QStringLiteral("import"), other, library + QStringLiteral("/library.sqlite")}).code, 2);
         QCOMPARE(runCli({QStringLiteral("export"), library, QStringLiteral("--case"), QStringLiteral("9"),
                          QStringLiteral("--out"), zip})

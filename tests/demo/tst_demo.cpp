@@ -396,7 +396,7 @@ private slots:
         QVERIFY(buildDemoLibrary(folder, sources()));
         QCOMPARE(QDir(dir.path()).entryList(QDir::Dirs | QDir::NoDotAndDotDot), QStringList{QStringLiteral("demo")});
         QVERIFY(QFile::exists(own));
-        QVERIFY((*Library::open(folder, Library::Mode::ReadOnly))->verify()->missingMedia.isEmpty());
+        QVERIFY((*Library::open(folder, Library::Mode::ReadOnly))->verify()->missingClips.empty());
     }
     void theDemoCanBePutBack() {
         QTemporaryDir dir;
@@ -407,7 +407,7 @@ private slots:
         }
         QVERIFY(resetDemoLibrary(dir.path(), sources()));
         const auto library = Library::open(dir.path());
-        QCOMPARE((*library)->verify()->clips, 26);
+        QCOMPARE((*library)->verify()->holds.clips, 26);
     }
     void theOneThatIsReadyIsCopied() {
         const QTemporaryDir dir;
@@ -425,7 +425,7 @@ private slots:
             if (const auto built = buildDemoLibrary(folder, with, [](double share) { return share <= 0; }); !built)
                 return built.error().kind == Error::Kind::Cancelled ? 0 : -1;
             const auto told = (*Library::open(folder, Library::Mode::ReadOnly))->verify();
-            return told->missingMedia.isEmpty() && editionOfDemo(folder) == demoEdition(with) ? told->clips : -2;
+            return told->missingClips.empty() && editionOfDemo(folder) == demoEdition(with) ? told->holds.clips : -2;
         };
         const QString edition = ready + QStringLiteral("/demo-edition");
         QCOMPARE(clipsOf("without its edition"), 0); // made from its parts

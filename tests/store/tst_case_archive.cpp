@@ -146,7 +146,7 @@ private slots:
         const auto meeting = (*again)->meet(**library);
         QVERIFY(meeting->knownAthlete && meeting->sameCase);
         QVERIFY((*again)->addTo(**library).ok());
-        QCOMPARE((*library)->verify()->athletes, 1);
+        QCOMPARE((*library)->verify()->holds.athletes, 1);
         QCOMPARE((*library)->cases()->size(), std::size_t(2));
     }
     void withoutClips() {

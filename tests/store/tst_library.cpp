@@ -535,10 +535,11 @@ private slots:
         MadeLibrary made = makeLibrary(dir.path());
         const LibraryCheck check = *made.library->verify();
         QVERIFY(check.problems.isEmpty());
-        QCOMPARE(check.missingMedia, QStringList{QStringLiteral("media/none.mp4")});
+        QCOMPARE(check.missingClips.size(), 1u);
+        QCOMPARE(check.missingClips[0].path, QStringLiteral("media/none.mp4"));
         QVERIFY(!check.sound);
         QCOMPARE(check.version, schemaVersion());
-        QCOMPARE(check.repetitions, 2);
+        QCOMPARE(check.holds.repetitions, 2);
     }
 };
 

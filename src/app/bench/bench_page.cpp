@@ -5,6 +5,7 @@
 #include "app/widgets/choice_box.h"
 #include "app/widgets/live_panel.h"
 #include "app/widgets/voice_recorder.h"
+#include "app/widgets/wrapping_row.h"
 #include "report/words.h"
 #include "store/spoken_sound.h"
 
@@ -57,9 +58,8 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     second_->hide();
     active_ = first_;
     left->addLayout(views, 1);
-    auto* bar = new QHBoxLayout;
+    auto* bar = new WrappingRow(10);
     bar->setContentsMargins(14, 6, 14, 6);
-    bar->setSpacing(10);
     const auto button = [&](const char* name, const QString& text, auto work) {
         auto* made = new QPushButton(text);
         made->setObjectName(QLatin1String(name));
@@ -77,7 +77,6 @@ BenchPage::BenchPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     bar->addWidget(speed_);
     button("benchFrom", tr("Span from here (I)"), [this] { active_->markSpanStart(); });
     button("benchTo", tr("to here (O)"), [this] { active_->markSpanEnd(); });
-    bar->addStretch();
     left->addLayout(bar);
     auto* clips = new QWidget;
     left->setContentsMargins(0, 0, 0, 0);
@@ -94,18 +93,21 @@ QWidget* BenchPage::buildSide() {
     auto* layout = new QVBoxLayout(inner);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(6);
+    WrappingRow* row = nullptr; // that buttons come into
+    const auto newRow = [&] { layout->addLayout(row = new WrappingRow); };
     const auto button = [&](const char* name, const QString& text, auto work) {
         auto* made = new QPushButton(text);
         made->setObjectName(QLatin1String(name));
         made->setFocusPolicy(Qt::TabFocus);
         connect(made, &QPushButton::clicked, this, work);
-        layout->addWidget(made, 0, Qt::AlignLeft);
+        row->addWidget(made);
         return made;
     };
     layout->addWidget(label(tr("POINTS"), theme::kHeading));
     points_ = label({});
     points_->setObjectName(QStringLiteral("benchPoints"));
     layout->addWidget(points_);
+    newRow();
     button("benchUnit", tr("This line is the unit (U)"), [this] {
         if (active_->points().size() < 2) {
             workspace().say(tr("Two points make the line that is to be the unit."));
@@ -127,6 +129,7 @@ QWidget* BenchPage::buildSide() {
     time_ = label({});
     time_->setObjectName(QStringLiteral("benchTime"));
     layout->addWidget(time_);
+    newRow();
     button("benchFromHere", tr("From here, to here (T)"), [this] { markTime(); });
     button("benchSync", tr("The same moment in both (Y)"), [this] { syncHere(); });
     layout->addSpacing(10);
@@ -150,6 +153,7 @@ QWidget* BenchPage::buildSide() {
     count_ = label({});
     count_->setObjectName(QStringLiteral("benchCount"));
     layout->addWidget(count_);
+    newRow();
     button("benchBeat", tr("Beat (B)"), [this] { beat(); });
     button("benchAnew", tr("Count anew"), [this] {
         beatsS_.clear();
@@ -166,6 +170,7 @@ QWidget* BenchPage::buildSide() {
     note_->setPlaceholderText(tr("Note: becomes the clip's title"));
     layout->addWidget(note_);
     layout->addWidget(buildSaid());
+    newRow();
     keep_ = button("benchKeep", tr("Keep into the open case (K)"), [this] { keep(); });
     layout->addWidget(
         label(tr("The clip goes into the session that is chosen, what was said beside it, the marked span as a "

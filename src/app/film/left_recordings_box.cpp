@@ -2,6 +2,7 @@
 
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/wrapping_row.h"
 #include "report/words.h"
 #include "work/live_recordings.h"
 
@@ -63,7 +64,7 @@ void LeftRecordingsBox::addRow(const QString& path, const QString& text) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(4);
     layout->addWidget(label(text));
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new WrappingRow;
     auto* take = new QPushButton(tr("Take it in"));
     take->setObjectName(QStringLiteral("takeRecording"));
     auto* remove = new QPushButton(tr("Delete…"));

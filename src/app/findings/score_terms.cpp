@@ -3,6 +3,7 @@
 #include "app/findings/wider_view.h"
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/wrapping_row.h"
 #include "report/words.h"
 
 #include <QDoubleSpinBox>
@@ -41,14 +42,13 @@ ScoreTerms::ScoreTerms(QWidget* parent) : QWidget(parent), grid_(new QGridLayout
     computed_->setObjectName(QStringLiteral("computedTerm"));
     auto* close = new QPushButton(tr("Leave"));
     close->setObjectName(QStringLiteral("leaveTerm"));
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new WrappingRow;
     buttons->addWidget(value_);
     for (QPushButton* button : {keep_, computed_, close}) {
         button->setFocusPolicy(Qt::TabFocus);
         button->setStyleSheet(QStringLiteral("padding: 3px 8px;"));
         buttons->addWidget(button);
     }
-    buttons->addStretch();
     form->addWidget(what_);
     form->addWidget(reason_);
     form->addLayout(buttons);

@@ -5,6 +5,7 @@
 #include "app/theme.h"
 #include "app/widgets/ask_bar.h"
 #include "app/widgets/player.h"
+#include "app/widgets/wrapping_row.h"
 #include "app/workshop/skill_desk.h"
 #include "app/workshop/workshop.h"
 #include "core/pack/pack_diff.h"
@@ -43,7 +44,7 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     top->addLayout(moving);
     connect(speed_, &QComboBox::activated, this, [this](int) { figure_->setSpeed(speed_->currentData().toDouble()); });
     layout->addLayout(top);
-    auto* bar = new QHBoxLayout;
+    auto* bar = new WrappingRow;
     const auto choice = [&](const char* name, const QString& text) {
         auto* button = new QPushButton(text);
         button->setObjectName(QLatin1String(name));
@@ -66,7 +67,6 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     connect(print_, &QPushButton::clicked, this, &PacksPage::printSheet);
     bar->addWidget(print_);
     bar->addWidget(pictures_);
-    bar->addStretch();
     layout->addLayout(bar);
     ask_ = new AskBar(QStringLiteral("strangeSkill"), this);
     layout->addWidget(ask_);

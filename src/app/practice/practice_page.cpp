@@ -8,6 +8,7 @@
 #include "app/practice/told_panel.h"
 #include "app/theme.h"
 #include "app/widgets/choice_box.h"
+#include "app/widgets/wrapping_row.h"
 #include "core/practice/rungs.h"
 #include "report/practice_words.h"
 #include "report/words.h"
@@ -118,8 +119,9 @@ QLayout* PracticePage::buildMiddle() {
     verdict_ = label({});
     verdict_->setObjectName(QStringLiteral("verdict"));
     verdict_->setStyleSheet(QStringLiteral("font-size: 22pt; font-weight: bold;"));
+    share_->setContentsMargins(0, 0, 16, 0);
+    numbers->setSpacing(0);
     numbers->addWidget(share_);
-    numbers->addSpacing(16);
     numbers->addWidget(verdict_, 1);
     column->addLayout(numbers);
     bar_ = new ShareBar;
@@ -181,14 +183,13 @@ QLayout* PracticePage::buildButtons() {
     delete unused;
     large->addLayout(said);
     rows->addLayout(large);
-    auto* last = new QHBoxLayout;
+    auto* last = new WrappingRow;
     end_ = button(last, "finishBlock", tr("Finish the block (Enter)"), [this] { finish(); });
     film_ = button(last, "courtFilm", tr("Film and measure (C)"), [this] { showCourt(!court_->isOpen()); });
     button(last, "homeSheet", tr("Home sheet (H)"), [this] { showHome(home_->isHidden()); });
     stop_ = button(last, "stopPain", tr("Stop: pain or dizzy (P)"), [] {});
     advice_ = button(last, "writeAdvice", tr("Write down who advised what"),
                      [this] { emit goTo(QStringLiteral("athlete"), {}); });
-    last->addStretch();
     rows->addLayout(last);
     return rows;
 }
@@ -449,6 +450,7 @@ void PracticePage::showBlock() {
                     before);
     const BlockVerdict verdict = judgeBlock(block ? block->good() : 0, block ? block->all() : 0, length);
     bar_->setVerdict(verdict);
+    share_->setMaximumWidth(verdict.share ? QWIDGETSIZE_MAX : 0); // its height stays: nothing jumps with the verdict
     share_->setText(verdict.share ? QStringLiteral("%1 %").arg(qRound(100 * *verdict.share)) : QString());
     verdict_->setText(isTest(chosen.kind) && verdict.moreWanted == 0 ? tr("test done: see Progress")
                                                                      : words::blockVerdict(verdict));

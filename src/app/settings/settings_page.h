@@ -1,14 +1,15 @@
 #pragma once
-// Settings: theme, library folder, demo back to its first state.
+// Settings of this machine, and the library as a whole.
 
 #include "app/page.h"
 
 class QComboBox;
 class QDoubleSpinBox;
-class QPushButton;
 class QSpinBox;
 
 namespace riflesso {
+
+class LibraryPanel;
 
 class SettingsPage : public Page {
     Q_OBJECT
@@ -21,11 +22,12 @@ public:
     void moveTo(const QString& folder);
 
 private:
+    [[nodiscard]] QLayout* buildFields();
+    void askForLibrary();
     QComboBox *theme_, *text_, *language_, *numbers_, *school_, *newSchool_;
     QSpinBox* cache_;
     QDoubleSpinBox* sigma_;
-    QLabel* folder_;
-    QPushButton* reset_;
+    LibraryPanel* library_;
 };
 
 } // namespace riflesso

@@ -40,5 +40,13 @@ void applyNumbersLanguage(const QString& name) {
 }
 QString libraryFolder() { return QSettings().value(QStringLiteral("library")).toString(); }
 void setLibraryFolder(const QString& folder) { QSettings().setValue(QStringLiteral("library"), folder); }
+namespace {
+/// A group of the settings cannot hold a path as it is.
+QString copyKey(const QString& library) {
+    return QStringLiteral("copies/") + QString::fromLatin1(library.toUtf8().toHex());
+}
+} // namespace
+QString copyFolder(const QString& library) { return QSettings().value(copyKey(library)).toString(); }
+void setCopyFolder(const QString& library, const QString& folder) { QSettings().setValue(copyKey(library), folder); }
 
 } // namespace riflesso::settings

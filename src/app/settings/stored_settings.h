@@ -35,5 +35,8 @@ void applyNumbersLanguage(const QString& name);
 /// Folder of the library to start with; empty: the usual one.
 [[nodiscard]] QString libraryFolder();
 void setLibraryFolder(const QString& folder);
+/// Folder of the second copy of the library in `library`; empty: none was made.
+[[nodiscard]] QString copyFolder(const QString& library);
+void setCopyFolder(const QString& library, const QString& folder);
 
 } // namespace riflesso::settings

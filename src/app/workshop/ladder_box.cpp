@@ -3,6 +3,7 @@
 #include "app/packs/shipped_packs.h"
 #include "app/page.h"
 #include "app/theme.h"
+#include "app/widgets/wrapping_row.h"
 #include "app/workshop/skill_desk.h"
 #include "core/tables/json_walk.h"
 #include "report/words.h"
@@ -36,7 +37,7 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
     rungs_->setAccessibleName(tr("Rungs, from easy to hard"));
     rungs_->setDragDropMode(QAbstractItemView::InternalMove);
     column->addWidget(rungs_, 1);
-    auto* bar = new QHBoxLayout;
+    auto* bar = new WrappingRow;
     const auto button = [&](const char* name, const QString& text) {
         auto* made = new QPushButton(text);
         made->setObjectName(QLatin1String(name));
@@ -46,7 +47,6 @@ LadderBox::LadderBox(SkillDesk& desk, QWidget* parent) : QWidget(parent), desk_(
     up_ = button("rungUp", tr("Up"));
     down_ = button("rungDown", tr("Down"));
     out_ = button("rungOut", tr("Take out"));
-    bar->addStretch();
     column->addLayout(bar);
     column->addWidget(label(tr("DRILLS OF ALL SKILLS"), theme::kHeading));
     search_ = new QLineEdit;
