@@ -12059,7 +12059,7 @@ Eingabe</translation>
     </message>
     <message>
         <source>From the next start on. A screen of 1920 × 1080 has room for 130&#xa0;%.</source>
-        <translation>Ab dem nächsten Start. Ein Bildschirm von 1920 × 1080 hat Platz für 130 %.</translation>
+        <translation>Ab dem nächsten Start. Ein Bildschirm von 1920 × 1080 hat Platz für 130&#xa0;%.</translation>
     </message>
     <message>
         <source>LANGUAGE</source>

@@ -1,5 +1,6 @@
 #include "media/followed_athlete.h"
 
+#include "media/body_colours.h"
 #include "media/joint_shares.h"
 #include "media/picture_run.h"
 #include "media/threads.h"
@@ -7,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <future>
+#include <map>
 
 namespace riflesso {
 namespace {
@@ -16,6 +18,10 @@ constexpr double kAgree = 3;       ///< of the network's standard uncertainty: f
 constexpr double kLookShare = .22; ///< of all frames; and
 constexpr int kSpare = 2;          ///< looks beside that
 constexpr int kFeetApart = 8;      ///< frames from one look of the second network to the next
+constexpr double kAnother = 35;    ///< CIELAB: who is further from the athlete's colours is somebody else
+constexpr double kMadeOut = .45;   ///< mean score of a body whose joints tell what it wears
+constexpr double kSamePlace = .06; ///< of the height: how far the trunk of who is half covered may be from its way
+constexpr int kLookAround = 8;     ///< looks without the athlete after which they may be anywhere
 
 double gap(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
 
@@ -50,11 +56,13 @@ public:
             return done.error();
         if (auto done = feetDone(); !done)
             return done.error();
+        takeBackCovered();
         std::vector<ProposedFrame> out;
         for (int at = from_; at <= to_; ++at) {
             std::vector<ProposedPoint> points = std::move(joints(at));
-            for (ProposedPoint& foot : feet_[index(at)])
-                points.push_back(std::move(foot));
+            if (!points.empty())
+                for (ProposedPoint& foot : feet_[index(at)])
+                    points.push_back(std::move(foot));
             out.push_back({at, std::move(points)});
         }
         return out;
@@ -75,18 +83,125 @@ private:
         return heights.empty() ? 0 : *std::max_element(heights.begin(), heights.end());
     }
 
-    /// The network looks at this frame, where the athlete is expected.
+    /// The network looks at this frame, where the athlete is expected. If somebody else stands there it looks once
+    /// more, without them; where it still does not see the athlete, nobody is seen.
     Result<void> look(int frame) {
         const auto held = pictures_.at(frame);
         if (!held)
             return held.error();
+        if (missed_ > 0 && missed_ % kLookAround == 0)
+            network_.lookIn({});
         auto seen = network_.joints(held->picture);
+        ++looksSoFar_;
+        if (seen && !seen->empty() && !isAthlete(held->picture, *seen)) {
+            refused_[frame] = *seen;
+            if (!lastSeen_.empty())
+                network_.expect(lastSeen_);
+            const Picture without = withoutBody(held->picture, *seen);
+            seen = network_.joints(without);
+            // The grey shape may be taken for a body once more; beside it the other's back may cover the athlete's.
+            const auto there = trunkOf(refused_[frame]), here = seen ? trunkOf(*seen) : std::nullopt;
+            const bool beside = there && here && gap(*there, *here) > kSamePlace * height_;
+            if (seen && !seen->empty() && !isAthlete(beside ? without : held->picture, *seen))
+                seen->clear();
+        }
         if (!seen)
             return seen.error();
         joints(frame) = std::move(*seen);
-        ++looksSoFar_;
+        if (joints(frame).empty()) {
+            missed_ += refused_.contains(frame) ? 1 : 0;
+            return {};
+        }
+        missed_ = 0;
+        lastSeen_ = joints(frame);
         height_ = std::max(height_, heightOf(joints(frame)));
         return {};
+    }
+
+    /// Middle of shoulders and hips; none where one of them is not seen.
+    static std::optional<PixelPoint> trunkOf(const Points& points) {
+        PixelPoint sum;
+        int count = 0;
+        for (const ProposedPoint& point : points)
+            if (point.score >= kPlaced && (point.landmark.ends_with("shoulder") || point.landmark.ends_with("hip"))) {
+                sum = {sum.x + point.at.x, sum.y + point.at.y};
+                ++count;
+            }
+        constexpr int kAll = 4;
+        return count < kAll ? std::nullopt : std::optional(PixelPoint{sum.x / kAll, sum.y / kAll});
+    }
+
+    /// Half covered, the athlete shows the other's colours too. Where those who were refused all lie on the way from
+    /// where the athlete was last to where they are again, they were the athlete: doubtful, and straight from look to
+    /// look.
+    void takeBackCovered() {
+        for (int at = from_ + 1; at < to_; ++at) {
+            if (!joints(at).empty() || joints(at - 1).empty())
+                continue;
+            const int before = at - 1;
+            while (at <= to_ && joints(at).empty())
+                ++at;
+            std::vector<int> looks = {before};
+            for (auto refused = refused_.upper_bound(before); refused != refused_.end() && refused->first < at;
+                 ++refused)
+                looks.push_back(refused->first);
+            looks.push_back(at);
+            if (at > to_ || looks.size() < 3 || !onTheWay(looks))
+                continue;
+            for (std::size_t i = 1; i < looks.size(); ++i)
+                straightOn(looks[i - 1], looks[i]);
+        }
+    }
+    const Points& seenAt(int frame) {
+        const auto refused = refused_.find(frame);
+        return joints(frame).empty() && refused != refused_.end() ? refused->second : joints(frame);
+    }
+    bool onTheWay(const std::vector<int>& looks) {
+        const int first = looks.front(), last = looks.back();
+        const auto from = trunkOf(seenAt(first)), to = trunkOf(seenAt(last));
+        if (!from || !to)
+            return false;
+        for (std::size_t i = 1; i < looks.size(); ++i) {
+            const auto here = trunkOf(seenAt(looks[i]));
+            const double share = static_cast<double>(looks[i] - first) / (last - first);
+            const PixelPoint way{from->x + share * (to->x - from->x), from->y + share * (to->y - from->y)};
+            if (looks[i] - looks[i - 1] > plan_.mostApart || !here || gap(*here, way) > kSamePlace * height_)
+                return false;
+        }
+        return true;
+    }
+    /// The frames after `a` to before `b`, and `b` itself where it was refused.
+    void straightOn(int a, int b) {
+        constexpr double kDoubtful = kSure - .05;
+        const Points from = seenAt(a), to = seenAt(b);
+        for (int at = a + 1; at <= b && from.size() == to.size(); ++at) {
+            if (!joints(at).empty())
+                continue;
+            Points points = to;
+            const double share = static_cast<double>(at - a) / (b - a);
+            for (std::size_t i = 0; i < points.size(); ++i) {
+                points[i].at = {from[i].at.x + share * (to[i].at.x - from[i].at.x),
+                                from[i].at.y + share * (to[i].at.y - from[i].at.y)};
+                points[i].score = std::min({from[i].score, to[i].score, kDoubtful});
+                points[i].carried = at < b;
+                points[i].onward.reset();
+            }
+            joints(at) = std::move(points);
+        }
+    }
+
+    /// By what they wear. The first who is seen is the athlete.
+    bool isAthlete(const Picture& picture, const Points& seen) {
+        double scores = 0;
+        for (const ProposedPoint& point : seen)
+            scores += point.score;
+        if (scores < kMadeOut * static_cast<double>(seen.size()))
+            return true; // hardly made out: its joints lie anywhere, and so do the colours
+        const BodyColours colours = coloursOf(picture, seen);
+        if (unlike(known_, colours).value_or(0) > kAnother)
+            return false;
+        takeIn(known_, colours);
+        return true;
     }
 
     /// Carries points of frame `a` on to before `b`; where they would arrive there. Points that the picture does not
@@ -134,8 +249,8 @@ private:
         auto arrived = carried(a, b);
         if (!arrived)
             return arrived.error();
-        if (!arrived->empty())
-            network_.expect(*arrived);
+        if (const Points& where = arrived->empty() && missed_ > 0 ? lastSeen_ : *arrived; !where.empty())
+            network_.expect(where);
         if (auto done = look(b); !done)
             return done;
         return between(a, b, *arrived);
@@ -143,7 +258,10 @@ private:
 
     /// Between two frames that were looked at, and the points of the first as they arrive at the second.
     Result<void> between(int a, int b, const Points& arrived) {
-        if (b - a < 2 || agree(arrived, joints(b)) || looksSoFar_ > kSpare + kLookShare * (b - from_))
+        // Where the athlete is covered by somebody else, and comes out again, is looked for as often as it takes.
+        const auto refused = refused_.lower_bound(a);
+        const bool covered = joints(a).empty() != joints(b).empty() && refused != refused_.end() && refused->first <= b;
+        if (b - a < 2 || (!covered && (agree(arrived, joints(b)) || looksSoFar_ > kSpare + kLookShare * (b - from_))))
             return {};
         const int middle = (a + b) / 2;
         Points half = joints(middle); // as carried there
@@ -232,6 +350,10 @@ private:
     std::vector<Points> joints_, feet_; ///< by frame
     std::vector<bool> feetLost_;
     int looksSoFar_ = 0;
+    BodyColours known_;             ///< of the athlete
+    Points lastSeen_;               ///< of the athlete, where the network looked
+    int missed_ = 0;                ///< looks since at which somebody else stood there
+    std::map<int, Points> refused_; ///< by frame: who stood there and was not taken for the athlete
     std::future<Result<void>> behind_;
     double height_ = 0; ///< of the body, px
 };

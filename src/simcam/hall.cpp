@@ -517,10 +517,37 @@ Renderer::Renderer(const Camera& camera)
     });
 }
 
-std::vector<std::uint8_t> Renderer::render(const Body& body, const Outfit& outfit, std::uint32_t noiseSeed) const {
+std::vector<std::uint8_t> Renderer::render(const std::vector<Figure>& figures, std::uint32_t noiseSeed) const {
+    Layer all{empty_, std::vector<int>(empty_.size(), -1), std::vector<float>(empty_.size())};
+    for (const Figure& figure : figures) {
+        Layer one = seen(figure);
+        if (&figure == &figures.front()) {
+            all = std::move(one);
+            continue;
+        }
+        for (std::size_t id = 0; id < empty_.size(); ++id) {
+            const bool here = one.material[id] >= 0, before = all.material[id] >= 0;
+            if (here && (!before || one.depth[id] < all.depth[id])) {
+                all.light[id] = one.light[id];
+                all.material[id] = one.material[id];
+                all.depth[id] = one.depth[id];
+            } else if (!here && !before) {
+                // What each takes of the floor's light.
+                const Vec3 &light = one.light[id], &hall = empty_[id];
+                const auto share = [](float lit, float bare) { return bare > 1e-6f ? lit / bare : 1.f; };
+                all.light[id] =
+                    all.light[id] * Vec3{share(light.x, hall.x), share(light.y, hall.y), share(light.z, hall.z)};
+            }
+        }
+    }
+    return developed(all.light, camera_.width, camera_.height, noiseSeed);
+}
+
+Renderer::Layer Renderer::seen(const Figure& figure) const {
+    const Body& body = figure.body;
     const int width = camera_.width, height = camera_.height;
     const int across = (width + kTile - 1) / kTile, down = (height + kTile - 1) / kTile;
-    const FrameScene scene(camera_, body, outfit);
+    const FrameScene scene(camera_, body, figure.outfit);
     const std::vector<Indices> tiles = tileLists(camera_, body, across, down);
     constexpr int kHall = -1, kUntouched = -2;
     const auto count = static_cast<std::size_t>(width * height);
@@ -574,7 +601,7 @@ std::vector<std::uint8_t> Renderer::render(const Body& body, const Outfit& outfi
             smooth[id] = sum * .2f;
         });
     });
-    return developed(smooth, width, height, noiseSeed);
+    return {std::move(smooth), std::move(material), std::move(depth)};
 }
 
 } // namespace riflesso::simcam

@@ -57,9 +57,24 @@ public:
     explicit Renderer(const Camera& camera);
     /// RGB rows without padding. `noiseSeed` decides the sensor noise of this frame.
     [[nodiscard]] std::vector<std::uint8_t> render(const Body& body, const Outfit& outfit,
-                                                   std::uint32_t noiseSeed) const;
+                                                   std::uint32_t noiseSeed) const {
+        return render({{body, outfit}}, noiseSeed);
+    }
+    /// Several, the nearer before the farther; each throws its shadow on the hall, none on another.
+    struct Figure {
+        Body body;
+        Outfit outfit;
+    };
+    [[nodiscard]] std::vector<std::uint8_t> render(const std::vector<Figure>& figures, std::uint32_t noiseSeed) const;
 
 private:
+    /// The hall with one figure in it, by pixel.
+    struct Layer {
+        std::vector<Vec3> light;
+        std::vector<int> material; ///< below 0: the hall
+        std::vector<float> depth;
+    };
+    [[nodiscard]] Layer seen(const Figure& figure) const;
     Camera camera_;
     std::vector<Vec3> empty_; ///< linear light of the hall without anyone in it
 };

@@ -29,6 +29,15 @@ Vec3 standsAt(const JsonNode& node, std::string_view key, Vec3 otherwise) {
     return {told.x, told.z, told.y};
 }
 
+Outfit outfitFrom(const JsonNode& node, Outfit out) {
+    const auto one = [&](std::string_view key, Vec3& of) { of = colour(node, key, of); };
+    if (node.expectObject({"jacket", "breeches", "skin", "hair", "shoe", "sock", "glove"})) {
+        one("jacket", out.jacket), one("breeches", out.breeches), one("skin", out.skin), one("hair", out.hair);
+        one("shoe", out.shoe), one("sock", out.sock), one("glove", out.glove);
+    }
+    return out;
+}
+
 std::optional<Corner> cornerFrom(std::string_view word) {
     static const std::map<std::string_view, Corner> kCorners = {
         {"hall", Corner::Rowing}, {"court", Corner::Court}, {"table", Corner::Table}, {"pool", Corner::Pool}};
@@ -103,8 +112,8 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
     const auto json = parseJson(text, kMost, faults);
     if (json) {
         const JsonNode node(*json, "$", faults);
-        if (node.expectObject(
-                {"about", "skill", "view", "scene", "camera", "frame_rate", "cycles", "flume", "pause", "sections"})) {
+        if (node.expectObject({"about", "skill", "view", "scene", "camera", "frame_rate", "cycles", "flume", "pause",
+                               "sections", "others"})) {
             out.skill = node.text("skill");
             out.view = viewFrom(node.text("view")).value_or(View::Top);
             if (out.view == View::Top)
@@ -135,17 +144,8 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
                 section.leftHanded = hand == "left";
                 if (!hand.empty() && hand != "left" && hand != "right")
                     entry.faultAt("handedness", "left or right", hand);
-                if (entry.has("outfit")) {
-                    const JsonNode outfit = entry.at("outfit");
-                    if (outfit.expectObject({"jacket", "breeches", "skin", "hair", "shoe", "sock", "glove"}))
-                        section.outfit = {colour(outfit, "jacket", section.outfit.jacket),
-                                          colour(outfit, "breeches", section.outfit.breeches),
-                                          colour(outfit, "skin", section.outfit.skin),
-                                          colour(outfit, "hair", section.outfit.hair),
-                                          colour(outfit, "shoe", section.outfit.shoe),
-                                          colour(outfit, "sock", section.outfit.sock),
-                                          colour(outfit, "glove", section.outfit.glove)};
-                }
+                if (entry.has("outfit"))
+                    section.outfit = outfitFrom(entry.at("outfit"), section.outfit);
                 entry.list("repetitions", true, [&](const JsonNode& rep) {
                     if (rep.expectObject({"take", "seed"}))
                         section.repetitions.push_back(
@@ -154,6 +154,21 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
                 if (section.repetitions.empty())
                     entry.faultAt("repetitions", "at least one", "none");
                 out.sections.push_back(std::move(section));
+            });
+            node.list("others", false, [&](const JsonNode& entry) {
+                PasserBy other;
+                if (!entry.expectObject({"from", "to", "start", "speed", "outfit"}))
+                    return;
+                for (const char* needed : {"from", "to"})
+                    if (!entry.has(needed))
+                        entry.faultAt(needed, "where they walk", "nothing");
+                other.from = standsAt(entry, "from", other.from);
+                other.to = standsAt(entry, "to", other.to);
+                other.startS = static_cast<float>(entry.number("start", 0, 0, 600));
+                other.speed = static_cast<float>(entry.number("speed", static_cast<double>(other.speed), .1, 5));
+                if (entry.has("outfit"))
+                    other.outfit = outfitFrom(entry.at("outfit"), other.outfit);
+                out.others.push_back(std::move(other));
             });
             if (out.sections.empty())
                 node.faultAt("sections", "at least one", "none");
@@ -256,9 +271,12 @@ Result<void> renderToldClip(const ToldClip& clip, const Pack& pack, const SkillT
     for (int frame = 0; frame < film.frames; ++frame) {
         if (goOn && !goOn(static_cast<double>(frame) / film.frames))
             return cancelled();
-        const auto picture =
-            renderer.render(bodyIn(clip, takes, film, frame), clip.sections[sectionAt(film, frame)].outfit,
-                            static_cast<std::uint32_t>(frame) * 7919U + 11U);
+        std::vector<Renderer::Figure> figures = {
+            {bodyIn(clip, takes, film, frame), clip.sections[sectionAt(film, frame)].outfit}};
+        for (const PasserBy& other : clip.others)
+            if (isThere(other, timeAt(clip, frame)))
+                figures.push_back({bodyOf(other, timeAt(clip, frame)), other.outfit});
+        const auto picture = renderer.render(figures, static_cast<std::uint32_t>(frame) * 7919U + 11U);
         if (const auto written = (*writer)->write(picture); !written)
             return written;
     }

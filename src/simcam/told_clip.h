@@ -6,6 +6,7 @@
 #include "core/result.h"
 #include "core/tables/json_fwd.h"
 #include "simcam/hall.h"
+#include "simcam/passer_by.h"
 #include "simcam/takes.h"
 
 #include <functional>
@@ -35,6 +36,7 @@ struct ToldClip {
     bool flume = false; ///< who repeats a movement stays in place: the water comes
     double pauseS = .5; ///< between two repetitions
     std::vector<ToldSection> sections;
+    std::vector<PasserBy> others; ///< who walk through; the truth is the athlete's alone
 };
 
 /// text: the clip's file. Every fault is bad input with its path.

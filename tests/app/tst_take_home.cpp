@@ -216,6 +216,56 @@ private slots:
         QVERIFY(gestures <= 4);
         qInfo("%d gestures from findings to a written film", gestures);
     }
+    /// Without a mouse: the athlete by name, a finding decided, what is in the folder and where it goes, and written.
+    void byKeysAloneFromTheNameToTheFolder() {
+        const auto press = [&](Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
+            if (!QApplication::activeWindow()) { // as a window manager does when a list that was open is gone
+                app_->window->activateWindow();
+                QVERIFY(QTest::qWaitForWindowActive(app_->window.get()));
+            }
+            QTest::keyClick(app_->window->windowHandle(), key, with);
+        };
+        const auto type = [&](const QString& words) {
+            for (const QChar letter : words)
+                QTest::keyClick(QApplication::focusWidget(), letter.toLatin1());
+        };
+        const auto tabTo = [&](const QString& name) {
+            for (int i = 0; i < 80; ++i) {
+                if (const QWidget* at = QApplication::focusWidget(); at && at->objectName() == name)
+                    return true;
+                press(Qt::Key_Tab);
+            }
+            return false;
+        };
+        app_->window->showPage(QStringLiteral("settings"));
+        press(Qt::Key_K, Qt::ControlModifier);
+        type(QStringLiteral("Ilka"));
+        press(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && app_->window->currentPage() == QLatin1String("athlete"), 20000);
+        press(Qt::Key_5, Qt::AltModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && app_->window->currentPage() == QLatin1String("findings"), 20000);
+        const std::size_t decided = app_->data().decisions.size();
+        press(Qt::Key_Down);
+        press(Qt::Key_Down);
+        press(Qt::Key_P); // park: asks why, and waits there
+        QCOMPARE(QApplication::focusWidget()->objectName(), QStringLiteral("reason"));
+        app_->errors.clear();
+        type(QStringLiteral("later"));
+        press(Qt::Key_Return);
+        QTRY_COMPARE(app_->data().decisions.size(), decided + 1);
+        QVERIFY(app_->data().decisions.back().choice == Decision::Choice::Park);
+        QCOMPARE(app_->data().decisions.back().reason, QStringLiteral("later"));
+        press(Qt::Key_9, Qt::AltModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && app_->window->currentPage() == QLatin1String("handover"), 60000);
+        QVERIFY(tabTo(QStringLiteral("handoverFolder")));
+        const QTemporaryDir out;
+        const QString to = out.filePath(QStringLiteral("by keys"));
+        press(Qt::Key_A, Qt::ControlModifier);
+        type(to);
+        press(Qt::Key_Return);
+        press(Qt::Key_P);
+        QTRY_VERIFY_WITH_TIMEOUT(app_->quiet() && QFileInfo::exists(to + QStringLiteral("/index.html")), 120000);
+    }
     void withoutConsentNoFilmLeaves() {
         app_->step("athlete");
         app_->find<QCheckBox>("consentGiven")->click();

@@ -72,6 +72,8 @@ private slots:
               {"\"pause\"", "\"paws\"", "paws"},
               {"\"scene\"", "\"camera\": {\"eye\": [1, 2]}, \"scene\"", "camera.eye"},
               {"\"performer\"", "\"handedness\": \"both\", \"performer\"", "handedness"},
+              {"\"sections\"", "\"others\": [{\"from\": [0, 1], \"to\": [0, 1, 0]}], \"sections\"", "others[0].from"},
+              {"\"sections\"", "\"others\": [{\"from\": [0, 1, 0], \"speed\": 1}], \"sections\"", "others[0].to"},
               {"[{\"take\": \"model\", \"seed\": 4}]", "[]", "repetitions"},
               {"[{\"performer\"", "[], \"x-none\": [{\"performer\"", "sections"}}) {
             std::string text = kSmall;
@@ -87,6 +89,47 @@ private slots:
         QTemporaryDir folder;
         const auto made = simcam::renderToldClip(*clip, skill.pack, skill.takes, folder.path().toStdString(), {});
         QVERIFY(!made && made.error().got == "somersault");
+    }
+    void whoWalksPastIsBeforeOrBehind() {
+        std::string text = kSmall;
+        const std::string walks =
+            R"("others": [{"from": [-0.4, 0.5, 0], "to": [0.4, 0.5, 0], "start": 1, "speed": 0.8,
+                           "outfit": {"jacket": [20, 20, 230]}}], )";
+        text.insert(text.find("\"sections\""), walks);
+        const auto clip = simcam::readToldClip(text, "small");
+        QVERIFY2(clip, clip ? "" : clip.error().sentence().c_str());
+        QCOMPARE(clip->others.size(), std::size_t(1));
+        simcam::PasserBy other = clip->others[0];
+        QVERIFY(!simcam::isThere(other, .9f) && simcam::isThere(other, 1.5f) && !simcam::isThere(other, 2.1f));
+        // They come by the middle half way, upright, on two feet of which one stands.
+        const simcam::Joints joints = simcam::bodyOf(other, 1.5f).joints;
+        QVERIFY(std::abs(joints.hip[0].x + joints.hip[1].x) < .02f);
+        QVERIFY(std::abs(joints.hip[0].z - .5f) < .1f);
+        QVERIFY(joints.nose.y > .85f && joints.nose.x > joints.hip[0].x);
+        const auto lowest = [&](float t) {
+            const simcam::Joints at = simcam::bodyOf(other, t).joints;
+            return std::min(at.ankle[0].y, at.ankle[1].y);
+        };
+        for (float t = 1; t < 2; t += .05f)
+            QVERIFY(std::abs(lowest(t) - simcam::Proportions::ankleHeight) < .01f);
+        // Before the athlete their jacket is seen, behind it the athlete's.
+        simcam::Camera camera = clip->camera;
+        camera.width = 96, camera.height = 54, camera.focalPx = 128;
+        const simcam::Renderer renderer(camera);
+        simcam::PasserBy athlete = other;
+        athlete.from.z = athlete.to.z = 0;
+        athlete.outfit.jacket = {230, 20, 20};
+        const auto blueAt = [&](float z) {
+            simcam::PasserBy one = other;
+            one.from.z = one.to.z = z;
+            const auto rgb = renderer.render(
+                {{simcam::bodyOf(athlete, 1.5f), athlete.outfit}, {simcam::bodyOf(one, 1.5f), one.outfit}}, 1);
+            const simcam::PixelPosition chest = camera.project({0, .68f, std::max(z, 0.f)});
+            const auto at = static_cast<std::size_t>(std::lround(chest.y) * 96 + std::lround(chest.x)) * 3;
+            return int(rgb[at + 2]) - int(rgb[at]);
+        };
+        QVERIFY2(blueAt(.5f) > 40, qPrintable(QString::number(blueAt(.5f))));
+        QVERIFY2(blueAt(-.5f) < -40, qPrintable(QString::number(blueAt(-.5f))));
     }
     void aSmallOneIsRenderedWithItsTruth() {
         const auto clip = simcam::readToldClip(kSmall, "small");

@@ -260,6 +260,7 @@ void FindingsPage::choose(const std::string& fault) {
     if (fault == fault_ && shownAssessment_)
         return;
     fault_ = fault;
+    asked_.reset();
     reason_->clear();
     showEvidence();
     showWhy();
@@ -353,6 +354,12 @@ void FindingsPage::setOverride(const TermOverride& override) {
     }
 }
 
+void FindingsPage::askFor(Decision::Choice choice, QLineEdit* words) {
+    asked_ = choice;
+    words->setFocus();
+    showEvidence();
+}
+
 void FindingsPage::decide(Decision::Choice choice) {
     if (fault_.empty() || !workspace().assessment())
         return;
@@ -365,14 +372,12 @@ void FindingsPage::decide(Decision::Choice choice) {
         workspace().say(
             tr("Say why \"%1\" is not worked on: the reason is kept with the case.").arg(words::text(def->title)),
             true);
-        reason_->setFocus();
-        showEvidence();
+        askFor(choice, reason_);
         return;
     }
     if (choice == Decision::Choice::WorkRound && decision.until.isEmpty()) {
         workspace().say(tr("Say until when it is worked round: a day or an occasion."), true);
-        until_->setFocus();
-        showEvidence();
+        askFor(choice, until_);
         return;
     }
     int working = 0;
@@ -382,14 +387,14 @@ void FindingsPage::decide(Decision::Choice choice) {
         workspace().say(tr("One main and one minor focus are chosen already: correcting everything at once corrects "
                            "nothing. Open one of them again, or insist and say why."),
                         true);
-        reason_->setFocus();
-        showEvidence();
+        askFor(choice, reason_);
         return;
     }
     workspace().apply(tr("Decide \"%1\": %2").arg(words::text(def->title), choiceWords(choice)),
                       [id, decision](Edit& edit) { return edit.decide(id, decision); });
     reason_->clear();
     until_->clear();
+    asked_.reset();
     setFocus();
 }
 

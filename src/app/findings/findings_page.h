@@ -47,6 +47,8 @@ private:
     [[nodiscard]] QSize pictureSize() const; ///< as large as the window leaves room for
     void showWhy();
     void decide(Decision::Choice choice);
+    /// The decision waits for what is typed there.
+    void askFor(Decision::Choice choice, QLineEdit* words);
     void setOverride(const TermOverride& override);
     /// Where a limit, or little will to change, stands against drilling: the way to another target for the measure.
     void addOtherTarget(const Finding& finding, const std::string& measure);
@@ -59,7 +61,8 @@ private:
         *notThis_;
     QPushButton *work_, *park_, *round_, *notFault_, *open_, *wholeCase_;
     QLineEdit *reason_, *until_;
-    QStackedWidget* middle_; ///< the evidence, or the map of the whole case
+    std::optional<Decision::Choice> asked_; ///< waits for its words: Enter in them decides
+    QStackedWidget* middle_;                ///< the evidence, or the map of the whole case
     CauseMap *map_, *wholeMap_;
     GroupRulers* conditions_;
     ScoreTerms* terms_;

@@ -130,6 +130,13 @@ QWidget* FindingsPage::buildEvidence() {
     until_->setAccessibleName(tr("Until when it is worked round"));
     until_->setToolTip(
         tr("Of \"work round it\" and \"park\": a day or an occasion. On a day such as 2026-12-05 it is asked again."));
+    for (const QLineEdit* words : {reason_, until_})
+        connect(words, &QLineEdit::returnPressed, this, [this] {
+            if (asked_)
+                decide(*asked_);
+            else
+                setFocus(); // a key decides, then with this reason
+        });
     auto* why = new QHBoxLayout;
     why->addWidget(reason_, 3);
     why->addWidget(until_, 1);

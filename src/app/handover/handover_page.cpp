@@ -181,6 +181,7 @@ QWidget* HandoverPage::buildSide() {
     column->addStretch();
     connect(write_, &QPushButton::clicked, this, &HandoverPage::writeAll);
     connect(folder_, &QLineEdit::textEdited, this, [this] { folderEdited_ = true; });
+    connect(folder_, &QLineEdit::returnPressed, this, [this] { setFocus(); }); // P writes it
     connect(items_, &QTreeWidget::currentItemChanged, this, [this] {
         if (filling_)
             return;
