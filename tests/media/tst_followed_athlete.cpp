@@ -6,6 +6,7 @@
 #include "media/body_colours.h"
 #include "media/followed_athlete.h"
 #include "media/joint_shares.h"
+#include "media/proposed_marks.h"
 #include "support/pictures.h"
 
 #include <QtTest>
@@ -44,7 +45,8 @@ public:
     std::set<int> looks, feetLooks;
     int lostFrom = 1000;                    ///< nobody is seen from here on
     std::pair<int, int> hidden{1000, 1000}; ///< frames, last included, in which somebody else stands before the athlete
-    double otherOff = 0;                    ///< px, where their joints are then seen beside the athlete's
+    double noseScore = .9;
+    double otherOff = 0; ///< px, where their joints are then seen beside the athlete's
     std::function<PixelPoint(int frame)> wristOff = [](int) { return PixelPoint{}; };
 
     void lookIn(std::optional<PictureBox>) override {}
@@ -57,6 +59,7 @@ public:
             return out;
         for (const auto& [name, at] : body())
             out.push_back({name, {at.x + kSpeedPx * picture.index + (behind ? otherOff : 0), at.y}, .9});
+        out.front().score = noseScore;
         for (ProposedPoint& point : out)
             if (point.landmark == "right_wrist") {
                 const PixelPoint off = wristOff(picture.index);
@@ -220,6 +223,27 @@ private slots:
                 QVERIFY(!half || std::abs(each.points[i].at.x - body()[i].second.x - kSpeedPx * each.frame) < 1);
             }
         }
+    }
+    /// A network that is not sure of the nose sees a back: the face is doubtful, shoulders and ankles are less exact.
+    void fromBehindLessIsKnown() {
+        const auto marks = [&](double noseScore) {
+            MadeUp network;
+            network.noseScore = noseScore;
+            return *proposeMarks(network, [this](int f) { return frame(f); }, 0, kLast, {}, {});
+        };
+        const ProposedMarks before = marks(.9), behind = marks(.5);
+        const auto ratio = [&](const char* landmark) {
+            return behind.at(landmark).at(10).mark.sigmaPx / before.at(landmark).at(10).mark.sigmaPx;
+        };
+        QCOMPARE(ratio("left_knee"), 1.0);
+        QVERIFY(std::abs(ratio("left_ankle") - 14 / 9.0) < .01); // shares of the height, 1.4 and 0.9 %
+        QVERIFY(std::abs(ratio("left_shoulder") - 2) < .01);     // 2 and 1 %: the arms hang
+        QVERIFY(std::abs(ratio("nose") - kDoubtFactor) < .01);
+        for (const char* landmark : {"nose", "left_ear", "right_eye"}) {
+            QCOMPARE(behind.at(landmark).at(10).mark.source, std::string(kDoubtfulFromNetwork));
+            QCOMPARE(before.at(landmark).at(10).mark.source, std::string(kProposedByNetwork));
+        }
+        QCOMPARE(behind.at("nose").at(10).mark.at.x, before.at("nose").at(10).mark.at.x);
     }
     void whatSomebodyWearsIsTold() {
         // Red above, blue below, dark legs; the medians do not mind a stripe.
