@@ -112,6 +112,17 @@ class TestFollowedAthlete : public QObject {
             network, [this](int f) { return frame(f); }, 0, kLast, {}, plan);
     }
 
+    /// In the frames that the network knows as `hidden` somebody's green back is in the picture.
+    Result<std::vector<ProposedFrame>> followPastSomebody(MadeUp& network) const {
+        return followAthlete(network,
+                             [&](int f) -> Result<Picture> {
+                                 const Picture& as = pictures_[static_cast<std::size_t>(f)];
+                                 const bool there = f >= network.hidden.first && f <= network.hidden.second;
+                                 return there ? covered(as, 150, 150, 400, 350, {20, 220, 40}) : as;
+                             },
+                             0, kLast, {});
+    }
+
 private slots:
     void initTestCase() {
         const Picture still = pictureFrom(OPENCV_DATA "/basketball1.png");
@@ -188,13 +199,7 @@ private slots:
         MadeUp network;
         network.hidden = {15, 24};
         network.otherOff = 40;
-        const auto frames =
-            followAthlete(network,
-                          [&](int f) -> Result<Picture> {
-                              const Picture& as = pictures_[static_cast<std::size_t>(f)];
-                              return f >= 15 && f <= 24 ? covered(as, 150, 150, 400, 350, {20, 220, 40}) : as;
-                          },
-                          0, kLast, {});
+        const auto frames = followPastSomebody(network);
         QVERIFY(frames.ok());
         for (const ProposedFrame& each : *frames)
             QVERIFY2(each.points.empty() == (each.frame >= 15 && each.frame <= 24),
@@ -207,13 +212,7 @@ private slots:
     void whoIsHalfCoveredIsDoubtful() {
         MadeUp network;
         network.hidden = {15, 24};
-        const auto frames =
-            followAthlete(network,
-                          [&](int f) -> Result<Picture> {
-                              const Picture& as = pictures_[static_cast<std::size_t>(f)];
-                              return f >= 15 && f <= 24 ? covered(as, 150, 150, 400, 350, {20, 220, 40}) : as;
-                          },
-                          0, kLast, {});
+        const auto frames = followPastSomebody(network);
         QVERIFY(frames.ok());
         for (const ProposedFrame& each : *frames) {
             const bool half = each.frame >= 15 && each.frame <= 24;
