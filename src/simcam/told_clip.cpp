@@ -168,7 +168,7 @@ Result<ToldClip> readToldClip(std::string_view text, const std::string& name) {
                 other.speed = static_cast<float>(entry.number("speed", static_cast<double>(other.speed), .1, 5));
                 if (entry.has("outfit"))
                     other.outfit = outfitFrom(entry.at("outfit"), other.outfit);
-                out.others.push_back(std::move(other));
+                out.others.push_back(other);
             });
             if (out.sections.empty())
                 node.faultAt("sections", "at least one", "none");
