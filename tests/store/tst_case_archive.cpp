@@ -350,7 +350,7 @@ private slots:
         QVERIFY(!found("little")); // what the athlete believed
         const auto check = made.library->verify();
         QVERIFY(check.ok() && check->sound);
-        QCOMPARE(check->athletes + check->cases + check->clips + check->marks, 0);
+        QCOMPARE(check->holds.athletes + check->holds.cases + check->holds.clips + check->marks, 0);
         QVERIFY(found("deleted an athlete")); // that it happened stays, without content
     }
 };
