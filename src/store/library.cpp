@@ -2,6 +2,7 @@
 
 #include "store/case_reader.h"
 #include "store/edit.h"
+#include "store/folder_lock.h"
 #include "store/schema.h"
 #include "store/undo_log.h"
 
@@ -66,8 +67,7 @@ Result<std::unique_ptr<Library>> Library::open(const QString& folder, Mode mode)
         if (!QDir().mkpath(QDir(folder).absoluteFilePath(QStringLiteral("media"))))
             return badInput(where, kWritableFolder, "no write");
         lock = std::make_unique<QLockFile>(QDir(folder).absoluteFilePath(QStringLiteral("library.lock")));
-        lock->setStaleLockTime(0);
-        if (!lock->tryLock(200))
+        if (!takeLock(*lock))
             return badInput(where, lock->error() == QLockFile::PermissionError ? kWritableFolder : kFreeLibrary,
                             lock->error() == QLockFile::PermissionError ? "no write" : "one in use");
     } else if (!QFileInfo(file).isFile()) {

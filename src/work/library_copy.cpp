@@ -1,5 +1,6 @@
 #include "work/library_copy.h"
 
+#include "store/folder_lock.h"
 #include "store/library.h"
 #include "work/clip_files.h"
 
@@ -12,6 +13,7 @@
 #include <QLockFile>
 #include <QSaveFile>
 
+#include <algorithm>
 #include <fcntl.h>
 #include <filesystem>
 #include <unistd.h>
@@ -21,6 +23,7 @@ namespace riflesso {
 namespace {
 
 const QString kDatabase = QStringLiteral("library.sqlite"), kWritten = QStringLiteral("library.sqlite.part");
+const QString kLock = QStringLiteral("library.lock");
 const QString kOf = QStringLiteral("copy_of"), kAt = QStringLiteral("at");
 
 /// A file of the library: where it lies, and its place in the copy.
@@ -71,7 +74,11 @@ Result<void> mayHold(const QString& from, const QString& to) {
     if (const QString inside = QDir(from).relativeFilePath(to);
         inside == QLatin1String(".") || !inside.startsWith(QLatin1String("..")))
         return badInput(where, "a folder outside the library", "one inside it");
-    if (!target.exists() || target.isEmpty(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot))
+    // What a copy that was killed at its very beginning leaves is no more than an empty folder.
+    const QStringList there = target.entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
+    if (std::all_of(there.begin(), there.end(), [](const QString& name) {
+            return name == kLock || (name.startsWith(QLatin1String(kCopyMark)) && name != QLatin1String(kCopyMark));
+        }))
         return {};
     const QJsonObject mark = markIn(to);
     if (mark.isEmpty())
@@ -102,9 +109,8 @@ Result<LibraryCopy> copyLibraryTo(const QString& fromFolder, const QString& toFo
     const QDir target(to);
     if (!QDir().mkpath(to))
         return fault(to.toStdString(), "the folder cannot be made");
-    QLockFile lock(target.absoluteFilePath(QStringLiteral("library.lock")));
-    lock.setStaleLockTime(0);
-    if (!lock.tryLock(200))
+    QLockFile lock(target.absoluteFilePath(kLock));
+    if (!takeLock(lock))
         return badInput(to.toStdString(), "a folder that can be written to and that no other window uses",
                         lock.error() == QLockFile::PermissionError ? "no write" : "one in use");
     // First: what is stopped after this can be gone on with.

@@ -530,6 +530,17 @@ private slots:
         }));
         QCOMPARE(made.library->loadAssessment(id)->content, QStringLiteral("{}"));
     }
+    /// A program that is killed while it makes its lock leaves an empty one: it holds nobody out.
+    void anEmptyLockHoldsNobodyOut() {
+        QTemporaryDir dir;
+        { const MadeLibrary made = makeLibrary(dir.path()); }
+        QFile lock(dir.filePath(QStringLiteral("library.lock")));
+        QVERIFY(lock.open(QIODevice::WriteOnly));
+        lock.close();
+        const auto opened = Library::open(dir.path());
+        QVERIFY2(opened.ok(), opened ? "" : opened.error().sentence().c_str());
+        QVERIFY(!Library::open(dir.path()).ok()); // its own holds
+    }
     void verifyNamesWhatIsWrong() {
         QTemporaryDir dir;
         MadeLibrary made = makeLibrary(dir.path());

@@ -169,6 +169,11 @@ private slots:
         int asked = 0;
         QVERIFY(!copyLibraryTo(from_, to_, [&](double) { return asked++ < 2; }).ok());
         QVERIFY(!copyIn(to_)); // not whole
+        // Killed before its first file, it leaves its lock alone, with nothing in it yet.
+        const QString begun = dir_->filePath(QStringLiteral("begun"));
+        put(begun + QStringLiteral("/library.lock"), "");
+        put(begun + QStringLiteral("/copy.json.abcdef"), "{");
+        QVERIFY(copyLibraryTo(from_, begun, always).ok());
         const auto copy = copyLibraryTo(from_, to_, always);
         QVERIFY2(copy.ok(), qPrintable(refusal(copy)));
         QVERIFY(copyIn(to_));
