@@ -19,7 +19,6 @@ constexpr double kLookShare = .22; ///< of all frames; and
 constexpr int kSpare = 2;          ///< looks beside that
 constexpr int kFeetApart = 8;      ///< frames from one look of the second network to the next
 constexpr double kAnother = 35;    ///< CIELAB: who is further from the athlete's colours is somebody else
-constexpr double kMadeOut = .45;   ///< mean score of a body whose joints tell what it wears
 constexpr double kSamePlace = .06; ///< of the height: how far the trunk of who is half covered may be from its way
 constexpr int kLookAround = 8;     ///< looks without the athlete after which they may be anywhere
 
@@ -195,7 +194,7 @@ private:
         double scores = 0;
         for (const ProposedPoint& point : seen)
             scores += point.score;
-        if (scores < kMadeOut * static_cast<double>(seen.size()))
+        if (scores < kHardly * static_cast<double>(seen.size()))
             return true; // hardly made out: its joints lie anywhere, and so do the colours
         const BodyColours colours = coloursOf(picture, seen);
         if (unlike(known_, colours).value_or(0) > kAnother)

@@ -10,8 +10,9 @@
 
 namespace riflesso {
 
-inline constexpr double kPlaced = 0.2; ///< score under which nothing is placed
-inline constexpr double kSure = 0.35;  ///< score from which a point is not doubtful
+inline constexpr double kPlaced = 0.2;  ///< score under which nothing is placed
+inline constexpr double kHardly = 0.45; ///< mean score of a body under which it is hardly made out (own choice)
+inline constexpr double kSure = 0.35;   ///< score from which a point is not doubtful
 
 /// Standard uncertainty of each coordinate of a point that is not doubtful, in shares of the body's height.
 [[nodiscard]] double shareOf(std::string_view landmark);

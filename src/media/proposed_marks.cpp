@@ -15,7 +15,6 @@ namespace {
 
 /// A hidden wrist or elbow is put somewhere on the body with scores up to this.
 constexpr double kSureOfHand = 0.55;
-constexpr double kHardly = 0.45; ///< mean score of the points that are placed (own choice)
 
 /// The same of an arm that is raised: the joint lies deep under what is seen, and one arm hides the other. From the
 /// archer's clips, side and rear.
@@ -26,8 +25,8 @@ using Points = std::map<std::string, ProposedPoint>;
 
 double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
 
-/// Whether the upper arm on this side hangs less than 17 degrees below the level, as far as it can be seen.
 constexpr double kRaisedSine = 0.3;
+/// Whether the upper arm on this side hangs less than 17 degrees below the level, as far as it can be seen.
 bool isRaised(const Points& points, const std::string& side) {
     const auto shoulder = points.find(side + "shoulder"), elbow = points.find(side + "elbow");
     return shoulder != points.end() && elbow != points.end() &&

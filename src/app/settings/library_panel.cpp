@@ -30,6 +30,7 @@ LibraryPanel::LibraryPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
     const auto line = [layout](const char* name, const char* role = nullptr) {
         QLabel* made = label({}, role);
         made->setObjectName(QLatin1String(name));
+        made->setTextFormat(Qt::PlainText); // names and paths are no markup
         made->setTextInteractionFlags(Qt::TextSelectableByMouse);
         layout->addWidget(made);
         return made;
