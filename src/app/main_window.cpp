@@ -42,6 +42,7 @@ bool worksWithoutCase(const QString& page) {
 
 MainWindow::MainWindow(Workspace& workspace, QWidget* parent) : QWidget(parent), workspace_(workspace) {
     readShippedPacks(); // in a thread of its own, while the rest is put together
+    const theme::Unstyled whileItIsBuilt;
     setObjectName(QStringLiteral("window"));
     setAttribute(Qt::WA_StyledBackground);
     setWindowTitle(QStringLiteral("Riflesso"));

@@ -109,6 +109,9 @@ void apply(QApplication& app, Choice choice) {
     app.setStyleSheet(sheet(*current));
 }
 
+Unstyled::Unstyled() : kept_(qApp->styleSheet()) { qApp->setStyleSheet({}); }
+Unstyled::~Unstyled() { qApp->setStyleSheet(kept_); }
+
 const look::Palette& colours() { return *current; }
 
 } // namespace riflesso::theme

@@ -5,6 +5,11 @@
 
 namespace riflesso {
 
+MADE_HERE(Repetition);
+MADE_HERE(Section);
+MADE_HERE(Clip);
+MADE_HERE(CaseData);
+
 namespace {
 
 constexpr std::pair<Decision::Choice, std::string_view> kChoices[] = {{Decision::Choice::WorkOn, "work on"},

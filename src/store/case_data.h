@@ -3,6 +3,7 @@
 
 #include "core/ids.h"
 #include "core/judge/findings.h"
+#include "core/made_once.h"
 #include "core/pack/pack.h"
 #include "core/person/limits.h"
 #include "core/plan/prescription.h"
@@ -132,6 +133,7 @@ struct Repetition {
     std::map<std::string, double> eventsAgain;
     std::map<std::string, std::string> observationsAgain;
     QDateTime changed = {}; ///< last; not valid: not since the case was made or brought in
+    MADE_ONCE(Repetition);
 };
 
 /// A stretch of a clip with its own time base, view and conditions.
@@ -153,6 +155,7 @@ struct Section {
     std::optional<double> cameraHeightM, cameraDistanceM; ///< CameraPlace; none: not said
     PictureSetup picture;
     std::vector<Repetition> repetitions;
+    MADE_ONCE(Section);
 };
 
 /// What somebody said of a clip; `sound` as spokenSound() writes it.
@@ -171,6 +174,7 @@ struct Clip {
     std::vector<SpokenNote> spoken; ///< in the order in which they were said
     std::vector<DrawnNote> drawn;
     [[nodiscard]] int frames() const { return timesS ? static_cast<int>(timesS->size()) : 0; }
+    MADE_ONCE(Clip);
 };
 
 struct Session {
@@ -324,6 +328,7 @@ struct CaseData {
     [[nodiscard]] const Session* session(SessionId id) const;
     [[nodiscard]] const Clip* clip(ClipId id) const;
     [[nodiscard]] const Repetition* repetition(RepetitionId id) const;
+    MADE_ONCE(CaseData);
 };
 
 /// Whether results may be shown: the athlete's belief and the analyst's first guess are locked, or it is said that

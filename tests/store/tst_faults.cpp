@@ -7,6 +7,7 @@
 
 #include "support/sanitized.h"
 #include "support/scripted_work.h"
+#include "support/this_test.h"
 
 #include <QElapsedTimer>
 #include <QProcess>
@@ -117,8 +118,7 @@ class TestFaults : public QObject {
     Q_OBJECT
 
     static void start(QProcess& child, const QString& folder, std::uint32_t seed, qint64 room = 0) {
-        child.start(QCoreApplication::applicationFilePath(),
-                    {QStringLiteral("--work"), folder, QString::number(seed), QString::number(room)});
+        child.start(thisTest(), {QStringLiteral("--work"), folder, QString::number(seed), QString::number(room)});
         QVERIFY(child.waitForStarted());
         QVERIFY2(child.waitForReadyRead(20000), child.readAllStandardError().constData());
     }

@@ -13,6 +13,7 @@
 #include "support/built_demo.h"
 #include "support/command_line.h"
 #include "support/files.h"
+#include "support/this_test.h"
 #include "takehome/clip_pictures.h"
 #include "takehome/film_painter.h"
 #include "takehome/seen_heads.h"
@@ -456,7 +457,7 @@ private slots:
         for (int run = 0; run < runs; ++run) {
             const QString library = dir_.filePath(QStringLiteral("killed-%1").arg(run));
             QProcess recording;
-            recording.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--record"), library});
+            recording.start(thisTest(), {QStringLiteral("--record"), library});
             QVERIFY(recording.waitForReadyRead(10000));
             const int lives = 40 + static_cast<int>(random() % 400);
             QElapsedTimer since;

@@ -12,6 +12,8 @@
 
 namespace riflesso {
 
+MADE_HERE(Assessment);
+
 const SetDeviation* Assessment::deviation(std::string_view measure) const {
     for (const SetDeviation& set : deviations)
         if (set.measure == measure)

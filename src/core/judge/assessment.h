@@ -3,6 +3,7 @@
 
 #include "core/judge/positions.h"
 #include "core/judge/result_effect.h"
+#include "core/made_once.h"
 #include "core/plan/choices.h"
 #include "core/practice/practice_log.h"
 #include "core/tables/json_fwd.h"
@@ -58,6 +59,7 @@ struct Assessment {
     [[nodiscard]] const SetDeviation* deviation(std::string_view measure) const;
     /// The trial whose camera gave a movement its value of a measure: most often the movement's own.
     [[nodiscard]] const std::string& seenIn(const std::string& trial, std::string_view measure) const;
+    MADE_ONCE(Assessment);
 };
 
 /// Own best trials (choices) are the model and are left out of the set; a model file stands before model trials; a

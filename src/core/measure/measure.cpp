@@ -19,6 +19,8 @@
 
 namespace riflesso {
 
+MADE_HERE(MeasureValue);
+
 std::string_view toString(Validity validity) {
     return validity == Validity::True ? "true" : validity == Validity::Corrected ? "corrected" : "refused";
 }

@@ -1,6 +1,7 @@
 #pragma once
 // Every measure of a trial: value, standard uncertainty, unit, and either valid or the reason why not.
 
+#include "core/made_once.h"
 #include "core/points/trial.h"
 #include "core/sentence.h"
 
@@ -46,6 +47,7 @@ struct MeasureValue {
     std::string seenIn;              ///< trial of another camera it comes from (joined_views.h); empty: its own
 
     [[nodiscard]] bool valid() const { return value.has_value(); }
+    MADE_ONCE(MeasureValue);
 };
 
 /// Measures of one repetition. A cyclic trial has an entry for each cycle, and one (cycle 0) for what it has once.

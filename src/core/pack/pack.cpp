@@ -5,6 +5,13 @@
 #include <charconv>
 
 namespace riflesso {
+
+MADE_HERE(MeasureDef);
+MADE_HERE(ConditionTree);
+MADE_HERE(FaultDef);
+MADE_HERE(DrillDef);
+MADE_HERE(DisputeDef);
+MADE_HERE(Pack);
 namespace {
 
 constexpr std::array kStats = {"", "maximum", "minimum", "range", "mean"};

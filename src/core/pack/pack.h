@@ -1,6 +1,7 @@
 #pragma once
 // A skill pack: everything about one skill. Value types only; pack_reader.h reads them from JSON.
 
+#include "core/made_once.h"
 #include "core/pack/measure_kinds.h"
 #include "core/person/limits.h"
 #include "core/points/landmark.h"
@@ -82,6 +83,7 @@ struct MeasureDef {
     std::vector<std::string> conditions; ///< difference: the two conditions compared
     /// Period of a wrapped kind (360 degrees, 180 undirected, 12 h), 0 for others.
     [[nodiscard]] double period() const;
+    MADE_ONCE(MeasureDef);
 };
 
 /// `suggest` of an event: the feature of a signal by which it can be proposed.
@@ -152,6 +154,7 @@ struct ConditionTree {
     std::vector<ConditionTree> members;
     std::vector<ConditionTree> unless; ///< each multiplies the degree by 1 minus its own
     double weight = 1;
+    MADE_ONCE(ConditionTree);
 };
 
 struct CauseDef {
@@ -171,6 +174,7 @@ struct FaultDef {
     std::vector<CauseDef> causes;
     Caution safety = Caution::None;
     std::string safetyText;
+    MADE_ONCE(FaultDef);
 };
 
 struct Dose {
@@ -185,6 +189,7 @@ struct DrillDef {
     std::vector<LimitRule> notFor; ///< limits that keep it away from an athlete
     bool partner = false;
     std::map<std::string, std::string> conditions; ///< of the pack's, under which it is practised
+    MADE_ONCE(DrillDef);
 };
 /// Keys of `for`: level, age band, variant, format, distance.
 using ForWhom = std::map<std::string, std::string>;
@@ -219,6 +224,7 @@ struct DisputeDef {
     };
     std::string id, question;
     std::vector<Position> positions;
+    MADE_ONCE(DisputeDef);
 };
 
 struct Pack {
@@ -275,6 +281,7 @@ struct Pack {
     [[nodiscard]] std::optional<MeasureDef> judgedAs(std::string_view id) const;
     /// Title of a measure, and of a lag: "order.lag.1" is "Peak of the second after that of the first".
     [[nodiscard]] std::string measureTitle(std::string_view id) const;
+    MADE_ONCE(Pack);
 };
 
 /// The measure a condition names: "order.lag.1" belongs to "order".

@@ -421,7 +421,9 @@ void readRemedies(const JsonNode& root, Pack& pack) {
     root.list("disputes", false, [&](const JsonNode& entry) {
         if (!entry.expectObject({"id", "question", "positions"}))
             return;
-        DisputeDef dispute{entry.id("id"), entry.text("question"), {}};
+        DisputeDef dispute;
+        dispute.id = entry.id("id");
+        dispute.question = entry.text("question");
         entry.list("positions", true, [&](const JsonNode& position) {
             if (!position.expectObject({"id", "title", "because", "ranges", "leave_out", "ladders"}))
                 return;

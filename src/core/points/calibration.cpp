@@ -1,10 +1,11 @@
 #include "core/points/calibration.h"
 
+#include "core/points/homography.h"
 #include "core/tables/csv.h"
 #include "core/tables/json_walk.h"
 #include "core/uncertainty/stats.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Geometry>
 #include <algorithm>
 #include <cmath>
 
@@ -17,20 +18,6 @@ using Eigen::Vector3d;
 
 constexpr std::size_t kFewestPoints = 4, kMostPoints = 200;
 
-/// Moves and scales points to lie round the origin at a mean distance of √2 (from memory: Hartley 1997).
-Matrix3d normalisation(const std::vector<Vector2d>& points) {
-    Vector2d centre = Vector2d::Zero();
-    for (const Vector2d& p : points)
-        centre += p / static_cast<double>(points.size());
-    double distance = 0;
-    for (const Vector2d& p : points)
-        distance += (p - centre).norm() / static_cast<double>(points.size());
-    const double s = std::sqrt(2.0) / std::max(distance, 1e-12);
-    Matrix3d out;
-    out << s, 0, -s * centre.x(), 0, s, -s * centre.y(), 0, 0, 1;
-    return out;
-}
-
 Vector2d mapped(const Matrix3d& h, const Vector2d& p) { return (h * p.homogeneous()).hnormalized(); }
 
 using RowByRow = Eigen::Matrix<double, 3, 3, Eigen::RowMajor>;
@@ -39,63 +26,6 @@ PlaneMap mapOf(const Matrix3d& matrix) {
     PlaneMap map;
     Eigen::Map<RowByRow>(map.data()) = matrix;
     return map;
-}
-
-/// Homography by the direct linear transform, then refined to the least squared residual in the target plane.
-std::optional<Matrix3d> solveHomography(const std::vector<Vector2d>& from, const std::vector<Vector2d>& to) {
-    const Matrix3d nf = normalisation(from), nt = normalisation(to);
-    const auto count = static_cast<Eigen::Index>(from.size());
-    // Of a size known only when it runs: solvers of a fixed size are unrolled, which takes a minute to compile.
-    Eigen::MatrixXd a = Eigen::MatrixXd::Zero(2 * count, 9);
-    for (Eigen::Index i = 0; i < count; ++i) {
-        const Vector3d p = nf * from[static_cast<std::size_t>(i)].homogeneous();
-        const Vector2d q = (nt * to[static_cast<std::size_t>(i)].homogeneous()).hnormalized();
-        a.block<1, 3>(2 * i, 3) = -p.transpose();
-        a.block<1, 3>(2 * i, 6) = q.y() * p.transpose();
-        a.block<1, 3>(2 * i + 1, 0) = p.transpose();
-        a.block<1, 3>(2 * i + 1, 6) = -q.x() * p.transpose();
-    }
-    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> axes(a.transpose() * a); // the smallest first
-    // A second null direction: three points in a line, or two in one place.
-    constexpr double kDegenerate = 1e-14;
-    if (axes.eigenvalues()[1] < kDegenerate * axes.eigenvalues()[8])
-        return {};
-    const Eigen::VectorXd null = axes.eigenvectors().col(0);
-    Matrix3d h;
-    h << null.segment<3>(0).transpose(), null.segment<3>(3).transpose(), null.segment<3>(6).transpose();
-    if (std::abs(h(2, 2)) < 1e-12)
-        return {};
-    h /= h(2, 2);
-    // Gauss-Newton on the normalised points; from the linear solution a few steps are enough.
-    constexpr int kSteps = 10;
-    for (int step = 0; step < kSteps; ++step) {
-        Eigen::MatrixXd jacobian = Eigen::MatrixXd::Zero(2 * count, 8);
-        Eigen::VectorXd residual(2 * count);
-        for (Eigen::Index i = 0; i < count; ++i) {
-            const Vector3d p = nf * from[static_cast<std::size_t>(i)].homogeneous(), q = h * p;
-            const Vector2d target = (nt * to[static_cast<std::size_t>(i)].homogeneous()).hnormalized();
-            const double w = q.z();
-            residual.segment<2>(2 * i) = q.head<2>() / w - target;
-            for (Eigen::Index c = 0; c < 3; ++c) {
-                jacobian(2 * i, c) = p[c] / w;
-                jacobian(2 * i + 1, 3 + c) = p[c] / w;
-                if (c < 2) {
-                    jacobian(2 * i, 6 + c) = -q.x() * p[c] / (w * w);
-                    jacobian(2 * i + 1, 6 + c) = -q.y() * p[c] / (w * w);
-                }
-            }
-        }
-        const Eigen::MatrixXd normal = jacobian.transpose() * jacobian;
-        const Eigen::VectorXd right = -jacobian.transpose() * residual, change = normal.ldlt().solve(right);
-        for (Eigen::Index k = 0; k < 8; ++k)
-            h(k / 3, k % 3) += change[k];
-        if (change.norm() < 1e-14)
-            break;
-    }
-    Matrix3d out = nt.inverse() * h * nf;
-    if (!out.allFinite() || std::abs(out(2, 2)) < 1e-15)
-        return {};
-    return out / out(2, 2);
 }
 
 Eigen::Matrix2d derivativeOf(const Matrix3d& h, PixelPoint at) {
@@ -162,7 +92,7 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
         from.emplace_back(point.at.x, point.at.y);
         to.emplace_back(point.xM, point.yM);
     }
-    const auto solved = solveHomography(from, to);
+    const auto solved = homographyOf(from, to);
     if (!solved)
         return badInput("known points", "points of which no three lie in a line",
                         "points in a line, or twice the same");
@@ -192,7 +122,7 @@ Result<Plane> Plane::solve(const std::vector<KnownPoint>& points, PlaneOf of) {
         for (int axis = 0; axis < 2; ++axis) {
             std::vector<Vector2d> moved = from;
             moved[i][axis] += points[i].sigmaPx;
-            if (const auto again = solveHomography(moved, to))
+            if (const auto again = homographyOf(moved, to))
                 out.moved_.push_back(mapOf(onThisSide(*again)));
         }
     return out;

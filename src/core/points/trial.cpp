@@ -4,6 +4,8 @@
 
 namespace riflesso {
 
+MADE_HERE(Trial);
+
 const TrialEvent* Trial::event(std::string_view id) const {
     for (const TrialEvent& entry : events)
         if (entry.event == id)

@@ -1,6 +1,7 @@
 #pragma once
 // One repetition as marked: where the landmarks are, when the key events happen, what was seen.
 
+#include "core/made_once.h"
 #include "core/pack/pack.h"
 #include "core/points/frame_map.h"
 #include "core/points/landmark.h"
@@ -73,6 +74,7 @@ struct Trial {
         const auto known = results.find(id);
         return known == results.end() ? std::string() : known->second;
     }
+    MADE_ONCE(Trial);
 };
 
 /// Which repetitions of a set are meant: those at a level, of a form, under conditions. Empty: all.
