@@ -2,7 +2,7 @@
 // Values of many parts are copied, moved and dropped by functions made in one source. Left to the compiler, each source
 // that copies or drops one makes them anew, with all that is in it: a tenth of all code, compiled again and again.
 
-/// In the struct.
+/// In the struct. NOLINTBEGIN(bugprone-macro-parentheses): a type in parentheses is none
 #define MADE_ONCE(Type)                                                                                                \
     Type();                                                                                                            \
     Type(const Type&);                                                                                                 \
@@ -19,3 +19,4 @@
     Type& Type::operator=(const Type&) = default;                                                                      \
     Type& Type::operator=(Type&&) noexcept = default;                                                                  \
     Type::~Type() = default
+// NOLINTEND(bugprone-macro-parentheses)

@@ -244,7 +244,7 @@ private slots:
     }
 };
 
-int main() {
+int main(int, char**) {
     TestModelFile model;
     TestFilmingList filming;
     return QTest::qExec(&model) + QTest::qExec(&filming);
