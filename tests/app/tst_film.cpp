@@ -338,8 +338,20 @@ private slots:
         QVERIFY(!app_->find<QWidget>("copyAgain")->isVisible());
         QCOMPARE(text("libraryCopied"), QStringLiteral("There is none yet."));
         const QString copy = folder_.filePath(QStringLiteral("copy of it"));
-        app_->window->findChild<LibraryPanel*>()->copyTo(copy);
+        auto* panel = app_->window->findChild<LibraryPanel*>();
+        app_->workspace.jobs().setGate(Jobs::Gate::BeforeWork);
+        panel->copyTo(copy);
+        for (const bool changed : {false, true}) { // what else changes meanwhile brings no second copy of it
+            if (changed)
+                panel->refresh();
+            QCOMPARE(text("libraryCopied"), QStringLiteral("Copying…"));
+            QVERIFY(!app_->find<QWidget>("copyLibrary")->isEnabled());
+        }
+        app_->workspace.jobs().setGate(Jobs::Gate::Open);
         QTRY_VERIFY_WITH_TIMEOUT(text("libraryCopied").contains(QStringLiteral("is whole")), 20000);
+        panel->refresh();
+        QVERIFY(text("libraryCopied").contains(QStringLiteral("is whole"))); // what came of it stays
+        QVERIFY(app_->find<QWidget>("copyLibrary")->isEnabled());
         QVERIFY((*Library::open(copy, Library::Mode::ReadOnly))->verify()->sound);
         app_->click("copyAgain");
         QTRY_VERIFY_WITH_TIMEOUT(text("libraryCopied").contains(QStringLiteral("is whole")), 20000);

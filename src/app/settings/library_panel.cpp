@@ -14,6 +14,7 @@
 #include <QStorageInfo>
 #include <QVBoxLayout>
 
+#include <algorithm>
 #include <utility>
 
 namespace riflesso {
@@ -84,8 +85,12 @@ LibraryPanel::LibraryPanel(Workspace& workspace, QWidget* parent) : QWidget(pare
 void LibraryPanel::refresh() {
     const Library* library = workspace_.library();
     const QString folder = library ? library->folder() : QString();
-    if (std::exchange(shownFolder_, folder) != folder)
+    shownFolder_ = folder;
+    if (const auto opening = workspace_.ofLibrary().library; std::exchange(opening_, opening) != opening) {
         sayChecked({});
+        outcome_.clear();
+        checking_ = 0; // retired with the library it was begun for
+    }
     folder_->setText(folder);
     holds_->clear();
     if (const auto holds = library ? library->counts() : Result<LibraryCounts>(cancelled()))
@@ -95,11 +100,21 @@ void LibraryPanel::refresh() {
                      words::counted(static_cast<std::size_t>(holds->clips), tr("clip"), tr("clips")),
                      words::counted(static_cast<std::size_t>(holds->repetitions), tr("repetition"), tr("repetitions")),
                      asSize(QStorageInfo(folder).bytesAvailable())));
-    for (QPushButton* each : {check_, copy_})
-        each->setEnabled(library);
+    check_->setEnabled(library && !runs(checking_));
+    copy_->setEnabled(library && !runs(copying_));
     reset_->setEnabled(workspace_.isDemo());
     reset_->setToolTip(workspace_.isDemo() ? QString() : tr("Only the demo library can be put back."));
     showCopy();
+}
+
+void LibraryPanel::hideEvent(QHideEvent* event) {
+    outcome_.clear();
+    QWidget::hideEvent(event);
+}
+
+bool LibraryPanel::runs(int job) const {
+    const QList<JobState> running = workspace_.jobs().running();
+    return std::ranges::any_of(running, [&](const JobState& each) { return each.id == job; });
 }
 
 void LibraryPanel::sayChecked(const QString& words) {
@@ -109,22 +124,25 @@ void LibraryPanel::sayChecked(const QString& words) {
 
 void LibraryPanel::showCopy() {
     const QString folder = settings::copyFolder(shownFolder_);
+    const auto made = folder.isEmpty() ? std::nullopt : copyIn(folder);
     again_->setVisible(!folder.isEmpty());
-    if (folder.isEmpty()) {
+    again_->setEnabled(!runs(copying_) && made && made->of == QDir(shownFolder_).absolutePath());
+    if (runs(copying_))
+        copied_->setText(tr("Copying…"));
+    else if (!outcome_.isEmpty())
+        copied_->setText(outcome_);
+    else if (folder.isEmpty())
         copied_->setText(tr("There is none yet."));
-        return;
-    }
-    const auto made = copyIn(folder);
-    again_->setEnabled(made && made->of == QDir(shownFolder_).absolutePath());
-    copied_->setText(
-        made ? tr("Made %1 in %2.").arg(QLocale().toString(made->at.toLocalTime(), QLocale::ShortFormat), folder)
-             : tr("The copy in %1 is not there now: its disk may not be plugged in.").arg(folder));
+    else
+        copied_->setText(
+            made ? tr("Made %1 in %2.").arg(QLocale().toString(made->at.toLocalTime(), QLocale::ShortFormat), folder)
+                 : tr("The copy in %1 is not there now: its disk may not be plugged in.").arg(folder));
 }
 
 void LibraryPanel::check() {
     check_->setEnabled(false);
     sayChecked(tr("Checking…"));
-    workspace_.start<LibraryCheck>(
+    checking_ = workspace_.start<LibraryCheck>(
         tr("Checking the library"), this, workspace_.ofLibrary().newest(QStringLiteral("check")),
         [folder = shownFolder_](JobControl& control) -> Result<LibraryCheck> {
             const auto library = Library::open(folder, Library::Mode::ReadOnly);
@@ -164,11 +182,8 @@ void LibraryPanel::askForCopy() {
 }
 
 void LibraryPanel::copyTo(const QString& folder) {
-    for (QPushButton* each : {copy_, again_})
-        each->setEnabled(false);
-    copied_->setText(tr("Copying…"));
     // Of the program: what it writes lies outside whatever library is open by then.
-    workspace_.start<LibraryCopy>(
+    copying_ = workspace_.start<LibraryCopy>(
         tr("Copying the library"), this, Workspace::ofProgram().newest(QStringLiteral("copy of a library")),
         [from = shownFolder_, folder](JobControl& control) {
             return copyLibraryTo(from, folder, [&](double share) { return control.goOn(share); });
@@ -176,12 +191,14 @@ void LibraryPanel::copyTo(const QString& folder) {
         [this, from = shownFolder_, folder](const Result<LibraryCopy>& copy) {
             if (copy)
                 settings::setCopyFolder(from, folder);
-            refresh();
             const QString words = said(copy, folder);
-            if (from == shownFolder_)
-                copied_->setText(words);
+            if (from == shownFolder_ && isVisible())
+                outcome_ = words;
+            refresh();
             workspace_.say(words, !copy && copy.error().kind != Error::Kind::Cancelled);
         });
+    showCopy();
+    copy_->setEnabled(false);
 }
 
 QString LibraryPanel::said(const Result<LibraryCopy>& copy, const QString& folder) const {

@@ -5,6 +5,8 @@
 
 #include <QWidget>
 
+#include <optional>
+
 class QLabel;
 class QPushButton;
 
@@ -25,8 +27,12 @@ public:
 signals:
     void anotherWanted(); ///< another library
 
+protected:
+    void hideEvent(QHideEvent* event) override;
+
 private:
     void askForCopy();
+    [[nodiscard]] bool runs(int job) const;
     void sayChecked(const QString& words);
     void showCopy();
     [[nodiscard]] QString said(const Result<LibraryCopy>& copy, const QString& folder) const;
@@ -34,6 +40,9 @@ private:
     QLabel *folder_, *holds_, *checked_, *copied_;
     QPushButton *check_, *copy_, *again_, *reset_;
     QString shownFolder_;
+    std::optional<int> opening_; ///< of the library: the how-many-th
+    QString outcome_;            ///< of a copy made while this is looked at: stays until it is left
+    int checking_ = 0, copying_ = 0; ///< the newest jobs; 0 is none
 };
 
 } // namespace riflesso
