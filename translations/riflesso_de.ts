@@ -1432,6 +1432,10 @@
         <source>“%1”</source>
         <translation>„%1“</translation>
     </message>
+    <message>
+        <source> seen from </source>
+        <translation> gesehen von </translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -2059,6 +2063,10 @@
         <source>One sentence from the athlete: what felt different. Homework named.</source>
         <translation>Ein Satz vom Athleten: was sich anders anfühlte. Das Üben zu Hause nennen.</translation>
     </message>
+    <message>
+        <source>the point hardly moves there: these marks do not tell in which direction</source>
+        <translation>der Punkt bewegt sich dort kaum: diese Marken sagen nicht, in welche Richtung</translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -2389,6 +2397,10 @@
     <message>
         <source>safety</source>
         <translation>Sicherheit</translation>
+    </message>
+    <message>
+        <source>heading</source>
+        <translation>Bewegungsrichtung</translation>
     </message>
 </context>
 <context>

@@ -1432,6 +1432,10 @@
         <source>“%1”</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source> seen from </source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -2059,6 +2063,10 @@
         <source>One sentence from the athlete: what felt different. Homework named.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>the point hardly moves there: these marks do not tell in which direction</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -2388,6 +2396,10 @@
     </message>
     <message>
         <source>safety</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heading</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -42,6 +42,9 @@ inline constexpr Phrase kManyLandmarks{"many_landmarks",
 inline constexpr Phrase kGap{"gap", RIFLESSO_SAY("Sentence", "its extreme lies in or beside a gap in the marks")};
 inline constexpr Phrase kPathTooShort{"path_too_short",
                                       RIFLESSO_SAY("Sentence", "the path is too short for these marks")};
+inline constexpr Phrase kHardlyMoves{
+    "hardly_moves",
+    RIFLESSO_SAY("Sentence", "the point hardly moves there: these marks do not tell in which direction")};
 inline constexpr Phrase kTooRough{
     "too_rough", RIFLESSO_SAY("Sentence", "the marks are too rough: their noise outweighs the jerk of the movement")};
 inline constexpr Phrase kBelowNoise{

@@ -208,8 +208,8 @@ private:
         for (const PhaseDef& phase : pack_.family == Family::Cyclic
                                          ? std::vector<PhaseDef>()
                                          : pack_.phases) // not the one that holds all the others
-            if (pack_.phases.size() == 1 || pack_.eventIndex(phase.from) > 0 ||
-                pack_.eventIndex(phase.to) + 1 < static_cast<int>(pack_.events.size()))
+            if (!phase.window && (pack_.phases.size() == 1 || pack_.eventIndex(phase.from) > 0 ||
+                                  pack_.eventIndex(phase.to) + 1 < static_cast<int>(pack_.events.size())))
                 phases << said(phase.title);
         if (!phases.isEmpty())
             out_.plain(Report::tr("In this order: %1.").arg(phases.join(QStringLiteral(" → "))));

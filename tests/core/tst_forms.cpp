@@ -167,9 +167,42 @@ private slots:
         // It is practised on the ladder of the other.
         QVERIFY(input.pack.ladder("slow_jump") &&
                 input.pack.ladder("slow_jump")->rungs == input.pack.ladder("slow")->rungs);
+        // Or by drills of its own from there.
+        json["ladders"][0]["also"] = {{"slow_jump", json["ladders"][0]["rungs"]}};
+        json["ladders"][0]["also"]["slow_jump"].erase(0);
+        const Pack own = packOf(json);
+        QVERIFY(own.ladder("slow_jump"));
+        QCOMPARE(own.ladder("slow_jump")->rungs.size() + 1, own.ladder("slow")->rungs.size());
         // A repetition without the optional event is whole.
         QVERIFY(input.pack.needsEvent("jump", "down") && !input.pack.needsEvent("jump", "shout"));
         QVERIFY(!input.pack.needsEvent("step", "shout")); // which that form does not have
+    }
+    void rangesByCondition() {
+        // On the lamp more time is allowed.
+        Json json = formsPack();
+        json["model"]["ranges"].push_back(jsonOf(
+            R"({ "measure": "time", "low": 0.2, "high": 0.8, "source": "t", "for": { "conditions": { "signal": "lamp" } } })"));
+        for (Json& variant : json["variants"])
+            variant.erase("model");
+        AssessmentInput input = twoForms();
+        input.pack = packOf(json);
+        QVERIFY(!input.pack.faults.empty());
+        for (std::size_t i = 0; i < input.trials.size(); ++i) {
+            input.trials[i].variant.clear();
+            input.trials[i].conditions["signal"] = i < 4 ? "call" : "lamp"; // 0.2 s on a call, 0.7 s on the lamp
+        }
+        const Assessment right = assess(input);
+        QVERIFY(right.deviation("time")->severalReferences);
+        QVERIFY(right.deviation("time")->state == State::Within);
+        for (std::size_t i = 0; i < input.trials.size(); ++i)
+            input.trials[i].conditions["signal"] = "call";
+        const Assessment called = assess(input);
+        QVERIFY(!called.deviation("time")->severalReferences);
+        QCOMPARE(called.findings.find("slow")->shown, 4);
+        // Where it was not noted the general range holds.
+        for (Trial& trial : input.trials)
+            trial.conditions.clear();
+        QCOMPARE(assess(input).findings.find("slow")->shown, 4);
     }
     void conditionsInFaults() {
         AssessmentInput input = twoForms();

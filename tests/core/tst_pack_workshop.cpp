@@ -262,16 +262,24 @@ private slots:
         QVERIFY(!has(kinds({hip, ankle}, {"one"}, View::Top), SegmentAngle)); // no upright from above
         QVERIFY(has(kinds({}, {"one", "two"}, View::Side), Interval));
         QVERIFY(has(kinds({wrist}, {}, View::Side), Speed) && has(kinds({wrist}, {}, View::Side), PathLength));
+        QVERIFY(has(kinds({wrist}, {"one"}, View::Side), Heading));
+        QVERIFY(!has(kinds({wrist}, {"one"}, View::Top), Heading));    // no level from above
+        QVERIFY(has(kinds({hip, wrist}, {"one"}, View::Side), Speed)); // of one seen from the other
         QVERIFY(kinds({}, {"one"}, View::Side).empty());
-        // Every offer is a measure that the reader takes.
-        for (const MeasureDef& offer : offersFor(pack, {{hip, knee}, {"one"}, {}, marked}, View::Side)) {
+        // Every offer is a measure that the reader takes, and reads as it was.
+        std::vector<MeasureDef> offers = offersFor(pack, {{hip, knee}, {"one"}, {}, marked}, View::Side);
+        for (const std::vector<std::string>& events : {std::vector<std::string>{"one"}, {}})
+            for (MeasureDef& offer : offersFor(pack, {{wrist}, events, {}, marked}, View::Side))
+                offers.push_back(std::move(offer));
+        for (const MeasureDef& offer : offers) {
             MeasureDef def = offer;
             def.id = "x";
             def.source = "est";
             std::vector<JsonFault> faults;
             const Json json = measureJson(def);
-            (void)readMeasure(JsonNode(json, "$", faults));
+            const MeasureDef read = readMeasure(JsonNode(json, "$", faults));
             QVERIFY2(faults.empty(), json.dump().c_str());
+            QCOMPARE(measureJson(read).dump(), json.dump());
         }
     }
 

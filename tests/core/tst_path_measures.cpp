@@ -243,6 +243,84 @@ private slots:
                     {{"a", paths.at("a")}, {"b", kick}});
         QVERIFY(near(largest, 90 * 1.875 / 0.8, 2)); // unsigned, although the segment turns clockwise
     }
+    void heading() {
+        // x = 200 t, y = 200 t - 50 t² upward: at 1.5 s the rise is 200 - 150 = 50 over 200.
+        const std::map<std::string, Path> paths = {{"tip", [](double t) {
+                                                        return PixelPoint{100 + 200 * t, 300 - 200 * t + 50 * t * t};
+                                                    }}};
+        const double up = std::atan2(50, 200) * 180 / kPi;
+        Json def = {{"kind", "heading"}, {"point", "tip"}, {"against", "horizontal"}, {"at", "down"}, {"unit", "deg"}};
+        const MeasureValue level = measure(def, paths);
+        QVERIFY(near(level, up, 0.01));
+        def["against"] = "vertical";
+        QVERIFY(near(measure(def, paths), 90 - up, 0.01));
+        // It turns by 100/250 of a radian less a shared rise each second: half a frame of 200 moves it by that much.
+        const double turnsDeg = 100 * 200 / (200.0 * 200 + 50 * 50) * 180 / kPi;
+        const double ofTime = turnsDeg / 200 / 2;
+        QVERIFY2(level.u > ofTime / 3 && level.u < 1.5 * ofTime, qPrintable(QString::number(level.u)));
+        // Backwards it goes to the other side.
+        const Path back = [](double t) { return PixelPoint{500 - 200 * t, 300 - 200 * t + 50 * t * t}; };
+        def["against"] = "horizontal";
+        QVERIFY(near(measure(def, {{"tip", back}}), 180 - up, 0.01));
+        // A point that stands has no direction.
+        const Path still = [](double) { return PixelPoint{100, 100}; };
+        const MeasureValue none = measure(def, {{"tip", still}}, 2);
+        QVERIFY(!none.valid());
+        QCOMPARE(none.reason.code(), std::string_view(reasons::kHardlyMoves.code));
+    }
+    void headingInAWindow() {
+        // In the hand the tip goes level and then, from down on, 30 degrees up: what it did before does not count.
+        const Path thrown = [](double t) {
+            const double after = std::max(0.0, t - 1.5);
+            return PixelPoint{100 + 100 * t + 200 * after * std::cos(kPi / 6) - 100 * after,
+                              300 - 200 * after * std::sin(kPi / 6)};
+        };
+        Json pack = smallPack();
+        pack["measures"].push_back(jsonOf(R"({"id":"m","title":"M","kind":"heading","point":"tip","tolerance":1,
+            "against":"horizontal","over":"after","unit":"deg","source":"t"})"));
+        pack["phases"].push_back(
+            {{"id", "after"}, {"title", "After"}, {"round", "down"}, {"before", 0}, {"after", 0.08}});
+        const auto of = [&](double sigma) {
+            return *measureTrials(packOf(pack), {trialOf({{"tip", thrown}}, sigma)}, 20).at(0).find("m");
+        };
+        QVERIFY(near(of(0.01), 30, 1e-6));
+        // Seventeen frames a 200th of a second apart at 200 px/s: the slope's u is sigma / sqrt(2) over the root of
+        // the sum of (n / 200)² for n = -8 … 8, which is sqrt(408) / 200.
+        const double u = 1 / std::sqrt(2) / (std::sqrt(408) / 200) / 200 * 180 / kPi;
+        QVERIFY2(std::abs(of(1).u / u - 1) < 0.1, qPrintable(QString::number(of(1).u)));
+        pack["phases"].back()["before"] = 0.5; // a long way with a corner in it: between the two
+        QVERIFY(*of(0.01).value > 1 && *of(0.01).value < 20);
+        pack["phases"].back()["before"] = -0.075; // two frames
+        QCOMPARE(of(0.01).reason.code(), std::string_view(reasons::kFewFrames.code));
+    }
+    void seenFromAnotherPoint() {
+        // The hand goes on with the body at 100 px/s and beside it at 60 px/s upward; both shake with the camera.
+        const Path body = [](double t) { return PixelPoint{100 + 100 * t + 30 * std::sin(9 * t), 300}; };
+        const Path hand = [&](double t) { return PixelPoint{body(t).x, 250 - 60 * t}; };
+        const std::map<std::string, Path> paths = {{"tip", hand}, {"left_hip", body}, {"right_hip", body}};
+        Json def = {{"kind", "speed"}, {"point", "tip"},           {"in", "m"},
+                    {"at", "down"},    {"relative_to", "mid_hip"}, {"unit", "m/s"}};
+        const MeasureValue speed = measure(def, paths, 1);
+        QVERIFY(near(speed, 0.6, 0.06));
+        def.erase("relative_to");
+        const MeasureValue alone = measure(def, paths, 1);
+        QVERIFY(*alone.value > 1);
+        // A hip is marked as roughly as the hand, the middle of two with half of that variance.
+        QVERIFY2(std::abs(speed.u / alone.u / std::sqrt(1.5) - 1) < 0.25,
+                 qPrintable(QStringLiteral("%1 %2").arg(speed.u).arg(alone.u)));
+        def["relative_to"] = "mid_hip";
+        def["kind"] = "heading";
+        def["against"] = "horizontal";
+        def["unit"] = "deg";
+        def.erase("in");
+        QVERIFY(near(measure(def, paths), 90, 0.05));
+        // A camera that moves takes both along.
+        Trial moved = trialOf(paths);
+        moved.capture.cameraMoves = true;
+        QVERIFY(measureTrials(packWithMeasure(def), {moved}, 20).at(0).find("m")->valid());
+        def.erase("relative_to");
+        QVERIFY(!measureTrials(packWithMeasure(def), {moved}, 20).at(0).find("m")->valid());
+    }
     void turnFromTheWidth() {
         // Shoulders 0.4 m wide, square at first, turned by 60 degrees at down.
         const auto shoulder = [](double side) {

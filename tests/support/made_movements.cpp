@@ -81,6 +81,9 @@ Pack packFor(const std::string& measure, bool cyclic) {
     json["events"].push_back({{"id", "end"}, {"title", "End"}, {"hint", "?"}});
     json["phases"].push_back({{"id", "second"}, {"title", "Second"}, {"from", "down"}, {"to", "end"}});
     json["phases"].push_back({{"id", "whole"}, {"title", "Whole"}, {"from", "go"}, {"to", "end"}});
+    json["lines"].push_back({{"id", "thigh"}, {"title", "Thigh"}, {"points", {"hip@lead", "knee@lead"}}});
+    json["phases"].push_back(
+        {{"id", "around"}, {"title", "Around"}, {"round", "down"}, {"before", 0.05}, {"after", 0.1}});
     Json own = jsonOf(measure);
     own["id"] = "m";
     own["title"] = "M";
@@ -146,6 +149,17 @@ std::vector<MadeMeasure> madeMeasures() {
                                             R"("over":"whole","unit":"m/s"})");
     add("angular_speed at an event", R"({"kind":"angular_speed",)" + leg + atDown + R"("unit":"deg/s"})");
     add("angular_speed, largest", R"({"kind":"angular_speed",)" + leg + R"("over":"whole","unit":"deg/s"})", "kick");
+    const std::string way = R"({"kind":"heading","point":"tip",)";
+    add("heading", way + R"("against":"horizontal",)" + atDown + deg);
+    add("speed seen from another point",
+        R"({"kind":"speed","point":"tip","relative_to":"hip@lead",)" + metres + atDown + R"("unit":"m/s"})");
+    add("dwell seen from another point", R"({"kind":"dwell","point":"tip","relative_to":"hip@lead","below":1.5,)" +
+                                             metres + R"("over":"whole","unit":"s"})");
+    add("heading seen from another point",
+        R"({"kind":"heading","point":"tip","relative_to":"hip@lead","against":"horizontal",)" + atDown + deg);
+    add("heading over a phase", way + R"("against":"horizontal","over":"whole",)" + deg);
+    add("heading in a window", way + R"("against":"vertical","over":"around",)" + deg);
+    add("heading against a line", way + R"("against":"thigh",)" + atDown + deg);
     add("interval", R"({"kind":"interval","from":"go","to":"down","unit":"s"})");
     add("phase_share", R"({"kind":"phase_share","phase":"all","of":"whole","unit":"%"})");
     add("tempo_ratio", R"({"kind":"tempo_ratio","phase":"all","to_phase":"second","unit":"1"})");
@@ -153,6 +167,10 @@ std::vector<MadeMeasure> madeMeasures() {
         add(stat,
             R"({"kind":"flexion","joint":"knee","stat":")" + std::string(stat) + R"(","over":"whole",)" + leg + deg,
             std::string(stat) == "minimum" ? "dip" : "bent");
+    // Round an event: both ends move with it.
+    add("mean in a window", R"({"kind":"flexion","joint":"knee","stat":"mean","over":"around",)" + leg + deg);
+    add("path_length in a window",
+        R"({"kind":"path_length","point":"tip",)" + metres + R"("over":"around","unit":"m"})");
     add("dwell", R"({"kind":"dwell","point":"tip","below":1.5,)" + metres + R"("over":"whole","unit":"s"})");
     add("overlap",
         R"({"kind":"overlap","first":{"from":"hip@lead","to":"tip","axis":"forward","above":0.5,)" +

@@ -40,8 +40,8 @@ private:
     QLabel *folder_, *holds_, *checked_, *copied_;
     QPushButton *check_, *copy_, *again_, *reset_;
     QString shownFolder_;
-    std::optional<int> opening_; ///< of the library: the how-many-th
-    QString outcome_;            ///< of a copy made while this is looked at: stays until it is left
+    std::optional<int> opening_;     ///< of the library: the how-many-th
+    QString outcome_;                ///< of a copy made while this is looked at: stays until it is left
     int checking_ = 0, copying_ = 0; ///< the newest jobs; 0 is none
 };
 

@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace riflesso {
 
@@ -85,8 +86,40 @@ Situation situationOf(const AssessmentInput& input, const Trial* trial) {
             out[key] = value;
     if (trial && !trial->variant.empty())
         out["variant"] = trial->variant;
+    if (trial)
+        for (const auto& [condition, value] : trial->conditions)
+            out[forCondition(condition)] = value;
     return out;
 }
+
+/// What of a repetition decides which ranges it is held against: its form, and the conditions that some range names.
+class RangeGroups {
+public:
+    RangeGroups(const Pack& pack, const AssessmentInput& input) {
+        const auto read = [&](const std::vector<RangeDef>& ranges) {
+            for (const RangeDef& range : ranges)
+                for (const auto& [key, value] : range.forWhom)
+                    if (const std::string_view condition = conditionIn(key); !condition.empty())
+                        conditions_.emplace(condition);
+        };
+        read(pack.ranges);
+        read(input.choices.targets);
+        read(input.fileRanges);
+        for (const VariantDef& variant : pack.variants)
+            read(variant.ranges);
+    }
+    [[nodiscard]] std::string of(const Trial& trial) const {
+        std::string out = trial.variant;
+        for (const std::string& condition : conditions_) {
+            const auto noted = trial.conditions.find(condition);
+            out += '\n' + (noted == trial.conditions.end() ? std::string() : noted->second);
+        }
+        return out;
+    }
+
+private:
+    std::set<std::string, std::less<>> conditions_;
+};
 
 /// Model trials of one form; all where the model's form was not noted.
 ModelSide ofForm(const ModelSide& model, const std::string& variant) {
@@ -109,18 +142,22 @@ ModelSide ofForm(const ModelSide& model, const std::string& variant) {
 class ReferenceFinder {
 public:
     ReferenceFinder(const Pack& pack, const AssessmentInput& input, const ModelSide& model)
-        : pack_(pack), input_(input), model_(model) {}
+        : pack_(pack), input_(input), model_(model), groups_(pack, input) {}
 
     [[nodiscard]] References of(const MeasureDef& def, const std::vector<Trial>& trials) {
         References out;
+        std::string first;
         for (const Trial& trial : trials) {
-            if (&trial == &trials.front())
+            const std::string group = groups_.of(trial);
+            if (&trial == &trials.front()) {
                 out.common = one(def, trial);
-            if (trial.variant == trials.front().variant)
+                first = group;
+            }
+            if (group == first)
                 continue;
-            if (!out.ofForm.contains(trial.variant))
-                out.ofForm[trial.variant] = one(def, trial);
-            out.formOf[trial.id] = trial.variant;
+            if (!out.ofForm.contains(group))
+                out.ofForm[group] = one(def, trial);
+            out.formOf[trial.id] = group;
         }
         return out;
     }
@@ -150,6 +187,7 @@ private:
     const Pack& pack_;
     const AssessmentInput& input_;
     const ModelSide& model_;
+    RangeGroups groups_;
     std::map<std::string, Form> forms_;
 };
 

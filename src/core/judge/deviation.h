@@ -42,7 +42,8 @@ struct Tolerance {
 /// Signed distance from the reference: 0 inside a range, wrapped for wrapped kinds. Precondition: source not None.
 [[nodiscard]] double deviationFrom(const MeasureDef& def, const Reference& reference, double value);
 
-/// What each repetition of a set is held against: one reference for all, or one for each form of the skill.
+/// What each repetition of a set is held against: one reference for all, or one for each form of the skill
+/// and each condition that the ranges tell apart.
 struct References {
     Reference common;
     std::map<std::string, Reference> ofForm;   ///< by form

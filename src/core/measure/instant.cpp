@@ -91,7 +91,7 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     plan.ownPoints = def.points.size();
     std::vector<PointRef> refs = def.points;
     refs.insert(refs.end(), def.otherPoints.begin(), def.otherPoints.end());
-    if (def.kind == Kind::SegmentAngle && def.against != "horizontal" && def.against != "vertical")
+    if (!def.against.empty() && def.against != "horizontal" && def.against != "vertical")
         if (const LineDef* line = pack.line(def.against)) {
             refs.push_back(line->a);
             refs.push_back(line->b);
@@ -107,6 +107,13 @@ std::variant<InstantPlan, Reason> planInstant(const Pack& pack, const MeasureDef
     for (const PointRef& ref : refs)
         if (const auto reason = addPoint(plan, ref, trial, sides))
             return *reason;
+    if (def.relativeTo) { // the way from that point to the first one
+        if (const auto reason = addPoint(plan, *def.relativeTo, trial, sides))
+            return *reason;
+        for (const auto& [landmark, weight] : plan.points.back().parts)
+            plan.points.front().parts.emplace_back(landmark, -weight);
+        plan.points.pop_back();
+    }
     plan.segments = segmentsOf(def, plan);
     for (const auto& [from, to] : plan.segments)
         plan.builtOffDeg.push_back(builtOff(plan, plan.points[from], plan.points[to]));

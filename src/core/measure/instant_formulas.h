@@ -124,6 +124,8 @@ template <> struct InstantFormula<Kind::Speed> : NoCriticalLength {
     template <class T> static T value(const Placed<T>&) { return T(0); }
 };
 
+template <> struct InstantFormula<Kind::Heading> : InstantFormula<Kind::Speed> {};
+
 /// The angle whose rate is wanted.
 template <> struct InstantFormula<Kind::AngularSpeed> : NoCriticalLength {
     template <class T> static T value(const Placed<T>& at) {

@@ -48,6 +48,18 @@ const TrialEvent* KeyEvents::findEnd(const Pack& pack, std::string_view from, st
     return findIn(cycle == 0 || later ? own : next, to);
 }
 
+std::pair<double, double> windowRound(const PhaseDef& phase, double timeS) {
+    return {timeS - phase.beforeS, timeS + phase.afterS};
+}
+
+std::optional<std::pair<double, double>> phaseTimes(const PhaseDef& phase, const Trial& trial) {
+    const TrialEvent *from = trial.event(phase.from), *to = trial.event(phase.to);
+    if (!from || !to)
+        return {};
+    const auto times = phase.window ? windowRound(phase, from->timeS) : std::pair(from->timeS, to->timeS);
+    return times.first < times.second ? std::optional(times) : std::nullopt;
+}
+
 KeyEvents eventsOf(const Trial& trial) { return {0, trial.events, {}, {}}; }
 
 std::vector<KeyEvents> cyclesOf(const Pack& pack, const Trial& trial) {

@@ -17,6 +17,11 @@ struct KeyEvents {
     [[nodiscard]] const TrialEvent* findEnd(const Pack& pack, std::string_view from, std::string_view to) const;
 };
 
+/// Start and end (s) of a window round an event at that time.
+[[nodiscard]] std::pair<double, double> windowRound(const PhaseDef& phase, double timeS);
+/// Start and end (s) of a phase of a discrete trial; nothing where an event is not set or it would have no length.
+[[nodiscard]] std::optional<std::pair<double, double>> phaseTimes(const PhaseDef& phase, const Trial& trial);
+
 [[nodiscard]] KeyEvents eventsOf(const Trial& trial);
 /// One entry a cycle, in time; the start event is the first of the pack. What follows the last start is dropped.
 [[nodiscard]] std::vector<KeyEvents> cyclesOf(const Pack& pack, const Trial& trial);

@@ -6,6 +6,7 @@
 #include "core/measure/measure_set.h"
 #include "core/measure/measure_span.h"
 #include "core/measure/measure_values.h"
+#include "core/measure/measure_velocity.h"
 #include "core/measure/sampler.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
@@ -102,8 +103,12 @@ MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
         return measureCycles(context, def);
     case MeasuredBy::Places:
     case MeasuredBy::Rates:
-        if (rowOf(def.kind).taken == TakenAt::EventOrPeakOver)
-            return def.at.empty() ? measureSpan(context, def) : angularSpeedAtEvent(context, def);
+        if (def.kind == Kind::AngularSpeed && !def.at.empty())
+            return angularSpeedAtEvent(context, def);
+        if (def.kind == Kind::Heading && def.at.empty())
+            return headingOver(context, def);
+        if (rowOf(def.kind).taken == TakenAt::EventOrOver)
+            return def.at.empty() ? measureSpan(context, def) : measureMoment(context, def);
         return def.stat == Stat::None ? measureMoment(context, def) : measureSpan(context, def);
     case MeasuredBy::Path:   // gives several values: measurePath
     case MeasuredBy::Set:    // once a set: measureSet
@@ -119,8 +124,8 @@ bool isFiltered(const MeasureDef& def) {
 }
 
 void judgeCamera(const MeasureContext& context, const MeasureDef& def, MeasureValue& value) {
-    if (!context.trial.capture.cameraMoves || !value.valid() || !rowOf(def.kind).camera.still)
-        return;
+    if (!context.trial.capture.cameraMoves || !value.valid() || !rowOf(def.kind).camera.still || def.relativeTo)
+        return; // both points move with the camera
     value.value.reset();
     value.reason = reasons::kCameraMoves;
 }

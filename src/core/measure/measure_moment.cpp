@@ -1,6 +1,7 @@
 #include "core/measure/measure_moment.h"
 
 #include "core/measure/measure_span.h"
+#include "core/measure/measure_velocity.h"
 #include "core/measure/view_spread.h"
 #include "core/reasons.h"
 #include "core/signal/signal.h"
@@ -193,6 +194,8 @@ MeasureValue measureMoment(const MeasureContext& context, const MeasureDef& def)
     out.events = {def.at};
     if (def.kind == Kind::Speed)
         return speedAtEvent(context, def, plan, scale, *event);
+    if (def.kind == Kind::Heading)
+        return headingAtEvent(context, def, plan, *event);
 
     std::vector<Vec<double>> in;
     std::vector<double> sigma;

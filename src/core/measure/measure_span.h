@@ -8,13 +8,6 @@ namespace riflesso {
 
 /// `stat` of an instant kind over a phase; of `angular_speed` the largest rate, unsigned.
 [[nodiscard]] MeasureValue measureSpan(const MeasureContext& context, const MeasureDef& def);
-/// `angular_speed` at an event: signed rate of the turn at the middle point, or of the segment (counter-clockwise).
-[[nodiscard]] MeasureValue angularSpeedAtEvent(const MeasureContext& context, const MeasureDef& def);
-
-/// `speed` at an event: magnitude of the velocity of the filtered path.
-[[nodiscard]] MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
-                                        const LengthScale& scale, const TrialEvent& event);
-
 /// The kind's value at every row of coordinates (pixels), unwrapped along time.
 [[nodiscard]] std::vector<double> valuesAlong(const InstantPlan& plan, const std::vector<double>& timesS,
                                               const Eigen::MatrixXd& coordinates, double unitPixels);

@@ -2,6 +2,7 @@
 
 #include "core/measure/filtered_run.h"
 #include "core/measure/instant.h"
+#include "core/measure/key_events.h"
 #include "core/measure/measure_path.h"
 
 #include <algorithm>
@@ -173,12 +174,8 @@ bool hasPath(Drawn drawn) { return drawn == Drawn::Way || drawn == Drawn::WayAnd
 
 /// The span a path is drawn over, in real time.
 std::optional<std::pair<double, double>> spanOf(const Pack& pack, const MeasureDef& def, const Trial& trial) {
-    if (const PhaseDef* phase = pack.phase(def.over)) {
-        const TrialEvent *from = trial.event(phase->from), *to = trial.event(phase->to);
-        if (from && to && from->timeS < to->timeS)
-            return std::pair(from->timeS, to->timeS);
-        return {};
-    }
+    if (const PhaseDef* phase = pack.phase(def.over))
+        return phaseTimes(*phase, trial);
     if (const TrialEvent* at = trial.event(def.at))
         return std::pair(at->timeS - kPathAroundS, at->timeS + kPathAroundS);
     return {};
@@ -204,6 +201,8 @@ std::vector<ShapeCurve> pathsOf(const MeasureDef& def, const Trial& trial, const
                 continue;
             PixelPoint at;
             for (const auto& [index, weight] : term.parts) {
+                if (weight < 0)
+                    continue; // from where it is watched: drawn is its way through the picture
                 at.x += weight * (*run)->coordinates(static_cast<Eigen::Index>(i), Eigen::Index(2) * index);
                 at.y += weight * (*run)->coordinates(static_cast<Eigen::Index>(i), Eigen::Index(2) * index + 1);
             }

@@ -1,6 +1,7 @@
 #include "core/measure/peak_traces.h"
 
 #include "core/measure/filtered_run.h"
+#include "core/measure/key_events.h"
 #include "core/measure/span.h"
 #include "core/signal/signal.h"
 
@@ -44,10 +45,10 @@ std::vector<double> speeds(const FilteredRun& run) {
 
 std::vector<PeakTrace> peakTraces(const Pack& pack, const MeasureDef& def, const Trial& trial, double cutoffHz) {
     const PhaseDef* phase = pack.phase(def.over);
-    const TrialEvent* from = phase ? trial.event(phase->from) : nullptr;
-    const TrialEvent* to = phase ? trial.event(phase->to) : nullptr;
-    if (!from || !to || from->timeS >= to->timeS)
+    const auto times = phase ? phaseTimes(*phase, trial) : std::nullopt;
+    if (!times)
         return {};
+    const auto [fromS, toS] = *times;
     const auto sides = resolveRoles(pack, trial);
     TrialRuns runs(trial, cutoffHz);
     std::vector<PeakTrace> out;
@@ -55,7 +56,7 @@ std::vector<PeakTrace> peakTraces(const Pack& pack, const MeasureDef& def, const
         std::vector<std::string> landmarks;
         for (const PointRef& ref : group)
             landmarks.push_back(resolvePoint(ref, sides));
-        const auto ran = runs.over(landmarks, from->timeS, to->timeS);
+        const auto ran = runs.over(landmarks, fromS, toS);
         const SharedRun* run = std::get_if<SharedRun>(&ran);
         if (!run)
             return {};
@@ -64,7 +65,7 @@ std::vector<PeakTrace> peakTraces(const Pack& pack, const MeasureDef& def, const
         trace.of = group;
         for (std::size_t i = 0; i < all.size(); ++i) {
             const double at = (*run)->run.timesS[i];
-            if (at < from->timeS || at > to->timeS)
+            if (at < fromS || at > toS)
                 continue;
             trace.timesS.push_back(at);
             trace.shares.push_back(all[i]);

@@ -24,7 +24,7 @@ Pack ofSingleCycles(Pack pack) {
         return to == start && pack.event(from) != nullptr;
     };
     for (PhaseDef& phase : pack.phases)
-        if (endsLater(phase.from, phase.to))
+        if (!phase.window && endsLater(phase.from, phase.to))
             phase.to = next;
     for (MeasureDef& measure : pack.measures)
         if (measure.kind == Kind::Interval && endsLater(measure.fromEvent, measure.toEvent))

@@ -34,14 +34,23 @@ std::variant<Span, Reason> Span::of(const MeasureContext& context, const Measure
     span.phase = context.pack.phase(def.over);
     Reason reason;
     const TrialEvent* from = findEvent(context, span.phase->from, context.events.find(span.phase->from), reason);
-    const TrialEvent* to = findEvent(context, span.phase->to,
-                                     context.events.findEnd(context.pack, span.phase->from, span.phase->to), reason);
+    const TrialEvent* to =
+        span.phase->window ? from
+                           : findEvent(context, span.phase->to,
+                                       context.events.findEnd(context.pack, span.phase->from, span.phase->to), reason);
     if (!from || !to)
         return reason;
-    if (to->timeS <= from->timeS)
-        return reasons::kPhaseReversed(span.phase->title);
     span.from = *from;
     span.to = *to;
+    if (span.phase->window) {
+        const auto [fromS, toS] = windowRound(*span.phase, from->timeS);
+        span.from.timeS = fromS;
+        span.to.timeS = toS;
+        span.from.frame = context.trial.times.frameOf(fromS);
+        span.to.frame = context.trial.times.frameOf(toS);
+    }
+    if (span.to.timeS <= span.from.timeS)
+        return reasons::kPhaseReversed(span.phase->title);
     auto planned = planInstant(context.pack, def, context.trial, context.sides);
     auto scaled = scaleOf(context, def);
     if (const Reason* refused = std::get_if<Reason>(&planned))
@@ -51,7 +60,7 @@ std::variant<Span, Reason> Span::of(const MeasureContext& context, const Measure
     span.plan = std::get<InstantPlan>(std::move(planned));
     span.plan.trueWidthPx = context.trueWidth(def);
     span.scale = std::get<LengthScale>(std::move(scaled));
-    auto ran = context.runs.over(span.plan.landmarks, from->timeS, to->timeS);
+    auto ran = context.runs.over(span.plan.landmarks, span.from.timeS, span.to.timeS);
     if (const Reason* refused = std::get_if<Reason>(&ran))
         return *refused;
     span.whole = std::get<SharedRun>(std::move(ran));
@@ -61,9 +70,9 @@ std::variant<Span, Reason> Span::of(const MeasureContext& context, const Measure
     constexpr std::size_t kMore = 3;
     const std::vector<double>& times = span.run().timesS;
     const auto first = static_cast<std::size_t>(
-        std::lower_bound(times.begin(), times.end(), from->timeS - kReach * from->uS) - times.begin());
+        std::lower_bound(times.begin(), times.end(), span.from.timeS - kReach * span.from.uS) - times.begin());
     const auto last = static_cast<std::size_t>(
-        std::upper_bound(times.begin(), times.end(), to->timeS + kReach * to->uS) - times.begin());
+        std::upper_bound(times.begin(), times.end(), span.to.timeS + kReach * span.to.uS) - times.begin());
     span.offset = first < kMore ? 0 : first - kMore;
     const std::size_t end = std::min(times.size(), last + kMore);
     span.itself.timesS.assign(times.begin() + static_cast<std::ptrdiff_t>(span.offset),
@@ -71,10 +80,14 @@ std::variant<Span, Reason> Span::of(const MeasureContext& context, const Measure
     span.itself.coordinates = span.whole->coordinates.middleRows(static_cast<Eigen::Index>(span.offset),
                                                                  static_cast<Eigen::Index>(end - span.offset));
     span.itself.unitPixels = span.scale.pixels;
-    span.itself.fromS = from->timeS;
-    span.itself.toS = to->timeS;
+    span.itself.fromS = span.from.timeS;
+    span.itself.toS = span.to.timeS;
     return span;
 }
+
+const Eigen::RowVectorXd& Span::toDraws() const { return phase->window ? drawTable().from : drawTable().to; }
+
+const std::vector<int>& Span::byToDraws() const { return phase->window ? drawTable().byFrom : drawTable().byTo; }
 
 bool Span::besideGap(std::size_t sample) const {
     const std::size_t at = sample + offset;
@@ -102,7 +115,7 @@ void Span::describe(MeasureValue& out, double atS) const {
 std::pair<double, double> drawnPhase(const Span& span, int draw) {
     const DrawTable& table = drawTable();
     return {std::max(span.itself.timesS.front(), span.from.timeS + span.from.uS * table.from[draw]),
-            std::min(span.itself.timesS.back(), span.to.timeS + span.to.uS * table.to[draw])};
+            std::min(span.itself.timesS.back(), span.to.timeS + span.to.uS * span.toDraws()[draw])};
 }
 
 double stillRate(const Span& span) { return std::sqrt(0.5) * span.whole->bank().step * span.run().rateHz / 2; }

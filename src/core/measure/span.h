@@ -33,6 +33,9 @@ struct Span {
     /// Whether a sample of the copy lies where the filter feels the end of the marks.
     [[nodiscard]] bool nearRunEnd(std::size_t sample) const;
     [[nodiscard]] const MarkRun& run() const { return whole->run; }
+    /// How far each draw moves the end, in its u, and the draws by that: both ends of a window move with its event.
+    [[nodiscard]] const Eigen::RowVectorXd& toDraws() const;
+    [[nodiscard]] const std::vector<int>& byToDraws() const;
     /// Landmarks, events and notes that every measure over the phase shares.
     void describe(MeasureValue& out, double atS) const;
 };

@@ -108,7 +108,7 @@ void addViewSpread(const MeasureContext& context, const MeasureDef& def, const I
         (bearing <= 0 && capture.bearingUDeg <= 0))
         return;
     LeaningPlan leaning(plan, scale, capture, leans);
-    const double period = isRateKind(def.kind) || def.stat == Stat::Range ? 0 : wrapPeriodAlong(def);
+    const double period = def.stat == Stat::Range ? 0 : isRateKind(def.kind) ? def.period() : wrapPeriodAlong(def);
     const auto change = [&](const Node& node) {
         const auto value = from(leaning.at(node), leaning.unitAt(node));
         if (!value)

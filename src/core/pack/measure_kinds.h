@@ -46,6 +46,7 @@ enum class Kind {
     Change,
     Quotient,
     Surplus,
+    Heading,
 };
 
 /// Where its value comes from, and with that where its formula stands.
@@ -62,9 +63,9 @@ enum class MeasuredBy {
 
 /// When a kind is taken.
 enum class TakenAt {
-    EventOrPhase,    ///< `at` an event, or `over` a phase with a `stat`: it has a value in every frame
-    EventOrPeakOver, ///< `at` an event, or its peak `over` a phase
-    ByItsArguments   ///< `over` where that is an argument, else no moment
+    EventOrPhase,  ///< `at` an event, or `over` a phase with a `stat`: it has a value in every frame
+    EventOrOver,   ///< `at` an event, or one value `over` a phase (its peak; the way through it)
+    ByItsArguments ///< `over` where that is an argument, else no moment
 };
 
 /// Views in which it says something, beside those that a pack allows and that show its axis.
@@ -106,6 +107,7 @@ enum class Argument {
     Points,      ///< a list of points: `points`
     OtherPoints, ///< the same: `otherPoints`
     Point,       ///< one, added to `points`
+    Reference,   ///< a point from which the first is watched: `relativeTo`
     Groups,      ///< points, pairs or threes: `of`
     Joint,
     Against,
@@ -165,6 +167,7 @@ using By = MeasuredBy;
 using At = TakenAt;
 
 constexpr ArgumentRow kIn{"in", Length}, kOver{"over", Phase}, kAxis{"axis", Axis}, kPoint{"point", Point};
+constexpr ArgumentRow kRelative{"relative_to", Reference, false};
 constexpr CameraNeeds kSquare{true, false}, kSquareAndStill{true, true}, kStill{false, true}, kNothing{};
 
 // clang-format off
@@ -192,8 +195,8 @@ constexpr std::array kTable{
     KindRow{Kind::Stack, "stack", By::Places, At::EventOrPhase, {"m", "body"},
             {{"points", Points, true, 2, 50}, kIn}, ValidIn::NotFromTop, kSquare, Period::None, Drawn::PlumbLine},
     KindRow{Kind::Speed, "speed", By::Rates, At::EventOrPhase, {"m/s", "body/s"},
-            {kPoint, kIn, {"axis", Axis, false}}, ValidIn::AllViews, kSquareAndStill, Period::None, Drawn::Way},
-    KindRow{Kind::AngularSpeed, "angular_speed", By::Rates, At::EventOrPeakOver, {"deg/s"},
+            {kPoint, kRelative, kIn, {"axis", Axis, false}}, ValidIn::AllViews, kSquareAndStill, Period::None, Drawn::Way},
+    KindRow{Kind::AngularSpeed, "angular_speed", By::Rates, At::EventOrOver, {"deg/s"},
             {{"points", Points, true, 2, 3}}, ValidIn::AllViews, kSquare, Period::None, Drawn::Segments},
     KindRow{Kind::Interval, "interval", By::Timing, At::ByItsArguments, {"s"}, {{"from", Event}, {"to", Event}}},
     KindRow{Kind::PhaseShare, "phase_share", By::Timing, At::ByItsArguments, {"%"}, {{"phase", Part}, {"of", Part}}},
@@ -204,7 +207,7 @@ constexpr std::array kTable{
     KindRow{Kind::CycleSpeed, "cycle_speed", By::Cycles, At::ByItsArguments, {"m/s", "body/s"},
             {kPoint, kIn}, ValidIn::AllViews, kSquareAndStill},
     KindRow{Kind::Dwell, "dwell", By::Path, At::ByItsArguments, {"s"},
-            {kPoint, {"below", Number}, kIn, kOver}, ValidIn::AllViews, kSquareAndStill, Period::None, Drawn::Way},
+            {kPoint, kRelative, {"below", Number}, kIn, kOver}, ValidIn::AllViews, kSquareAndStill, Period::None, Drawn::Way},
     KindRow{Kind::Overlap, "overlap", By::Path, At::ByItsArguments, {"s"},
             {{"first", Limit}, {"second", Limit}, kOver}, ValidIn::AllViews, kSquare},
     KindRow{Kind::PeakOrder, "peak_order", By::Path, At::ByItsArguments, {"1"},
@@ -237,6 +240,8 @@ constexpr std::array kTable{
             {{"of", Measure}, {"from", Event}, {"to", Event}}},
     KindRow{Kind::Quotient, "quotient", By::Values, At::ByItsArguments, {"1"}, {{"left", Measure}, {"right", Measure}}},
     KindRow{Kind::Surplus, "surplus", By::Values, At::ByItsArguments, {}, {{"left", Measure}, {"right", Measure}}},
+    KindRow{Kind::Heading, "heading", By::Rates, At::EventOrOver, {"deg"},
+            {kPoint, kRelative, {"against", Against}}, ValidIn::UprightNotFromTop, kSquareAndStill, Period::Direction, Drawn::Way},
 };
 // clang-format on
 
@@ -245,7 +250,7 @@ constexpr bool isWhole() {
     for (std::size_t i = 0; i < kTable.size(); ++i)
         if (static_cast<std::size_t>(kTable[i].kind) != i || kTable[i].word.empty())
             return false;
-    return kTable.size() == static_cast<std::size_t>(Kind::Surplus) + 1;
+    return kTable.size() == static_cast<std::size_t>(Kind::Heading) + 1;
 }
 static_assert(isWhole(), "a row for every kind, in the order of the enumeration, whose last one is named here");
 

@@ -70,6 +70,16 @@ double MeasureDef::period() const {
 }
 
 const MeasureDef* Pack::measure(std::string_view id) const { return findById(measures, baseMeasure(id)); }
+namespace {
+constexpr std::string_view kCondition = "condition:"; // no id holds a colon
+} // namespace
+
+std::string forCondition(const std::string& condition) { return std::string(kCondition) + condition; }
+
+std::string_view conditionIn(std::string_view key) {
+    return key.starts_with(kCondition) ? key.substr(kCondition.size()) : std::string_view();
+}
+
 const PhaseDef* Pack::phase(std::string_view id) const { return findById(phases, id); }
 const EventDef* Pack::event(std::string_view id) const { return findById(events, id); }
 const FaultDef* Pack::fault(std::string_view id) const { return findById(faults, id); }

@@ -63,9 +63,10 @@ struct MeasureDef {
     std::vector<View> views; ///< empty: all views of the pack
     std::string praise, tradeWith;
 
-    std::vector<PointRef> points;      ///< points, or [from, to] of an offset, or [point]
-    std::vector<PointRef> otherPoints; ///< against_line, denominator
-    std::string at, over;              ///< event, phase
+    std::vector<PointRef> points;       ///< points, or [from, to] of an offset, or [point]
+    std::vector<PointRef> otherPoints;  ///< against_line, denominator
+    std::optional<PointRef> relativeTo; ///< the point from which the first is watched; none: the camera
+    std::string at, over;               ///< event, phase
     Stat stat = Stat::None;
     std::optional<Joint> joint;
     std::string against; ///< horizontal, vertical or a line's id
@@ -101,8 +102,11 @@ struct EventDef {
     std::optional<EventRule> rule;
     bool optional = false; ///< a repetition without it is whole
 };
+/// From one event to another, or (`window`) so much time round one: then `from` and `to` are both that event.
 struct PhaseDef {
     std::string id, title, from, to;
+    bool window = false;
+    double beforeS = 0, afterS = 0; ///< of a window: it starts so long before the event, and ends so long after it
 };
 struct LineDef {
     std::string id, title;
@@ -191,8 +195,11 @@ struct DrillDef {
     std::map<std::string, std::string> conditions; ///< of the pack's, under which it is practised
     MADE_ONCE(DrillDef);
 };
-/// Keys of `for`: level, age band, variant, format, distance.
+/// Keys of `for`: level, age band, variant, format, distance; of a range also conditions of the pack.
 using ForWhom = std::map<std::string, std::string>;
+/// The key of a condition of the pack in it, and back; empty where it is another.
+[[nodiscard]] std::string forCondition(const std::string& condition);
+[[nodiscard]] std::string_view conditionIn(std::string_view key);
 
 struct LadderDef {
     std::string fault;

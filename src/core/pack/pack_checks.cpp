@@ -104,6 +104,10 @@ private:
             checkPoints(at("events", i, "by"), pack_.events[i].by);
         for (std::size_t i = 0; i < pack_.phases.size(); ++i) {
             const PhaseDef& phase = pack_.phases[i];
+            if (phase.window) {
+                checkEvent(at("phases", i, "round"), phase.from);
+                continue;
+            }
             checkEvent(at("phases", i, "from"), phase.from);
             checkEvent(at("phases", i, "to"), phase.to);
             const int from = pack_.eventIndex(phase.from), to = pack_.eventIndex(phase.to);
@@ -167,6 +171,8 @@ private:
             const MeasureDef& def = pack_.measures[i];
             checkPoints(at("measures", i), def.points);
             checkPoints(at("measures", i), def.otherPoints);
+            if (def.relativeTo)
+                checkPoint(at("measures", i, "relative_to"), *def.relativeTo);
             for (const auto& group : def.of)
                 checkPoints(at("measures", i, "of"), group);
             if (!def.in.metres && !def.in.a.part.empty()) {
@@ -178,11 +184,15 @@ private:
             checkEvent(at("measures", i, "to"), def.toEvent);
             checkPhase(at("measures", i, "over"), def.over);
             checkPhase(at("measures", i, "phase"), def.phase);
+            for (const auto& [key, id] :
+                 {std::pair{"phase", def.phase}, {def.kind == Kind::PhaseShare ? "of" : "to_phase", def.otherPhase}})
+                if (const PhaseDef* phase = pack_.phase(id); phase && phase->window)
+                    fault(at("measures", i, key), "a phase from one event to another", id);
             checkPhase(at("measures", i, def.kind == Kind::PhaseShare ? "of" : "to_phase"), def.otherPhase);
             if (!def.source.empty() && !pack_.sources.contains(def.source))
                 fault(at("measures", i, "source"), "a key of sources", def.source);
-            if (def.kind == Kind::SegmentAngle && def.against != "horizontal" && def.against != "vertical" &&
-                !def.against.empty() && !pack_.line(def.against))
+            if (!def.against.empty() && def.against != "horizontal" && def.against != "vertical" &&
+                !pack_.line(def.against))
                 fault(at("measures", i, "against"), "horizontal, vertical or a line of the pack", def.against);
             checkMeasure(at("measures", i, "of"), def.ofMeasure);
             checkMeasure(at("measures", i, "left"), def.leftMeasure);
@@ -203,6 +213,9 @@ private:
         checkMeasure(path + ".measure", range.measure);
         if (!range.source.empty() && !pack_.sources.contains(range.source))
             fault(path + ".source", "a key of sources", range.source);
+        for (const auto& [key, value] : range.forWhom)
+            if (const std::string_view condition = conditionIn(key); !condition.empty())
+                checkCondition(path + ".for.conditions", std::string(condition), value);
         const MeasureDef* def = pack_.measure(range.measure);
         if (range.low && range.high && *range.low > *range.high && def && rowOf(def->kind).period != Period::Hours)
             fault(path, "low not above high", std::to_string(*range.low));

@@ -144,6 +144,10 @@ void readArgument(const JsonNode& node, const ArgumentRow& argument, MeasureDef&
         if (node.has(key))
             def.points.push_back(readPointRef(node.at(key)));
         return;
+    case Argument::Reference:
+        if (node.has(key))
+            def.relativeTo = readPointRef(node.at(key));
+        return;
     case Argument::Limit:
         if (node.has(key))
             def.overlap.push_back(readOverlap(node.at(key)));
@@ -178,7 +182,7 @@ void readWhen(const JsonNode& node, MeasureDef& def, TakenAt taken) {
             node.fault("either at, or over with stat", def.at.empty() ? "neither" : "both");
         if (def.over.empty() != (def.stat == Stat::None))
             node.faultAt("stat", "stat together with over", def.over.empty() ? "stat alone" : "over alone");
-    } else if (taken == TakenAt::EventOrPeakOver && def.at.empty() == def.over.empty()) {
+    } else if (taken == TakenAt::EventOrOver && def.at.empty() == def.over.empty()) {
         node.fault("either at or over", def.at.empty() ? "neither" : "both");
     }
 }

@@ -64,16 +64,31 @@ std::map<std::string, RoleRule> readRoles(const JsonNode& root) {
     return roles;
 }
 
-ForWhom readForWhom(const JsonNode& node) {
+/// `for` of a ladder; of a range also under which of the pack's conditions it holds.
+ForWhom readForWhom(const JsonNode& node, bool conditions = false) {
     ForWhom out;
     if (!node.has("for"))
         return out;
     const JsonNode whom = node.at("for");
-    if (!whom.expectObject({"level", "age", "variant", "format", "distance"}))
+    std::vector<std::string_view> keys = {"level", "age", "variant", "format", "distance"};
+    if (conditions)
+        keys.emplace_back("conditions");
+    if (!whom.expectObject(keys))
         return out;
-    for (const auto& [key, value] : whom.json().items())
-        if (!key.starts_with("x-"))
+    for (const auto& [key, value] : whom.json().items()) {
+        if (key.starts_with("x-"))
+            continue;
+        if (key != "conditions") {
             out[key] = whom.text(key);
+            continue;
+        }
+        const JsonNode noted = whom.at(key);
+        if (!noted.json().is_object())
+            noted.fault("an object of conditions", noted.json().dump());
+        else
+            for (const auto& [condition, wanted] : noted.json().items())
+                out[forCondition(condition)] = noted.text(condition);
+    }
     return out;
 }
 
@@ -85,7 +100,7 @@ RangeDef readRange(const JsonNode& node) {
     range.low = node.optionalNumber("low");
     range.high = node.optionalNumber("high");
     range.source = node.text("source");
-    range.forWhom = readForWhom(node);
+    range.forWhom = readForWhom(node, true);
     if (!range.low && !range.high)
         node.fault("low or high", "neither");
     return range;
@@ -386,8 +401,28 @@ void readMovement(const JsonNode& root, Pack& pack) {
         pack.events.push_back(event);
     });
     root.list("phases", false, [&](const JsonNode& entry) {
-        if (entry.expectObject({"id", "title", "from", "to"}))
-            pack.phases.push_back({entry.id("id"), entry.text("title"), entry.id("from"), entry.id("to")});
+        if (!entry.expectObject({"id", "title", "from", "to", "round", "before", "after"}))
+            return;
+        PhaseDef phase{entry.id("id"), entry.text("title"), {}, {}};
+        if (!entry.has("round")) {
+            phase.from = entry.id("from");
+            phase.to = entry.id("to");
+            for (const char* key : {"before", "after"})
+                if (entry.has(key))
+                    entry.faultAt(key, "round together with before and after", std::string(key) + " alone");
+        } else {
+            for (const char* key : {"from", "to"})
+                if (entry.has(key))
+                    entry.faultAt(key, "either from and to, or round", "both");
+            constexpr double kLongest = 10;
+            phase.window = true;
+            phase.from = phase.to = entry.id("round");
+            phase.beforeS = entry.requiredNumber("before", -kLongest, kLongest);
+            phase.afterS = entry.requiredNumber("after", -kLongest, kLongest);
+            if (entry.has("before") && entry.has("after") && phase.beforeS + phase.afterS <= 0)
+                entry.faultAt("after", "before and after above 0 together", entry.at("after").json().dump());
+        }
+        pack.phases.push_back(phase);
     });
     root.list("measures", true, [&](const JsonNode& entry) { pack.measures.push_back(readMeasure(entry)); });
 }
@@ -397,8 +432,14 @@ void readLadder(const JsonNode& node, std::vector<LadderDef>& into) {
         return;
     into.push_back({node.id("fault"), node.texts("rungs", true), readForWhom(node)});
     const LadderDef own = into.back();
-    for (const std::string& other : node.texts("also"))
-        into.push_back({other, own.rungs, own.forWhom});
+    if (!node.has("also") || !node.at("also").json().is_object()) {
+        for (const std::string& other : node.texts("also"))
+            into.push_back({other, own.rungs, own.forWhom});
+        return;
+    }
+    const JsonNode also = node.at("also"); // each with the drills that serve it
+    for (const auto& [other, rungs] : also.json().items())
+        into.push_back({other, also.texts(other, true), own.forWhom});
 }
 
 void readRemedies(const JsonNode& root, Pack& pack) {

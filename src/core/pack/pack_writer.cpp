@@ -32,6 +32,10 @@ public:
             if (points_ < def_.points.size())
                 into_[key] = def_.points[points_++].text();
             return;
+        case Argument::Reference:
+            if (def_.relativeTo)
+                into_[key] = def_.relativeTo->text();
+            return;
         case Argument::Groups:
             into_[key] = Json::array();
             for (const auto& group : def_.of)

@@ -65,7 +65,7 @@ std::vector<int> startsOf(const Span& span, double shiftS) {
                           shiftS);
 }
 std::vector<int> endsOf(const Span& span, double shiftS) {
-    return firstNotBefore(span.itself.timesS, span.to.timeS, span.to.uS, drawTable().to, drawTable().byTo, shiftS);
+    return firstNotBefore(span.itself.timesS, span.to.timeS, span.to.uS, span.toDraws(), span.byToDraws(), shiftS);
 }
 
 } // namespace

@@ -304,7 +304,7 @@ void SeriesDraws::findTops() {
     const DrawTable& table = drawTable();
     constexpr double kSlack = 1e-9;
     first_ = firstNotBefore(times, span_.from.timeS, span_.from.uS, table.from, table.byFrom, -kSlack);
-    last_ = firstNotBefore(times, span_.to.timeS, span_.to.uS, table.to, table.byTo, kSlack);
+    last_ = firstNotBefore(times, span_.to.timeS, span_.to.uS, span_.toDraws(), span_.byToDraws(), kSlack);
     std::vector<int> low(kDraws), high(kDraws);
     for (std::size_t draw = 0; draw < kDraws; ++draw) {
         constexpr int kFewest = 3;
@@ -395,6 +395,10 @@ std::optional<MeanUncertainty> meanToFirstOrder(const Span& span, const std::vec
                  to = (valueAt(itself.timesS, series, itself.toS) - value) / lengthS * span.to.uS;
     out.from = std::abs(from);
     out.to = std::abs(to);
+    if (span.phase->window) { // both ends move with the one event
+        out.from = std::abs(from + to);
+        out.to = 0;
+    }
     if (needsLengthUnit(span.plan.def->kind))
         out.unit = std::abs(value) * span.scale.relativeU;
     return out;

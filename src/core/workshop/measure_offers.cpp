@@ -96,8 +96,10 @@ private:
             def.at = moment_;
             if (moment_.empty()) {
                 def.over = over_;
-                def.stat = stat;
-                prefix = stat == Stat::Minimum ? "least " : "largest ";
+                if (kind != Kind::Heading) { // one way through the phase
+                    def.stat = stat;
+                    prefix = stat == Stat::Minimum ? "least " : "largest ";
+                }
             }
         }
         if (def.axis && !axisIndex(view_, *def.axis))
@@ -139,6 +141,12 @@ private:
     void ofPoint(const PointRef& point) {
         const Level level = levelOf(point);
         add(Kind::Speed, {point}, "speed of " + name(point), level);
+        if (view_ != View::Top)
+            add(Kind::Heading, {point}, "direction in which " + name(point) + " goes, against the level", level,
+                [](MeasureDef& def) { def.against = "horizontal"; });
+        for (const LineDef& line : pack_.lines)
+            add(Kind::Heading, {point}, "direction in which " + name(point) + " goes, against " + line.title, level,
+                [&line](MeasureDef& def) { def.against = line.id; });
         add(Kind::PathLength, {point}, "way of " + name(point), level);
         add(Kind::Straightness, {point}, "straightness of the way of " + name(point), level);
         add(Kind::Steadiness, {point}, "stillness of " + name(point), level);
@@ -162,6 +170,8 @@ private:
         add(Kind::Offset, {a, b}, name(b) + " ahead of " + name(a), level, axis(Axis::Forward));
         add(Kind::Offset, {a, b}, name(b) + " to the dominant side of " + name(a), level, axis(Axis::Lateral));
         add(Kind::Distance, {a, b}, "distance " + both, level);
+        add(Kind::Speed, {b}, "speed of " + name(b) + " seen from " + name(a), level,
+            [&a](MeasureDef& def) { def.relativeTo = a; });
     }
 
     void bend() {

@@ -102,6 +102,13 @@ template <class Lost> void eraseWhere(Json& list, const Lost& lost) {
 void keepNamed(Json& list, const std::set<std::string>& there) {
     eraseWhere(list, [&](const Json& name) { return !name.is_string() || !there.contains(name.get<std::string>()); });
 }
+/// What a ladder serves beside its fault: the faults that are there, each with the drills that are.
+void keepServed(Json& also, const std::set<std::string>& faults, const std::set<std::string>& drills) {
+    for (auto at = also.begin(); at != also.end();) {
+        keepNamed(at.value(), drills);
+        at = faults.contains(at.key()) && !at.value().empty() ? std::next(at) : also.erase(at);
+    }
+}
 
 /// Every text in a part that could be the name of a point.
 void collect(const Json& json, std::set<std::string>& into) {
@@ -120,8 +127,8 @@ void collect(const Json& json, std::set<std::string>& into) {
 
 /// Whether a measure, or a rule's signal, is of a point of one's own that is gone.
 bool namesLostPoint(const Json& measure, const std::set<std::string>& own) {
-    std::vector<const char*> keys = {"points", "point", "line", "against_line", "numerator", "denominator",
-                                     "lower",  "upper", "in"};
+    std::vector<const char*> keys = {"points",      "point", "line",  "against_line", "numerator",
+                                     "denominator", "lower", "upper", "in",           "relative_to"};
     const std::string kind = textOf(measure, "kind");
     if (kind == "offset")
         keys.insert(keys.end(), {"from", "to"});
@@ -289,9 +296,12 @@ void PackDraft::prune(std::vector<PartName>& gone) {
         again = false;
         const auto events = ids(PartList::Events), own = ids(PartList::Points), lines = ids(PartList::Lines);
         again |= drop(PartList::Phases, [&](const Json& phase) {
+            if (phase.contains("round"))
+                return !events.contains(textOf(phase, "round"));
             return !events.contains(textOf(phase, "from")) || !events.contains(textOf(phase, "to"));
         });
-        const auto phases = ids(PartList::Phases), measures = ids(PartList::Measures);
+        const auto phases = ids(PartList::Phases), measures = ids(PartList::Measures),
+                   seen = ids(PartList::Observations);
         again |= drop(PartList::Marked, [&](const Json& point) {
             const std::string name = point.is_string() ? point.get<std::string>() : std::string();
             const std::string part = name.substr(0, name.find('@'));
@@ -305,7 +315,7 @@ void PackDraft::prune(std::vector<PartName>& gone) {
             if (namesLostPoint(measure, own))
                 return true;
             if (lost("at", events) || lost("over", phases) || lost("phase", phases) || lost("to_phase", phases) ||
-                lost("left", measures) || lost("right", measures))
+                lost("left", measures) || lost("right", measures) || lost("observation", seen))
                 return true;
             const std::string kind = textOf(measure, "kind");
             if ((kind == "interval" || kind == "change") && (lost("from", events) || lost("to", events)))
@@ -319,7 +329,7 @@ void PackDraft::prune(std::vector<PartName>& gone) {
             return !against.empty() && against != "horizontal" && against != "vertical" && against != "ahead" &&
                    against != "plumb" && !lines.contains(against);
         });
-        const auto left = ids(PartList::Measures), seen = ids(PartList::Observations);
+        const auto left = ids(PartList::Measures);
         for (Json& measure : list(PartList::Measures))
             if (const std::string trade = textOf(measure, "trade_with"); !trade.empty() && !left.contains(trade))
                 measure.erase("trade_with");
@@ -344,13 +354,23 @@ void PackDraft::prune(std::vector<PartName>& gone) {
         again |= drop(PartList::Ladders, [&](Json& ladder) {
             if (!ladder.is_object())
                 return true;
-            if (ladder.contains("also"))
+            const bool ownRungs = ladder.contains("also") && ladder["also"].is_object();
+            if (ownRungs)
+                keepServed(ladder["also"], faults, drills);
+            else if (ladder.contains("also"))
                 keepNamed(ladder["also"], faults);
             if (!faults.contains(textOf(ladder, "fault"))) {
                 if (!ladder.contains("also") || ladder["also"].empty())
                     return true;
-                ladder["fault"] = ladder["also"][0]; // it serves the others still
-                ladder["also"].erase(0);
+                if (ownRungs) { // it serves the others still
+                    const std::string heir = ladder["also"].begin().key();
+                    ladder["fault"] = heir;
+                    ladder["rungs"] = ladder["also"][heir];
+                    ladder["also"].erase(heir);
+                } else {
+                    ladder["fault"] = ladder["also"][0];
+                    ladder["also"].erase(0);
+                }
             }
             keepNamed(ladder["rungs"], drills);
             return ladder["rungs"].empty();
