@@ -142,7 +142,7 @@ dots("proposals", [(name.replace("_", " "), share) for name, _, share, _ in near
 
 # 6: which fault stands first.
 skills = [(name, 100 * int(right) / int(of), int(falsely), int(without)) for name, right, of, falsely, without in
-          found(r"(\S+) +first is right in +(\d+) of +(\d+); clear without a fault (\d+) of (\d+)", athletes, "verdicts")]
+          found(r"(\S+) +first is right in +(\d+) of +(\d+) \(.*?\); clear without a fault (\d+) of (\d+)", athletes, "verdicts")]
 skills.sort(key=lambda row: row[1])
 dots("verdicts", [(name, share) for name, share, _, _ in skills],
      "of 100 athletes with one or two faults put in, how often the first finding is right", 60, 101)

@@ -789,6 +789,10 @@
         <translation>, entlang </translation>
     </message>
     <message>
+        <source>, straight through %1</source>
+        <translation>, als gerade Linie durch %1</translation>
+    </message>
+    <message>
         <source>, over %1 (low-pass filtered)</source>
         <translation>, über %1 (tiefpassgefiltert)</translation>
     </message>

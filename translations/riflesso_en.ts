@@ -789,6 +789,10 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
+        <source>, straight through %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>, over %1 (low-pass filtered)</source>
         <translation type="unfinished"></translation>
     </message>

@@ -414,7 +414,9 @@ QString definition(const Pack& pack, const MeasureDef& def) {
         out += Report::tr(", along ") + word(toString(*def.axis));
     if (!def.at.empty())
         out += Report::tr(", at \"%1\"").arg(event(def.at));
-    if (!def.over.empty())
+    if (!def.over.empty() && def.kind == Kind::Heading)
+        out += Report::tr(", straight through %1").arg(inSentence(phase(def.over)));
+    else if (!def.over.empty())
         out += Report::tr(", over %1 (low-pass filtered)").arg(inSentence(phase(def.over)));
     if (!def.phase.empty())
         out += Report::tr(" of %1 in %2").arg(phase(def.phase), phase(def.otherPhase));

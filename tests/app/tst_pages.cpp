@@ -504,6 +504,23 @@ private slots:
         // The case keeps its own; what ships now and is otherwise is said.
         auto* tree = d.find<QTreeWidget>("packTree");
         QVERIFY(!tree->topLevelItem(0)->text(0).startsWith(QStringLiteral("Otherwise")));
+        // Every row is as high as its words need where they are wrapped.
+        const auto cut = [&] {
+            int rows = 0;
+            for (int g = 0; g < tree->topLevelItemCount(); ++g)
+                for (int i = 0; i < tree->topLevelItem(g)->childCount(); ++i)
+                    for (int column = 0; column < 3; ++column) {
+                        const QRect cell =
+                            tree->visualRect(tree->indexFromItem(tree->topLevelItem(g)->child(i), column));
+                        constexpr int kMargins = 8;
+                        const QRect words = tree->fontMetrics().boundingRect(
+                            QRect(0, 0, cell.width() - kMargins, 10000), Qt::TextWordWrap,
+                            tree->topLevelItem(g)->child(i)->text(column));
+                        rows += words.height() > cell.height();
+                    }
+            return rows;
+        };
+        QTRY_COMPARE(cut(), 0);
         QVERIFY(d.errors.isEmpty());
     }
     void theTracesAreThePacksOwnAndDiffer() {

@@ -151,7 +151,7 @@ private slots:
         std::uniform_real_distribution<double> uniform;
         std::normal_distribution<double> normal;
         int right = 0, withFault = 0, falsely = 0, without = 0;
-        std::map<std::string, std::array<int, 4>> bySkill;
+        std::map<std::string, std::array<int, 5>> bySkill;
         std::map<std::string, int> missed;
         const int each = std::max(1, wanted / static_cast<int>(all.size()));
         for (const Skill& skill : all)
@@ -265,15 +265,19 @@ private slots:
                 for (const Finding& finding : findings.ranked)
                     if (finding.present && !first)
                         first = &finding;
-                const bool good =
-                    first &&
-                    (put.contains(first->fault) || std::any_of(put.begin(), put.end(), [&](const std::string& id) {
-                         return findings.followsFrom(id, first->fault) ||
-                                std::any_of(skill.pack.fault(id)->causes.begin(), skill.pack.fault(id)->causes.end(),
-                                            [&](const CauseDef& cause) { return cause.fault == first->fault; });
-                     }));
+                const auto wasPut = [&](const std::string& found) {
+                    return put.contains(found) || std::any_of(put.begin(), put.end(), [&](const std::string& id) {
+                               return findings.followsFrom(id, found) ||
+                                      std::any_of(skill.pack.fault(id)->causes.begin(),
+                                                  skill.pack.fault(id)->causes.end(),
+                                                  [&](const CauseDef& cause) { return cause.fault == found; });
+                           });
+                };
+                const bool good = first && wasPut(first->fault);
                 right += good;
                 counts[1] += good;
+                // Beside it: what would be first if nothing that can hurt stood above the rest.
+                counts[4] += !findings.unlifted.empty() && wasPut(findings.unlifted.front());
                 if (!good) {
                     std::string which = skill.name + ":";
                     for (const std::string& id : put)
@@ -282,8 +286,10 @@ private slots:
                 }
             }
         for (const auto& [name, counts] : bySkill)
-            qInfo("%-22s first is right in %3d of %3d; clear without a fault %d of %d", name.c_str(), counts[1],
-                  counts[0], counts[3], counts[2]);
+            qInfo(
+                "%-22s first is right in %3d of %3d (%3d without the lift of what can hurt); clear without a fault %d "
+                "of %d",
+                name.c_str(), counts[1], counts[0], counts[4], counts[3], counts[2]);
         for (const auto& [what, count] : missed)
             qInfo("  %d x %s", count, what.c_str());
         qInfo("all: %d of %d (%.1f of 100); clear without a fault %d of %d (%.1f)", right, withFault,

@@ -21,10 +21,35 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
+#include <QStyledItemDelegate>
 #include <QTreeWidget>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace riflesso {
+namespace {
+
+/// Rows as high as their words need in the columns' widths; by itself a tree asks for one line.
+class WrappedRow : public QStyledItemDelegate {
+public:
+    explicit WrappedRow(QTreeWidget* tree) : QStyledItemDelegate(tree), tree_(tree) {}
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        int width = tree_->columnWidth(index.column());
+        if (index.column() == 0)
+            for (QModelIndex at = index; at.isValid(); at = at.parent()) // the room of the branches
+                width -= tree_->indentation();
+        constexpr int kHigh = 10000;
+        QStyleOptionViewItem inside = option;
+        inside.rect = QRect(0, 0, std::max(1, width), kHigh);
+        return QStyledItemDelegate::sizeHint(inside, index);
+    }
+
+private:
+    QTreeWidget* tree_;
+};
+
+} // namespace
 
 PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, parent) {
     auto* layout = new QVBoxLayout(this);
@@ -79,6 +104,9 @@ PacksPage::PacksPage(Workspace& workspace, QWidget* parent) : Page(workspace, pa
     tree_->header()->setSectionResizeMode(0, QHeaderView::Interactive);
     tree_->header()->setSectionResizeMode(1, QHeaderView::Stretch);
     tree_->header()->setStretchLastSection(false);
+    tree_->setItemDelegate(new WrappedRow(tree_));
+    connect(
+        tree_->header(), &QHeaderView::sectionResized, tree_, [this] { tree_->doItemsLayout(); }, Qt::QueuedConnection);
     auto* inner = new QWidget;
     pages_ = new QVBoxLayout(inner);
     pages_->setContentsMargins(24, 8, 24, 16);

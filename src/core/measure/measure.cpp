@@ -120,6 +120,8 @@ MeasureValue measureOne(const MeasureContext& context, const MeasureDef& def) {
 
 /// Speeds and everything over a phase run on low-passed coordinates.
 bool isFiltered(const MeasureDef& def) {
+    if (def.kind == Kind::Heading && def.at.empty())
+        return false; // a straight line through the marks as they are
     return isRateKind(def.kind) || isPathKind(def.kind) || def.stat != Stat::None;
 }
 
