@@ -229,14 +229,21 @@ namespace {
 /// Velocity (px/s) of a straight line through the plan's first point, as marked, between two samples, end not counted.
 struct StraightWay {
     Eigen::RowVector2d velocity = Eigen::RowVector2d::Zero();
-    double spreadS = 0; ///< root of the sum of the squared times from their mean
+    double spreadS = 0;   ///< root of the sum of the squared times from their mean
+    Eigen::Index set = 0; ///< frames that are marked; what bridges a gap tells nothing
 };
 StraightWay straightWay(const InstantPlan& plan, const MarkRun& run, Eigen::Index first, Eigen::Index last) {
-    const Eigen::Index n = last - first;
-    const Eigen::Map<const Eigen::VectorXd> all(run.timesS.data(), std::ssize(run.timesS));
-    const Eigen::VectorXd times = all.segment(first, n).array() - all.segment(first, n).mean();
-    const Eigen::MatrixX2d path = pathOf(plan, 0, run.raw).middleRows(first, n);
+    std::vector<Eigen::Index> rows;
+    for (Eigen::Index i = first; i < last; ++i)
+        if (!run.bridged[static_cast<std::size_t>(i)])
+            rows.push_back(i);
     StraightWay out;
+    out.set = std::ssize(rows);
+    if (out.set < 2)
+        return out;
+    const Eigen::Map<const Eigen::VectorXd> all(run.timesS.data(), std::ssize(run.timesS));
+    const Eigen::VectorXd own = all(rows), times = own.array() - own.mean();
+    const Eigen::MatrixX2d path = pathOf(plan, 0, run.raw)(rows, Eigen::all);
     out.spreadS = times.norm();
     out.velocity = times.transpose() * (path.rowwise() - path.colwise().mean()) / times.squaredNorm();
     return out;
@@ -256,14 +263,15 @@ MeasureValue headingOver(const MeasureContext& context, const MeasureDef& def) {
     const auto [inFirst, inLast] = span.itself.inside();
     const auto first = static_cast<Eigen::Index>(inFirst + span.offset),
                last = static_cast<Eigen::Index>(inLast + span.offset), middle = (first + last) / 2;
+    const StraightWay way = straightWay(span.plan, run, first, last);
     constexpr Eigen::Index kFewest = 3;
-    if (last < first + kFewest) {
+    if (way.set < kFewest) {
         out.reason = reasons::kFewFrames(span.phase->title);
         return out;
     }
     const auto direction = [&](const InstantPlan& plan, Eigen::Index from, Eigen::Index to) {
-        const StraightWay way = straightWay(plan, run, from, to);
-        double angle = std::atan2(way.velocity[1], way.velocity[0]) * kDegrees;
+        const Eigen::RowVector2d velocity = straightWay(plan, run, from, to).velocity;
+        double angle = std::atan2(velocity[1], velocity[0]) * kDegrees;
         constexpr std::size_t kWithLine = 3; // the point, and the two of the line
         if (plan.points.size() == kWithLine) {
             const Eigen::RowVector2d line =
@@ -274,7 +282,6 @@ MeasureValue headingOver(const MeasureContext& context, const MeasureDef& def) {
         }
         return detail::wrapInto(angle, -180, 360);
     };
-    const StraightWay way = straightWay(span.plan, run, first, last);
     // Half of a mark's variance is drawn for each frame; what all frames share does not turn the way.
     const double ofMarks = acrossU(
         span.plan, way.velocity,
