@@ -4,11 +4,14 @@
 #include <QObject> // before the rest: moc trips over <concepts> otherwise
 
 #include "core/pack/pack_reader.h"
+#include "core/pack/pack_words.h"
 #include "support/files.h"
 
 #include <QDir>
 #include <QProcess>
 #include <QtTest>
+
+#include <cctype>
 
 using namespace riflesso;
 using namespace riflesso::test;
@@ -44,6 +47,10 @@ private slots:
         for (const DrillDef& drill : pack->drills)
             QVERIFY2(!drill.why.empty() && !drill.wrong.empty() && !drill.feels.empty() && !drill.feeding.empty(),
                      drill.id.c_str());
+        // No text names a part by its id: people read titles.
+        for (const std::string& text : textsOf(*pack))
+            for (std::size_t i = 1; i + 1 < text.size(); ++i)
+                QVERIFY2(text[i] != '_' || !std::isalnum(static_cast<unsigned char>(text[i + 1])), text.c_str());
         if (file == QLatin1String("any_movement.json")) {
             QVERIFY(pack->faults.empty() && pack->ladders.empty());
             return;
