@@ -6,5 +6,5 @@ cd "$(dirname "$0")/.."
 lupdate=/usr/lib/qt6/bin/lupdate
 [ -x "$lupdate" ] || { echo "translations.sh: lupdate is missing: apt-get install qt6-l10n-tools" >&2; exit 1; }
 for file in ${1:-translations/*.ts}; do
-    "$lupdate" -silent -no-obsolete -locations none -tr-function-alias QT_TRANSLATE_NOOP+=RIFLESSO_SAY -I src src/core src/app src/report -ts "$file"
+    "$lupdate" -silent -no-obsolete -locations none -tr-function-alias QT_TRANSLATE_NOOP+=RIFLESSO_SAY -I src src/core src/app src/report src/takehome -ts "$file"
 done

@@ -1440,6 +1440,158 @@
         <source> seen from </source>
         <translation> gesehen von </translation>
     </message>
+    <message>
+        <source>somebody else not sure: picture left out</source>
+        <translation>anderer nicht sicher: Bild weggelassen</translation>
+    </message>
+    <message>
+        <source>face not sure: picture left out</source>
+        <translation>Gesicht nicht sicher: Bild weggelassen</translation>
+    </message>
+    <message>
+        <source>Skill sheet, edition %1</source>
+        <translation>Blatt zur Fertigkeit, Ausgabe %1</translation>
+    </message>
+    <message>
+        <source>Said for a left-hander.</source>
+        <translation>Für Linkshänder gesagt.</translation>
+    </message>
+    <message>
+        <source>Said for a right-hander.</source>
+        <translation>Für Rechtshänder gesagt.</translation>
+    </message>
+    <message>
+        <source>Key positions</source>
+        <translation>Schlüsselpositionen</translation>
+    </message>
+    <message>
+        <source>In this order: %1.</source>
+        <translation>In dieser Reihenfolge: %1.</translation>
+    </message>
+    <message>
+        <source>What to look for</source>
+        <translation>Worauf zu achten ist</translation>
+    </message>
+    <message>
+        <source>What is measured</source>
+        <translation>Was gemessen wird</translation>
+    </message>
+    <message>
+        <source>Usual faults</source>
+        <translation>Übliche Fehler</translation>
+    </message>
+    <message>
+        <source>To see it: %1</source>
+        <translation>So zu sehen: %1</translation>
+    </message>
+    <message>
+        <source>Not this: %1</source>
+        <translation>Nicht dies: %1</translation>
+    </message>
+    <message>
+        <source>Drill: %1.</source>
+        <translation>Übung: %1.</translation>
+    </message>
+    <message>
+        <source>Drills: %1</source>
+        <translation>Übungen: %1</translation>
+    </message>
+    <message>
+        <source>Care</source>
+        <translation>Vorsicht</translation>
+    </message>
+    <message>
+        <source>The figure is a model&apos;s repetition as it was marked.</source>
+        <translation>Die Figur ist eine Wiederholung eines Vorbilds, wie sie markiert wurde.</translation>
+    </message>
+    <message>
+        <source>The figure is drawn from the skill&apos;s own postures; nobody was filmed for it.</source>
+        <translation>Die Figur ist nach den Haltungen der Fertigkeit gezeichnet; niemand wurde dafür gefilmt.</translation>
+    </message>
+    <message>
+        <source>Where the ranges come from</source>
+        <translation>Woher die Bereiche kommen</translation>
+    </message>
+    <message>
+        <source>skill sheet</source>
+        <translation>Blatt zur Fertigkeit</translation>
+    </message>
+    <message>
+        <source>full speed</source>
+        <translation>volle Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>%1 times slower</source>
+        <translation>%1-mal langsamer</translation>
+    </message>
+    <message>
+        <source>drawn from the skill, not filmed</source>
+        <translation>nach der Fertigkeit gezeichnet, nicht gefilmt</translation>
+    </message>
+    <message>
+        <source>this is good</source>
+        <translation>das ist gut</translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>What is strong</source>
+        <translation>Was stark ist</translation>
+    </message>
+    <message>
+        <source>Nothing new before %1.</source>
+        <translation>Nichts Neues vor %1.</translation>
+    </message>
+    <message>
+        <source>What comes next</source>
+        <translation>Was als Nächstes kommt</translation>
+    </message>
+    <message>
+        <source>Repetition %1</source>
+        <translation>Wiederholung %1</translation>
+    </message>
+    <message>
+        <source>First ask</source>
+        <translation>Zuerst fragen</translation>
+    </message>
+    <message>
+        <source>Then and now</source>
+        <translation>Damals und jetzt</translation>
+    </message>
+    <message>
+        <source>What changed</source>
+        <translation>Was sich geändert hat</translation>
+    </message>
+    <message>
+        <source>All at the same phase</source>
+        <translation>Alle in derselben Phase</translation>
+    </message>
+    <message>
+        <source>captions</source>
+        <translation>Untertitel</translation>
+    </message>
+    <message>
+        <source>dates of the plan, for any calendar</source>
+        <translation>Termine des Plans, für jeden Kalender</translation>
+    </message>
+    <message>
+        <source>the whole case, for this program on another machine</source>
+        <translation>der ganze Fall, für dieses Programm auf einem anderen Rechner</translation>
+    </message>
+    <message>
+        <source>On paper</source>
+        <translation>Auf Papier</translation>
+    </message>
+    <message>
+        <source>Besides</source>
+        <translation>Außerdem</translation>
+    </message>
+    <message>
+        <source>Step by step</source>
+        <translation>Schritt für Schritt</translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>

@@ -1440,6 +1440,158 @@
         <source> seen from </source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>somebody else not sure: picture left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>face not sure: picture left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skill sheet, edition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Said for a left-hander.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Said for a right-hander.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key positions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In this order: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to look for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Usual faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To see it: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not this: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drill: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drills: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Care</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is a model&apos;s repetition as it was marked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The figure is drawn from the skill&apos;s own postures; nobody was filmed for it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where the ranges come from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skill sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>full speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 times slower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawn from the skill, not filmed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is strong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing new before %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What comes next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First ask</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then and now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All at the same phase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>captions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dates of the plan, for any calendar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the whole case, for this program on another machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Besides</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step by step</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>

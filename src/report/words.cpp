@@ -53,8 +53,10 @@ QString inWindow(const Named& named) {
     switch (named.what) {
     case Named::What::Landmark:
         return QCoreApplication::translate("Landmark", inWords(named.text).c_str());
-    case Named::What::Word:
-        return QCoreApplication::translate("Word", named.text.c_str());
+    case Named::What::Word: {
+        const QString own = QCoreApplication::translate("Word", named.text.c_str());
+        return own == text(named.text) ? keptWord(named.text) : own; // else a word that a pack keeps
+    }
     case Named::What::Sentence:
         return text(*named.inner);
     case Named::What::Text:

@@ -12,6 +12,7 @@
 #include "store/pack_language.h"
 #include "support/made_library.h"
 
+#include <QDirIterator>
 #include <QXmlStreamReader>
 #include <QtTest>
 
@@ -71,6 +72,27 @@ QString linkedShare() { // as it lies beside an installed program
 class TestLanguage : public QObject {
     Q_OBJECT
 private slots:
+    /// Each folder of the sources that says something is read for it: a new one is not left in English unnoticed.
+    void everyFolderIsGathered() {
+        QFile script(QStringLiteral(TRANSLATIONS "/../tools/translations.sh"));
+        QVERIFY(script.open(QIODevice::ReadOnly));
+        const QString gathered = QString::fromUtf8(script.readAll());
+        static const QRegularExpression kSays(QStringLiteral("\\btr\\(\\s*\"|QT_TRANSLATE_NOOP\\(|RIFLESSO_SAY\\(\""));
+        int folders = 0;
+        const QDir sources(QStringLiteral(TRANSLATIONS "/../src"));
+        for (const QString& folder : sources.entryList(QDir::Dirs | QDir::NoDotAndDotDot)) {
+            bool says = false;
+            for (QDirIterator files(sources.filePath(folder), {QStringLiteral("*.cpp"), QStringLiteral("*.h")},
+                                    QDir::Files, QDirIterator::Subdirectories);
+                 files.hasNext() && !says;) {
+                QFile file(files.next());
+                says = file.open(QIODevice::ReadOnly) && QString::fromUtf8(file.readAll()).contains(kSays);
+            }
+            folders += says;
+            QVERIFY2(!says || gathered.contains(QStringLiteral(" src/%1 ").arg(folder)), qPrintable(folder));
+        }
+        QVERIFY(folders >= 4);
+    }
     void everyTextIsTranslated() {
         std::set<std::pair<QString, QString>> english;
         for (const Message& message : messagesOf(QStringLiteral("riflesso_en.ts")))

@@ -64,7 +64,7 @@ Sentence against(const DrillDef& drill, const AthleteFacts& facts) {
         return phrases::kUnclear(drill.title, facts.limits.unclear.front());
     for (const std::string& need : drill.needs)
         if (facts.equipmentKnown && !holds(facts.equipment, need))
-            return phrases::kNeeds(drill.title, need);
+            return phrases::kNeeds(drill.title, wordNamed(need)); // kept as the pack has it, said in the language
     return {};
 }
 
