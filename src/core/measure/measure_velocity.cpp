@@ -5,6 +5,7 @@
 #include "core/reasons.h"
 #include "core/signal/signal.h"
 #include "core/signal/trajectory.h"
+#include "core/uncertainty/stats.h"
 
 #include <algorithm>
 #include <cmath>
