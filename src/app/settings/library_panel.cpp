@@ -9,6 +9,7 @@
 
 #include <QDir>
 #include <QFileDialog>
+#include <QHideEvent>
 #include <QLocale>
 #include <QPushButton>
 #include <QStorageInfo>
@@ -108,7 +109,8 @@ void LibraryPanel::refresh() {
 }
 
 void LibraryPanel::hideEvent(QHideEvent* event) {
-    outcome_.clear();
+    if (!event->spontaneous()) // a window put aside is not left
+        outcome_.clear();
     QWidget::hideEvent(event);
 }
 
