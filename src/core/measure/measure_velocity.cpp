@@ -11,6 +11,8 @@
 #include <cmath>
 #include <memory>
 #include <numbers>
+#include <optional>
+#include <utility>
 
 namespace riflesso {
 namespace {
@@ -67,19 +69,28 @@ struct EventRun {
     }
 };
 
+/// The run round the event, and in `out` what it is of; none, with the reason there, where it is not marked.
+std::optional<EventRun> runAt(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
+                              const TrialEvent& event, MeasureValue& out) {
+    out.landmarks = plan.landmarks;
+    out.events = {def.at};
+    auto made = EventRun::of(context, plan.landmarks, event.timeS);
+    if (const Reason* reason = std::get_if<Reason>(&made)) {
+        out.reason = *reason;
+        return {};
+    }
+    return std::get<EventRun>(std::move(made));
+}
+
 } // namespace
 
 MeasureValue speedAtEvent(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
                           const LengthScale& scale, const TrialEvent& event) {
     MeasureValue out;
-    out.landmarks = plan.landmarks;
-    out.events = {def.at};
-    const auto made = EventRun::of(context, plan.landmarks, event.timeS);
-    if (const Reason* reason = std::get_if<Reason>(&made)) {
-        out.reason = *reason;
+    const auto made = runAt(context, def, plan, event, out);
+    if (!made)
         return out;
-    }
-    const EventRun& at = std::get<EventRun>(made);
+    const EventRun& at = *made;
     const MarkRun& run = at.whole->run;
     const std::vector<double> speeds = valuesAlong(plan, run.timesS, at.whole->coordinates, scale.pixels);
     out.value = valueAt(run.timesS, speeds, event.timeS);
@@ -186,14 +197,10 @@ template <class VelocityU> double acrossU(const InstantPlan& plan, const Eigen::
 MeasureValue headingAtEvent(const MeasureContext& context, const MeasureDef& def, const InstantPlan& plan,
                             const TrialEvent& event) {
     MeasureValue out;
-    out.landmarks = plan.landmarks;
-    out.events = {def.at};
-    const auto made = EventRun::of(context, plan.landmarks, event.timeS);
-    if (const Reason* reason = std::get_if<Reason>(&made)) {
-        out.reason = *reason;
+    const auto made = runAt(context, def, plan, event, out);
+    if (!made)
         return out;
-    }
-    const EventRun& at = std::get<EventRun>(made);
+    const EventRun& at = *made;
     const MarkRun& run = at.whole->run;
     const Eigen::MatrixX2d path = pathOf(plan, 0, at.whole->coordinates);
     const Eigen::RowVector2d velocity = (path.row(at.after) - path.row(at.before)) / at.spanS;
