@@ -5,6 +5,8 @@
 
 #include <QCryptographicHash>
 
+#include <nlohmann/json.hpp>
+
 namespace riflesso {
 namespace {
 
@@ -149,19 +151,22 @@ QString digestOf(const CaseRows& rows) {
     return QString::fromLatin1(hash.result().toHex());
 }
 
+// Thousands of keys in one object: in the map whose search is quick, not in the one that keeps an order.
+using Sorted = nlohmann::json;
+
 QByteArray packed(const CaseRows& rows) {
-    return qCompress(QByteArray::fromStdString(Json(rows).dump(-1, ' ', false, Json::error_handler_t::replace)));
+    return qCompress(QByteArray::fromStdString(Sorted(rows).dump(-1, ' ', false, Sorted::error_handler_t::replace)));
 }
 
 std::optional<CaseRows> unpacked(const QByteArray& bytes) {
     const QByteArray text = qUncompress(bytes);
-    std::vector<JsonFault> faults;
+    constexpr qsizetype kMostBytes = qsizetype(512) << 20;
     const auto json =
-        parseJson({text.constData(), static_cast<std::size_t>(text.size())}, std::size_t(512) << 20, faults);
-    if (!json || !json->is_object())
+        text.size() > kMostBytes ? Sorted() : Sorted::parse(text.constBegin(), text.constEnd(), nullptr, false);
+    if (!json.is_object())
         return {};
     CaseRows out;
-    for (const auto& [key, value] : json->items()) {
+    for (const auto& [key, value] : json.items()) {
         if (!value.is_string())
             return {};
         out[key] = value.get<std::string>();

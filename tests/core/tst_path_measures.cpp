@@ -37,7 +37,7 @@ Trial trialOf(const std::map<std::string, Path>& paths, double sigma = 0.01) {
     Trial trial = emptyTrial(200, 400);
     trial.capture.metresPerPixel = 0.01;
     for (const auto& [landmark, path] : paths)
-        addPath(trial, landmark, 0, 399, sigma, [&](int frame) { return path(frame / 200.0); });
+        addPath(trial, landmark, 0, 399, sigma, [&path = path](int frame) { return path(frame / 200.0); });
     addEvent(trial, "go", 100);
     addEvent(trial, "down", 300);
     return trial;

@@ -1,9 +1,17 @@
 #pragma once
 // Whether this is the sanitizer's build: many times slower, and looking for other things than shares and figures.
 
+#if defined(__has_feature) // clang's way to say so
+#if __has_feature(address_sanitizer)
+#define RIFLESSO_SANITIZED
+#endif
+#elif defined(__SANITIZE_ADDRESS__) // GCC's
+#define RIFLESSO_SANITIZED
+#endif
+
 namespace riflesso::test {
 
-#ifdef __SANITIZE_ADDRESS__
+#ifdef RIFLESSO_SANITIZED
 constexpr bool kSanitized = true;
 #else
 constexpr bool kSanitized = false;
