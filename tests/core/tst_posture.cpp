@@ -13,6 +13,7 @@
 #include <array>
 #include <cmath>
 #include <functional>
+#include <limits>
 #include <numbers>
 
 using namespace riflesso;
@@ -208,6 +209,51 @@ private slots:
         QVERIFY(std::abs(agreed.timeS - 11) < 0.03 && !agreed.rough);
         QVERIFY(std::isfinite(agreed.uS) && agreed.uS > 0);
         QVERIFY2(apart.uS > agreed.uS && apart.uS > 0.05 && apart.uS < 0.3, qPrintable(QString::number(apart.uS)));
+    }
+    void stretchesOfALongTrackAreWarpedAsIfAlone() {
+        const PostureTrack example = Hold{20}.track();
+        PostureTrack target{0, Eigen::MatrixXd(800, 2)};
+        for (int i = 0; i < 800; ++i)
+            target.values.row(i) << std::sin(i / 9.0) + std::sin(i / 23.0), std::cos(i / 9.0) / 9;
+        for (int i = 300; i < 310; ++i)
+            target.values(i, 0) = std::numeric_limits<double>::quiet_NaN();
+        target.values.middleRows(500, example.values.rows()) = example.values;
+        constexpr double kBand = 0.2, kAny = std::numeric_limits<double>::infinity();
+        WarpAlong along(example, target, 130);
+        int found = 0, dear = 0;
+        for (const int start : {0, 4, 8, 290, 296, 400, 500, 504, 670, 40}) // and back again
+            for (const int samples : {60, 90, 110, 130}) {
+                const PostureTrack piece{0, target.values.middleRows(start, samples)};
+                const Warp alone = warpOnto(example, piece, kBand), of = along.onto(start, samples, kBand, kAny);
+                QCOMPARE(of.found, alone.found);
+                QCOMPARE(of.path, alone.path);
+                if (!alone.found)
+                    continue;
+                ++found;
+                QVERIFY(of.cost == alone.cost && of.total == alone.total); // to the last digit
+                // What may cost no less is found, what may is given up.
+                QVERIFY(along.onto(start, samples, kBand, alone.cost).found);
+                if (alone.cost > 0) {
+                    ++dear;
+                    QVERIFY(!along.onto(start, samples, kBand, 0.999 * alone.cost).found);
+                }
+            }
+        QVERIFY2(found > 20 && dear > 20, qPrintable(QString("%1, %2").arg(found).arg(dear)));
+        QVERIFY(along.onto(500, example.values.rows(), kBand, 0).found);
+    }
+    void repetitionsLikeAnExample() {
+        const Pack pack = packOf(smallPack());
+        constexpr double kAlike = 0.1; // by default what rests is like enough
+        Trial example = swings({1});
+        for (auto& [landmark, marks] : example.marks)
+            erase_if(marks, [](const auto& mark) { return mark.first < 40 || mark.first > 110; });
+        const auto hits = findRepetitions(pack, &example, swings({2, 6, 9}), kAlike);
+        QCOMPARE(hits.size(), std::size_t(3));
+        const std::array<double, 3> middles{2.5, 6.5, 9.5};
+        for (std::size_t i = 0; i < hits.size(); ++i)
+            QVERIFY2(std::abs((hits[i].fromS + hits[i].toS) / 2 - middles[i]) < 0.2,
+                     qPrintable(QString::number((hits[i].fromS + hits[i].toS) / 2)));
+        QVERIFY(findRepetitions(pack, &example, raises({1, 6}, 3), kAlike).empty()); // another movement
     }
     void aTurnMoreIsTheSameAngle() {
         const PostureTrack one = Hold{20}.track();

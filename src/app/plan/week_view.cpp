@@ -13,7 +13,7 @@
 namespace riflesso {
 namespace {
 
-constexpr int kWeekLeft = 62, kRowHeight = 25, kHead = 20, kNotes = 150, kDays = 7;
+constexpr int kWeekLeft = 62, kRowHeight = 25, kHeadRow = 20, kNotes = 150, kDays = 7;
 double dayWidth(int width) { return (width - kWeekLeft - kNotes) / static_cast<double>(kDays); }
 
 } // namespace
@@ -42,7 +42,7 @@ void WeekView::paintEvent(QPaintEvent*) {
         painter.drawText(QRectF(kWeekLeft + d * day, 0, day, 20), Qt::AlignCenter,
                          QLocale().dayName(d + 1, QLocale::ShortFormat).left(2));
     for (int week = 0; week < weeks_; ++week) {
-        const double y = kHead + week * kRowHeight;
+        const double y = kHeadRow + week * kRowHeight;
         const auto dayAt = [&](int d) -> const ScheduledDay& {
             return schedule_.days[static_cast<std::size_t>(7 * week + d)];
         };
@@ -95,7 +95,7 @@ void WeekView::paintEvent(QPaintEvent*) {
 QRectF WeekView::cell(int index) const {
     const double day = dayWidth(width());
     const int week = index / kDays;
-    return {kWeekLeft + index % kDays * day + 1, kHead + week * kRowHeight + 2.0, day - 2, kRowHeight - 4.0};
+    return {kWeekLeft + index % kDays * day + 1, kHeadRow + week * kRowHeight + 2.0, day - 2, kRowHeight - 4.0};
 }
 
 QRectF WeekView::cellOf(const QDate& day) const {

@@ -236,52 +236,100 @@ PostureTrack postureOf(const Pack& pack, const Trial& trial, const std::vector<P
     return track;
 }
 
+namespace {
+
+/// What each feature's differences are divided by.
+Eigen::VectorXd spreadOf(const PostureTrack& example) {
+    constexpr double kFloor = 0.15, kRateFloor = 0.018; // radians, radians a sample
+    const Eigen::Index features = example.values.cols();
+    Eigen::VectorXd scale(features);
+    for (Eigen::Index c = 0; c < features; ++c) {
+        std::vector<double> known;
+        for (const double value : example.values.col(c))
+            if (!std::isnan(value))
+                known.push_back(value);
+        scale[c] = std::hypot(standardDeviation(known), c < features / 2 ? kFloor : kRateFloor);
+    }
+    return scale;
+}
+
+/// Between two postures, a column of features each: the mean over those known in both.
+template <class One, class Other>
+double distanceOf(const One& example, const Other& target, const Eigen::VectorXd& scale) {
+    double sum = 0;
+    int count = 0;
+    for (Eigen::Index c = 0; c < scale.size(); ++c) {
+        double difference = example[c] - target[c];
+        if (std::isnan(difference))
+            continue;
+        // Turns of a joint may wrap.
+        if (difference > std::numbers::pi)
+            difference -= 2 * std::numbers::pi;
+        else if (difference < -std::numbers::pi)
+            difference += 2 * std::numbers::pi;
+        sum += difference * difference / (scale[c] * scale[c]);
+        ++count;
+    }
+    return count ? sum / count : 0;
+}
+
+/// Whether a sample of each lies in the band of `band` times the longer round the scaled diagonal.
+struct Band {
+    Band(Eigen::Index example, Eigen::Index target, double band)
+        : reach(band * static_cast<double>(std::max(example, target))), last(static_cast<double>(target - 1)),
+          lastOfExample(static_cast<double>(std::max<Eigen::Index>(1, example - 1))) {}
+    [[nodiscard]] bool holds(Eigen::Index i, Eigen::Index j) const {
+        return std::abs(static_cast<double>(j) - static_cast<double>(i) * last / lastOfExample) <= reach;
+    }
+    double reach, last, lastOfExample;
+};
+
+/// Samples x samples; infinite outside the band.
+template <class DistanceAt>
+Eigen::MatrixXd inBand(Eigen::Index n, Eigen::Index m, double band, const DistanceAt& distanceAt) {
+    const Band inside(n, m, band);
+    Eigen::MatrixXd d = Eigen::MatrixXd::Constant(n, m, std::numeric_limits<double>::infinity());
+    for (Eigen::Index j = 0; j < m; ++j)
+        for (Eigen::Index i = 0; i < n; ++i)
+            if (inside.holds(i, j))
+                d(i, j) = distanceAt(i, j);
+    return d;
+}
+
+} // namespace
+
 Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band) {
     const Eigen::Index n = example.values.rows(), m = target.values.rows(), features = example.values.cols();
     if (features == 0 || target.values.cols() != features)
         return {};
-    constexpr double kFloor = 0.15, kRateFloor = 0.018; // radians, radians a sample
-    Eigen::VectorXd scale(features);
-    for (Eigen::Index c = 0; c < features; ++c) {
-        std::vector<double> known;
-        for (Eigen::Index i = 0; i < n; ++i)
-            if (!std::isnan(example.values(i, c)))
-                known.push_back(example.values(i, c));
-        const double floor = c < features / 2 ? kFloor : kRateFloor;
-        scale[c] = std::hypot(standardDeviation(known), floor);
+    const Eigen::VectorXd scale = spreadOf(example);
+    const Eigen::MatrixXd one = example.values.transpose(), other = target.values.transpose();
+    return timeWarp(inBand(n, m, band, [&](Eigen::Index i, Eigen::Index j) {
+                        return distanceOf(one.col(i), other.col(j), scale);
+                    }),
+                    WarpSteps::SlopeOne);
+}
+
+WarpAlong::WarpAlong(const PostureTrack& example, const PostureTrack& target, Eigen::Index longest)
+    : example_(example.values.transpose()), scale_(spreadOf(example)), target_(target), longest_(longest) {}
+
+Warp WarpAlong::onto(Eigen::Index start, Eigen::Index samples, double band, double most) {
+    if (scale_.size() == 0 || target_.values.cols() != scale_.size())
+        return {};
+    if (start < from_ || start + samples > from_ + distances_.cols()) {
+        // As many again as one stretch may want, so that most calls find theirs.
+        constexpr Eigen::Index kStretches = 4;
+        const Eigen::Index columns = std::min(std::max(longest_ * kStretches, samples), target_.values.rows() - start);
+        const Eigen::MatrixXd part = target_.values.middleRows(start, columns).transpose();
+        distances_.resize(example_.cols(), columns);
+        for (Eigen::Index j = 0; j < columns; ++j)
+            for (Eigen::Index i = 0; i < example_.cols(); ++i)
+                distances_(i, j) = distanceOf(example_.col(i), part.col(j), scale_);
+        from_ = start;
     }
-    const auto distance = [&](Eigen::Index i, Eigen::Index j) {
-        double sum = 0;
-        int count = 0;
-        for (Eigen::Index c = 0; c < features; ++c) {
-            double difference = example.values(i, c) - target.values(j, c);
-            if (std::isnan(difference))
-                continue;
-            // Turns of a joint may wrap.
-            if (difference > std::numbers::pi)
-                difference -= 2 * std::numbers::pi;
-            else if (difference < -std::numbers::pi)
-                difference += 2 * std::numbers::pi;
-            sum += difference * difference / (scale[c] * scale[c]);
-            ++count;
-        }
-        return count ? sum / count : 0;
-    };
-    const double far = std::numeric_limits<double>::infinity();
-    const double reach = band * static_cast<double>(std::max(n, m));
-    const auto inside = [&](Eigen::Index i, Eigen::Index j) {
-        if (i < 0 || j < 0)
-            return false;
-        const double diagonal =
-            static_cast<double>(i) * static_cast<double>(m - 1) / static_cast<double>(std::max<Eigen::Index>(1, n - 1));
-        return std::abs(static_cast<double>(j) - diagonal) <= reach;
-    };
-    Eigen::MatrixXd d = Eigen::MatrixXd::Constant(n, m, far);
-    for (Eigen::Index i = 0; i < n; ++i)
-        for (Eigen::Index j = 0; j < m; ++j)
-            if (inside(i, j))
-                d(i, j) = distance(i, j);
-    return timeWarp(d, WarpSteps::SlopeOne);
+    return timeWarp(inBand(example_.cols(), samples, band,
+                           [&](Eigen::Index i, Eigen::Index j) { return distances_(i, start - from_ + j); }),
+                    WarpSteps::SlopeOne, most);
 }
 
 namespace {

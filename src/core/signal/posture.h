@@ -35,6 +35,23 @@ struct PostureTrack {
 /// mean.
 [[nodiscard]] Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double band);
 
+/// The same onto many stretches of one long target, each distance worked out once.
+class WarpAlong {
+public:
+    /// Stretches have at most `longest` samples. The target outlives it.
+    WarpAlong(const PostureTrack& example, const PostureTrack& target, Eigen::Index longest);
+    /// Onto `samples` of the target from sample `start` on, at a cost of at most `most`; quickest where one call's
+    /// `start` is the last one's or a little later.
+    [[nodiscard]] Warp onto(Eigen::Index start, Eigen::Index samples, double band, double most);
+
+private:
+    Eigen::MatrixXd example_; ///< features x samples
+    Eigen::VectorXd scale_;
+    const PostureTrack& target_;
+    Eigen::Index longest_, from_ = 0; ///< first sample of the target among the distances
+    Eigen::MatrixXd distances_;       ///< samples of the example x some of the target
+};
+
 /// A warp between two postures that may leave out the middle of long holds on either side: an archer's two or five
 /// seconds at full draw are one and the same thing.
 class HeldWarp {

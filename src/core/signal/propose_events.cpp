@@ -8,6 +8,7 @@
 #include "core/uncertainty/stats.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace riflesso {
@@ -492,19 +493,23 @@ std::vector<RepetitionHit> findRepetitions(const Pack& pack, const Trial* exampl
         order;                        // of hits, by cost: rest at both ends makes a window look like more
     constexpr double kByLength = 0.6; // so one of another length has to be that much better (own choice)
     constexpr Eigen::Index kStride = 4;
-    for (double stretch : {0.7, 0.85, 1.0, 1.2, 1.4}) {
-        const auto m = static_cast<Eigen::Index>(std::lround(stretch * static_cast<double>(n)));
-        for (Eigen::Index start = 0; start + m <= all; start += kStride) {
-            PostureTrack piece;
-            piece.startS = whole.timeOf(static_cast<double>(start));
-            piece.values = whole.values.middleRows(start, m);
-            const Warp warp = warpOnto(pattern, piece, kBand);
-            if (warp.found && warp.cost <= mostCost) {
-                order.emplace_back(warp.cost * (1 + kByLength * std::abs(std::log(stretch))), hits.size());
-                hits.push_back({piece.startS, piece.timeOf(static_cast<double>(m - 1)), warp.cost});
-            }
+    constexpr std::array kStretches = {0.7, 0.85, 1.0, 1.2, 1.4}; // the longest last
+    const auto samplesAt = [n](double stretch) {
+        return static_cast<Eigen::Index>(std::lround(stretch * static_cast<double>(n)));
+    };
+    WarpAlong along(pattern, whole, samplesAt(kStretches.back()));
+    for (Eigen::Index start = 0; start < all; start += kStride)
+        for (const double stretch : kStretches) {
+            const Eigen::Index m = samplesAt(stretch);
+            if (start + m > all)
+                continue;
+            const Warp warp = along.onto(start, m, kBand, mostCost);
+            if (!warp.found)
+                continue;
+            const auto at = [&](Eigen::Index sample) { return whole.timeOf(static_cast<double>(sample)); };
+            order.emplace_back(warp.cost * (1 + kByLength * std::abs(std::log(stretch))), hits.size());
+            hits.push_back({at(start), at(start + m - 1), warp.cost});
         }
-    }
     std::sort(order.begin(), order.end());
     std::vector<RepetitionHit> kept;
     constexpr double kOverlap = 0.3;

@@ -15,15 +15,94 @@ struct Step {
     Eigen::Index back = 1, across = 1; ///< to where it starts
     struct Cell {
         Eigen::Index back = 0, across = 0;
-        double weight = 1;
+        double weight = 0;
     };
-    std::vector<Cell> cells;
+    int count = 1;
+    std::array<Cell, 2> cells;
 };
-const std::vector<Step>& stepsOf(WarpSteps steps) {
-    static const std::vector<Step> kSlopeOne = {
-        {1, 1, {{0, 0, 2}}}, {1, 2, {{0, 0, 1}, {0, 1, 2}}}, {2, 1, {{0, 0, 1}, {1, 0, 2}}}};
-    static const std::vector<Step> kFree = {{1, 1, {{0, 0, 1}}}, {0, 1, {{0, 0, 1}}}, {1, 0, {{0, 0, 1}}}};
-    return steps == WarpSteps::SlopeOne ? kSlopeOne : kFree;
+using Steps = std::array<Step, 3>;
+constexpr Steps kSlopeOne = {Step{1, 1, 1, {{{0, 0, 2}}}}, Step{1, 2, 2, {{{0, 0, 1}, {0, 1, 2}}}},
+                             Step{2, 1, 2, {{{0, 0, 1}, {1, 0, 2}}}}};
+constexpr Steps kFree = {Step{1, 1, 1, {{{0, 0, 1}}}}, Step{0, 1, 1, {{{0, 0, 1}}}}, Step{1, 0, 1, {{{0, 0, 1}}}}};
+
+/// Which step leads into each cell, and the cheapest total of the last one. The steps are known where this is compiled:
+/// it is what a proposal waits for.
+template <const Steps& kSteps> class Grid {
+public:
+    Grid(const Eigen::MatrixXd& distance, double first, double most)
+        : distance_(distance), totals_(Eigen::MatrixXd::Constant(distance.rows(), distance.cols(), kFar)),
+          taken_(Taken::Constant(distance.rows(), distance.cols(), -1)) {
+        totals_(0, 0) = first * distance(0, 0);
+        double before = kFar; // the least total of the column before
+        for (Eigen::Index j = 0; j < distance.cols(); ++j) {
+            double least = j == 0 ? totals_(0, 0) : kFar;
+            for (Eigen::Index i = 0; i < distance.rows(); ++i) {
+                if (!(distance(i, j) < kFar))
+                    continue;
+                step<0>(i, j);
+                step<1>(i, j);
+                step<2>(i, j);
+                least = std::min(least, totals_(i, j));
+            }
+            // No step passes over more than one column.
+            if (std::min(least, before) > most)
+                return;
+            before = least;
+        }
+        total = totals_(distance.rows() - 1, distance.cols() - 1);
+    }
+    [[nodiscard]] std::vector<std::pair<int, int>> path() const {
+        std::vector<std::pair<int, int>> out;
+        for (Eigen::Index i = distance_.rows() - 1, j = distance_.cols() - 1; taken_(i, j) >= 0;) {
+            const Step& step = kSteps[static_cast<std::size_t>(taken_(i, j))];
+            for (int c = 0; c < step.count; ++c) {
+                const Step::Cell& cell = step.cells[static_cast<std::size_t>(c)];
+                out.emplace_back(i - cell.back, j - cell.across);
+            }
+            i -= step.back;
+            j -= step.across;
+        }
+        out.emplace_back(0, 0);
+        std::reverse(out.begin(), out.end());
+        return out;
+    }
+
+    double total = kFar;
+
+private:
+    using Taken = Eigen::Matrix<signed char, Eigen::Dynamic, Eigen::Dynamic>;
+
+    template <int kStep> void step(Eigen::Index i, Eigen::Index j) {
+        constexpr const Step& kIt = kSteps[kStep];
+        if (i < kIt.back || j < kIt.across)
+            return;
+        double sum = totals_(i - kIt.back, j - kIt.across) +
+                     kIt.cells[0].weight * distance_(i - kIt.cells[0].back, j - kIt.cells[0].across);
+        if constexpr (kIt.count == 2)
+            sum += kIt.cells[1].weight * distance_(i - kIt.cells[1].back, j - kIt.cells[1].across);
+        if (sum < totals_(i, j)) {
+            totals_(i, j) = sum;
+            taken_(i, j) = kStep;
+        }
+    }
+
+    const Eigen::MatrixXd& distance_;
+    Eigen::MatrixXd totals_;
+    Taken taken_;
+};
+
+template <const Steps& kSteps> Warp warped(const Eigen::MatrixXd& distance, double first, double most) {
+    const auto samples = static_cast<double>(distance.rows() + distance.cols());
+    constexpr double kRounding = 1 + 1e-9; // what is about `most` is decided by the cost itself
+    const Grid<kSteps> grid(distance, first, most * samples * kRounding);
+    Warp warp;
+    if (!(grid.total < kFar) || grid.total / samples > most)
+        return warp;
+    warp.found = true;
+    warp.total = grid.total;
+    warp.cost = grid.total / samples;
+    warp.path = grid.path();
+    return warp;
 }
 
 } // namespace
@@ -54,47 +133,10 @@ std::pair<double, int> Warp::across(double exampleSample) const {
     return {low.first + share * (high.first - low.first), std::max(low.second, high.second)};
 }
 
-Warp timeWarp(const Eigen::MatrixXd& distance, WarpSteps steps) {
-    Warp warp;
-    const Eigen::Index n = distance.rows(), m = distance.cols();
-    if (n == 0 || m == 0)
-        return warp;
-    const std::vector<Step>& allowed = stepsOf(steps);
-    Eigen::MatrixXd g = Eigen::MatrixXd::Constant(n, m, kFar);
-    Eigen::MatrixXi taken = Eigen::MatrixXi::Constant(n, m, -1);
-    g(0, 0) = distance(0, 0) * (steps == WarpSteps::SlopeOne ? 2 : 1);
-    for (Eigen::Index i = 0; i < n; ++i)
-        for (Eigen::Index j = 0; j < m; ++j) {
-            if (!(distance(i, j) < kFar))
-                continue;
-            for (std::size_t s = 0; s < allowed.size(); ++s) {
-                const Step& step = allowed[s];
-                if (i < step.back || j < step.across)
-                    continue;
-                double total = g(i - step.back, j - step.across);
-                for (const Step::Cell& cell : step.cells)
-                    total += cell.weight * distance(i - cell.back, j - cell.across);
-                if (total < g(i, j)) {
-                    g(i, j) = total;
-                    taken(i, j) = static_cast<int>(s);
-                }
-            }
-        }
-    if (!(g(n - 1, m - 1) < kFar))
-        return warp;
-    warp.found = true;
-    warp.total = g(n - 1, m - 1);
-    warp.cost = warp.total / static_cast<double>(n + m);
-    for (Eigen::Index i = n - 1, j = m - 1; taken(i, j) >= 0;) {
-        const Step& step = allowed[static_cast<std::size_t>(taken(i, j))];
-        for (const Step::Cell& cell : step.cells)
-            warp.path.emplace_back(i - cell.back, j - cell.across);
-        i -= step.back;
-        j -= step.across;
-    }
-    warp.path.emplace_back(0, 0);
-    std::reverse(warp.path.begin(), warp.path.end());
-    return warp;
+Warp timeWarp(const Eigen::MatrixXd& distance, WarpSteps steps, double most) {
+    if (distance.size() == 0)
+        return {};
+    return steps == WarpSteps::SlopeOne ? warped<kSlopeOne>(distance, 2, most) : warped<kFree>(distance, 1, most);
 }
 
 } // namespace riflesso

@@ -2,6 +2,7 @@
 // Dynamic time warping: which sample of one series lies on which of another.
 
 #include <Eigen/Core>
+#include <limits>
 #include <utility>
 #include <vector>
 
@@ -23,7 +24,8 @@ struct Warp {
     [[nodiscard]] std::pair<double, int> across(double exampleSample) const;
 };
 /// The cheapest path from corner to corner. distance: samples of the example x samples of the target; infinite where
-/// the path may not go.
-[[nodiscard]] Warp timeWarp(const Eigen::MatrixXd& distance, WarpSteps steps);
+/// the path may not go. One whose cost is above `most` is not found, and soon given up.
+[[nodiscard]] Warp timeWarp(const Eigen::MatrixXd& distance, WarpSteps steps,
+                            double most = std::numeric_limits<double>::infinity());
 
 } // namespace riflesso
