@@ -431,7 +431,7 @@ private slots:
     }
     void practiceAndProgress() {
         const QString folder = dir_.filePath(QStringLiteral("practice"));
-        QCOMPARE(runCli({QStringLiteral("demo"), folder}).code, 0);
+        QCOMPARE(demoInto(folder), 0);
         const QString table = dir_.filePath(QStringLiteral("practice.csv"));
         const QStringList practice = {QStringLiteral("practice"), folder, QStringLiteral("--case"),
                                       QStringLiteral("1")};

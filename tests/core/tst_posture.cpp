@@ -243,7 +243,7 @@ private slots:
     }
     void repetitionsLikeAnExample() {
         const Pack pack = packOf(smallPack());
-        constexpr double kAlike = 0.1; // by default what rests is like enough
+        constexpr double kAlike = 0.1; // with so little marked, what rests costs less than the default
         Trial example = swings({1});
         for (auto& [landmark, marks] : example.marks)
             erase_if(marks, [](const auto& mark) { return mark.first < 40 || mark.first > 110; });

@@ -304,10 +304,9 @@ Warp warpOnto(const PostureTrack& example, const PostureTrack& target, double ba
         return {};
     const Eigen::VectorXd scale = spreadOf(example);
     const Eigen::MatrixXd one = example.values.transpose(), other = target.values.transpose();
-    return timeWarp(inBand(n, m, band, [&](Eigen::Index i, Eigen::Index j) {
-                        return distanceOf(one.col(i), other.col(j), scale);
-                    }),
-                    WarpSteps::SlopeOne);
+    return timeWarp(
+        inBand(n, m, band, [&](Eigen::Index i, Eigen::Index j) { return distanceOf(one.col(i), other.col(j), scale); }),
+        WarpSteps::SlopeOne);
 }
 
 WarpAlong::WarpAlong(const PostureTrack& example, const PostureTrack& target, Eigen::Index longest)
