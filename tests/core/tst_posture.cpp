@@ -221,8 +221,8 @@ private slots:
         constexpr double kBand = 0.2, kAny = std::numeric_limits<double>::infinity();
         WarpAlong along(example, target, 130);
         int found = 0, dear = 0;
-        for (const int start : {0, 4, 8, 290, 296, 400, 500, 504, 670, 40}) // and back again
-            for (const int samples : {60, 90, 110, 130}) {
+        for (const int start : {0, 4, 296, 500, 670, 40}) // and back again
+            for (const int samples : {60, 110, 130}) {
                 const PostureTrack piece{0, target.values.middleRows(start, samples)};
                 const Warp alone = warpOnto(example, piece, kBand), of = along.onto(start, samples, kBand, kAny);
                 QCOMPARE(of.found, alone.found);
@@ -238,7 +238,7 @@ private slots:
                     QVERIFY(!along.onto(start, samples, kBand, 0.999 * alone.cost).found);
                 }
             }
-        QVERIFY2(found > 20 && dear > 20, qPrintable(QString("%1, %2").arg(found).arg(dear)));
+        QVERIFY2(found > 8 && dear > 8, qPrintable(QString("%1, %2").arg(found).arg(dear)));
         QVERIFY(along.onto(500, example.values.rows(), kBand, 0).found);
     }
     void repetitionsLikeAnExample() {

@@ -16,7 +16,7 @@ constexpr const char* kColumns[] = {"date",      "kind",  "block",  "start",   "
                                     "feedback",  "count", "stop",   "measure", "value", "u",      "measured"};
 enum Column {
     Date,
-    RowKind,
+    KindColumn,
     Block,
     Start,
     End,
@@ -132,9 +132,9 @@ private:
     }
 
     Result<void> whose(LoggedBlock& block) {
-        const auto kind = practiceKindFrom(cell(RowKind));
+        const auto kind = practiceKindFrom(cell(KindColumn));
         if (!kind)
-            return bad(RowKind, "practice, home, retention or transfer");
+            return bad(KindColumn, "practice, home, retention or transfer");
         block.kind = *kind;
         block.fault = cell(Fault), block.drill = cell(Drill);
         const DrillDef* drill = terms_.pack ? terms_.pack->drill(block.drill) : nullptr;

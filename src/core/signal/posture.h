@@ -40,8 +40,8 @@ class WarpAlong {
 public:
     /// Stretches have at most `longest` samples. The target outlives it.
     WarpAlong(const PostureTrack& example, const PostureTrack& target, Eigen::Index longest);
-    /// Onto `samples` of the target from sample `start` on, at a cost of at most `most`; quickest where one call's
-    /// `start` is the last one's or a little later.
+    /// Onto `samples` of the target from sample `start` on, all of which it has, at a cost of at most `most`; quickest
+    /// where one call's `start` is the last one's or a little later.
     [[nodiscard]] Warp onto(Eigen::Index start, Eigen::Index samples, double band, double most);
 
 private:

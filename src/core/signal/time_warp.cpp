@@ -10,30 +10,31 @@ namespace {
 
 constexpr double kFar = std::numeric_limits<double>::infinity();
 
-/// A step into a cell: its cells before it, last first, each with a weight; the step starts before the last of them.
+/// A step into a cell: its cells, last first, each with a weight (a second one of none is no cell); it starts before
+/// the last of them.
 struct Step {
     Eigen::Index back = 1, across = 1; ///< to where it starts
     struct Cell {
         Eigen::Index back = 0, across = 0;
         double weight = 0;
     };
-    int count = 1;
     std::array<Cell, 2> cells;
+    [[nodiscard]] constexpr bool two() const { return cells[1].weight > 0; }
 };
 using Steps = std::array<Step, 3>;
-constexpr Steps kSlopeOne = {Step{1, 1, 1, {{{0, 0, 2}}}}, Step{1, 2, 2, {{{0, 0, 1}, {0, 1, 2}}}},
-                             Step{2, 1, 2, {{{0, 0, 1}, {1, 0, 2}}}}};
-constexpr Steps kFree = {Step{1, 1, 1, {{{0, 0, 1}}}}, Step{0, 1, 1, {{{0, 0, 1}}}}, Step{1, 0, 1, {{{0, 0, 1}}}}};
+constexpr Steps kSlopeOne = {Step{1, 1, {{{0, 0, 2}}}}, Step{1, 2, {{{0, 0, 1}, {0, 1, 2}}}},
+                             Step{2, 1, {{{0, 0, 1}, {1, 0, 2}}}}};
+constexpr Steps kFree = {Step{1, 1, {{{0, 0, 1}}}}, Step{0, 1, {{{0, 0, 1}}}}, Step{1, 0, {{{0, 0, 1}}}}};
 
 /// Which step leads into each cell, and the cheapest total of the last one. The steps are known where this is compiled:
 /// it is what a proposal waits for.
 template <const Steps& kSteps> class Grid {
 public:
-    Grid(const Eigen::MatrixXd& distance, double first, double most)
+    Grid(const Eigen::MatrixXd& distance, double most)
         : distance_(distance), totals_(Eigen::MatrixXd::Constant(distance.rows(), distance.cols(), kFar)),
           taken_(Taken::Constant(distance.rows(), distance.cols(), -1)) {
-        totals_(0, 0) = first * distance(0, 0);
-        double before = kFar; // the least total of the column before
+        totals_(0, 0) = kSteps[0].cells[0].weight * distance(0, 0); // as if it had come by the diagonal
+        double before = kFar;                                       // the least total of the column before
         for (Eigen::Index j = 0; j < distance.cols(); ++j) {
             double least = j == 0 ? totals_(0, 0) : kFar;
             for (Eigen::Index i = 0; i < distance.rows(); ++i) {
@@ -55,10 +56,8 @@ public:
         std::vector<std::pair<int, int>> out;
         for (Eigen::Index i = distance_.rows() - 1, j = distance_.cols() - 1; taken_(i, j) >= 0;) {
             const Step& step = kSteps[static_cast<std::size_t>(taken_(i, j))];
-            for (int c = 0; c < step.count; ++c) {
-                const Step::Cell& cell = step.cells[static_cast<std::size_t>(c)];
-                out.emplace_back(i - cell.back, j - cell.across);
-            }
+            for (std::size_t c = 0; c < (step.two() ? 2U : 1U); ++c)
+                out.emplace_back(i - step.cells[c].back, j - step.cells[c].across);
             i -= step.back;
             j -= step.across;
         }
@@ -78,7 +77,7 @@ private:
             return;
         double sum = totals_(i - kIt.back, j - kIt.across) +
                      kIt.cells[0].weight * distance_(i - kIt.cells[0].back, j - kIt.cells[0].across);
-        if constexpr (kIt.count == 2)
+        if constexpr (kIt.two())
             sum += kIt.cells[1].weight * distance_(i - kIt.cells[1].back, j - kIt.cells[1].across);
         if (sum < totals_(i, j)) {
             totals_(i, j) = sum;
@@ -91,10 +90,10 @@ private:
     Taken taken_;
 };
 
-template <const Steps& kSteps> Warp warped(const Eigen::MatrixXd& distance, double first, double most) {
+template <const Steps& kSteps> Warp warped(const Eigen::MatrixXd& distance, double most) {
     const auto samples = static_cast<double>(distance.rows() + distance.cols());
     constexpr double kRounding = 1 + 1e-9; // what is about `most` is decided by the cost itself
-    const Grid<kSteps> grid(distance, first, most * samples * kRounding);
+    const Grid<kSteps> grid(distance, most * samples * kRounding);
     Warp warp;
     if (!(grid.total < kFar) || grid.total / samples > most)
         return warp;
@@ -136,7 +135,7 @@ std::pair<double, int> Warp::across(double exampleSample) const {
 Warp timeWarp(const Eigen::MatrixXd& distance, WarpSteps steps, double most) {
     if (distance.size() == 0)
         return {};
-    return steps == WarpSteps::SlopeOne ? warped<kSlopeOne>(distance, 2, most) : warped<kFree>(distance, 1, most);
+    return steps == WarpSteps::SlopeOne ? warped<kSlopeOne>(distance, most) : warped<kFree>(distance, most);
 }
 
 } // namespace riflesso
