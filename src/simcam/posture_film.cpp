@@ -43,6 +43,14 @@ std::map<std::string, Vec3> jointsAt(const PostureTakes& takes, const Posture& p
     }
     if (!takes.implement.empty())
         out[takes.implement] = joints.tip;
+    if (takes.edges) {
+        const auto& [upper, lower, width, fromTip] = *takes.edges;
+        const Vec3 along = unit(joints.tip - joints.wrist[kRight]);
+        const Vec3 half = unit(posture.face - along * dot(posture.face, along)) * (width / 2);
+        const Vec3 middle = joints.tip - along * fromTip;
+        out[upper] = middle + half;
+        out[lower] = middle - half;
+    }
     return out;
 }
 

@@ -29,9 +29,11 @@ public:
         out_.views = readViews(node_, true);
         if (node_.has("implement")) {
             const JsonNode implement = node_.at("implement");
-            if (implement.expectObject({"point", "length"})) {
+            if (implement.expectObject({"point", "length", "edges"})) {
                 out_.implement = implement.id("point");
                 out_.implementLength = static_cast<float>(implement.requiredNumber("length", .05, 2));
+                if (implement.has("edges"))
+                    out_.edges = edges(implement.at("edges"));
             }
         }
         node_.list("rods", false, [&](const JsonNode& entry) {
@@ -258,10 +260,20 @@ private:
         }
         return out;
     }
+    static PostureTakes::Edges edges(const JsonNode& node) {
+        PostureTakes::Edges out;
+        if (!node.expectObject({"upper", "lower", "width", "from_tip"}))
+            return out;
+        out.upper = node.id("upper");
+        out.lower = node.id("lower");
+        out.width = static_cast<float>(node.requiredNumber("width", .01, .5));
+        out.fromTip = static_cast<float>(node.requiredNumber("from_tip", 0, 1));
+        return out;
+    }
     Posture posture(const JsonNode& row) {
         Posture out;
         if (!row.expectObject({"id", "t", "hips", "yaw", "lean", "head", "ankles", "wrists", "elbow", "free_elbow",
-                               "knees", "hands", "implement", "feet", "feet_yaw", "points", "arrives"}))
+                               "knees", "hands", "implement", "face", "feet", "feet_yaw", "points", "arrives"}))
             return out;
         out.id = row.id("id");
         out.t = static_cast<float>(row.requiredNumber("t", 0, 600));
@@ -295,6 +307,8 @@ private:
             out.elbowPole[kLeft] = place(numbers(row, "free_elbow", 3));
         if (row.has("implement"))
             out.implement = place(numbers(row, "implement", 3));
+        if (row.has("face"))
+            out.face = place(numbers(row, "face", 3));
         out.footPitch = static_cast<float>(row.number("feet", 0, -90, 90));
         if (row.has("points"))
             for (const auto& entry : row.at("points").json().items()) {

@@ -44,6 +44,12 @@ struct PostureTakes {
     std::vector<View> views;
     std::string implement; ///< the pack's point at its end; empty: none
     float implementLength = 0;
+    /// Edges of the implement's head: points of the pack, across it, in body heights.
+    struct Edges {
+        std::string upper, lower;
+        float width = 0, fromTip = 0;
+    };
+    std::optional<Edges> edges;
     std::vector<std::pair<std::string, std::string>> rods; ///< drawn from one of the pack's points to another
     /// Points of the pack that lie from one joint so far towards another ("right_hand": from the wrist along the hand).
     struct On {

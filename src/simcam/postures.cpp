@@ -132,6 +132,7 @@ Posture postureAt(const Postures& all, float t) {
                                       [side](const Posture& p) { return p.footYaw[side].value_or(p.hipYaw); });
     }
     out.implement = directionAlong(all, i, t, MovingPart::Implement, a.implement, b.implement);
+    out.face = directionAlong(all, i, t, MovingPart::Implement, a.face, b.face);
     for (auto& [name, at] : out.points)
         if (const auto next = b.points.find(name); next != b.points.end())
             at = mix(at, next->second, (t - a.t) / (b.t - a.t)); // what flies or rolls goes straight on

@@ -28,6 +28,7 @@ struct Posture {
     std::array<Vec3, 2> kneePole{};                ///< none: as the hips face
     std::array<Vec3, 2> hand{};                    ///< directions of the hands; none: away from the shoulder
     Vec3 implement{1, 0, 0};                       ///< from the wrist of the hand that holds it
+    Vec3 face{0, 1, 0};                            ///< from the lower edge of its head to the upper; across it counts
     float footPitch = 0;                           ///< toes up
     std::array<std::optional<float>, 2> footYaw{}; ///< degrees, to the left; none: as the hips
     std::map<std::string, Vec3> points;            ///< of the pack, such as a ball

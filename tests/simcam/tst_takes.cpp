@@ -59,6 +59,23 @@ private slots:
         }
         QVERIFY(shown >= 3);
     }
+    void theEdgesOfAnImplementLieAcrossIt() {
+        const auto skill = shippedSkill("net_volley");
+        QVERIFY(skill);
+        const simcam::PostureTakes& told = skill->takes.told;
+        const simcam::Postures& postures = told.takes.at("model").postures;
+        for (const bool leftHanded : {false, true})
+            for (float t = .05f; t < postures.back().t; t += .1f) {
+                auto at = simcam::placesAt(told, postures, t, leftHanded);
+                const simcam::Vec3 along = unit(at["racket_tip"] - at[leftHanded ? "left_wrist" : "right_wrist"]);
+                const simcam::Vec3 across = at["face_top"] - at["face_bottom"];
+                QVERIFY(std::abs(length(across) - .14f) < 1e-4f);
+                QVERIFY(std::abs(dot(across, along)) < 1e-4f);
+                QVERIFY(across.y > 0); // told as from the lower edge upwards
+                const simcam::Vec3 middle = mix(at["face_top"], at["face_bottom"], .5f);
+                QVERIFY(length(at["racket_tip"] - along * .08f - middle) < 1e-4f);
+            }
+    }
     void placesOfTheCamera() {
         std::map<double, std::map<std::string, std::pair<int, int>>> counts; // bearing, kind: held, of
         for (const char* name : kSkills) {
