@@ -1,8 +1,9 @@
 // Frames of a hard clip: 1080p H.264 of moving noise in groups of 250, beside libavcodec's own times in the same run.
 //   build/bin/bench-frames [CLIP]     without a clip one is made with the ffmpeg program
 
+#include "plain_decoder.h"
+
 #include "media/clip_reader.h"
-#include "media/ffmpeg_handles.h"
 #include "media/frame_server.h"
 
 #include <benchmark/benchmark.h>
@@ -34,70 +35,6 @@ double percentile95(std::vector<double> values) {
     std::sort(values.begin(), values.end());
     return values[std::min(values.size() - 1, values.size() * 95 / 100)];
 }
-
-/// libavcodec by itself, with as many threads as ours.
-class PlainDecoder {
-public:
-    PlainDecoder() {
-        AVFormatContext* raw = nullptr;
-        if (avformat_open_input(&raw, clipPath().c_str(), nullptr, nullptr) < 0)
-            std::exit(1);
-        input_.reset(raw);
-        avformat_find_stream_info(raw, nullptr);
-        const AVCodec* decoder = nullptr;
-        stream_ = av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
-        codec_.reset(avcodec_alloc_context3(decoder));
-        avcodec_parameters_to_context(codec_.get(), raw->streams[stream_]->codecpar);
-        codec_->thread_count = 2;
-        avcodec_open2(codec_.get(), decoder, nullptr);
-    }
-    /// From the key frame before `timeS` to the frame at it; frames decoded.
-    int decodeTo(double timeS) {
-        const AVRational unit = input_->streams[stream_]->time_base;
-        const auto wanted = static_cast<std::int64_t>(std::llround(timeS / av_q2d(unit)));
-        av_seek_frame(input_.get(), stream_, wanted, AVSEEK_FLAG_BACKWARD);
-        avcodec_flush_buffers(codec_.get());
-        return run([&](const AVFrame& frame) { return frame.pts >= wanted; });
-    }
-    int decodeAll() {
-        av_seek_frame(input_.get(), stream_, 0, AVSEEK_FLAG_BACKWARD);
-        avcodec_flush_buffers(codec_.get());
-        return run([](const AVFrame&) { return false; });
-    }
-    int demux() {
-        ffmpeg::Packet packet(av_packet_alloc());
-        av_seek_frame(input_.get(), stream_, 0, AVSEEK_FLAG_BACKWARD);
-        int packets = 0;
-        while (av_read_frame(input_.get(), packet.get()) >= 0) {
-            ++packets;
-            av_packet_unref(packet.get());
-        }
-        return packets;
-    }
-
-private:
-    template <class Stop> int run(Stop stop) {
-        ffmpeg::Packet packet(av_packet_alloc());
-        ffmpeg::Frame frame(av_frame_alloc());
-        int frames = 0;
-        bool more = true;
-        while (more) {
-            more = av_read_frame(input_.get(), packet.get()) >= 0;
-            avcodec_send_packet(codec_.get(), more ? packet.get() : nullptr);
-            av_packet_unref(packet.get());
-            while (avcodec_receive_frame(codec_.get(), frame.get()) == 0) {
-                ++frames;
-                if (stop(*frame))
-                    return frames;
-            }
-        }
-        return frames;
-    }
-
-    ffmpeg::Input input_;
-    ffmpeg::Codec codec_;
-    int stream_ = -1;
-};
 
 /// Asks a server and waits, as no view does.
 void waitFor(FrameServer& server, int index) {
@@ -131,7 +68,7 @@ void step(benchmark::State& state) {
 
 /// Random frames, against libavcodec from the nearest key frame.
 void jump(benchmark::State& state) {
-    PlainDecoder plain;
+    PlainDecoder plain(clipPath());
     constexpr std::size_t kSmallCache = std::size_t(8) << 20; // a jump must decode, not remember
     auto opened = ClipReader::open(clipPath(), kSmallCache);
     ClipReader& reader = **opened;
@@ -151,7 +88,7 @@ void jump(benchmark::State& state) {
 
 /// All frames in order through the server, against libavcodec decoding them and doing nothing else.
 void playback(benchmark::State& state) {
-    PlainDecoder plain;
+    PlainDecoder plain(clipPath());
     double ours = 0, theirs = 0;
     for (auto _ : state) {
         auto start = Clock::now();
@@ -171,7 +108,7 @@ void indexing(benchmark::State& state) {
     double ours = 0, theirs = 0;
     for (auto _ : state) {
         auto start = Clock::now();
-        PlainDecoder plain;
+        PlainDecoder plain(clipPath());
         benchmark::DoNotOptimize(plain.demux());
         theirs += millisecondsSince(start);
         start = Clock::now();

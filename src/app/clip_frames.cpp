@@ -124,12 +124,10 @@ void ClipFrames::request(const QString& clipPath, int frame, QObject* view, Read
                              });
 }
 
-void ClipFrames::enqueue(const QString& clipPath, int frame, QObject* view, Ready ready) {
-    const QPointer<QObject> guard(view);
-    FrameServer& from = server(clipPath);
+FrameServer::Ready ClipFrames::delivery(const QString& clipPath, int frame, QObject* view, Ready ready) {
     ++clips_[clipPath].queued;
-    from.enqueue(frame, [this, generation = generation_, guard, clipPath, frame,
-                         ready = std::move(ready)](Result<Picture> picture) {
+    return [this, generation = generation_, guard = QPointer<QObject>(view), clipPath, frame,
+            ready = std::move(ready)](Result<Picture> picture) {
         QMetaObject::invokeMethod(
             this,
             [this, generation, guard, clipPath, frame, ready, picture = std::move(picture)] {
@@ -141,7 +139,17 @@ void ClipFrames::enqueue(const QString& clipPath, int frame, QObject* view, Read
                     ready(toImage(*picture), frame);
             },
             Qt::QueuedConnection);
-    });
+    };
+}
+
+void ClipFrames::enqueue(const QString& clipPath, int frame, QObject* view, Ready ready) {
+    FrameServer& from = server(clipPath);
+    from.enqueue(frame, delivery(clipPath, frame, view, std::move(ready)));
+}
+
+void ClipFrames::enqueue(const QString& clipPath, int frame, const SmallPart& part, QObject* view, Ready ready) {
+    FrameServer& from = server(clipPath);
+    from.enqueue(frame, part, delivery(clipPath, frame, view, std::move(ready)));
 }
 
 } // namespace riflesso

@@ -29,6 +29,8 @@ public:
     void request(const QString& clipPath, int frame, QObject* view, Ready ready);
     /// Asks for a frame that nothing replaces (strips, key pictures); dropped when `view` is gone.
     void enqueue(const QString& clipPath, int frame, QObject* view, Ready ready);
+    /// The same of a part of it in small.
+    void enqueue(const QString& clipPath, int frame, const SmallPart& part, QObject* view, Ready ready);
     /// Closes all clips; nothing asked for before is delivered any more.
     void letGo();
 
@@ -53,6 +55,8 @@ private:
         int id = 0, newest = 0; ///< number at the servers; of its last request
     };
     FrameServer& server(const QString& clipPath);
+    /// Counts one more, and is what its picture comes to.
+    FrameServer::Ready delivery(const QString& clipPath, int frame, QObject* view, Ready ready);
     [[nodiscard]] bool lookedAt(const QString& clipPath, bool now) const;
     void closeIdle();
     void shareMemory();

@@ -447,4 +447,14 @@ void Workspace::enqueueFrame(const QString& clipPath, int frame, QObject* view, 
     frames_.enqueue(clipPath, frame, view, asShown(clipPath, std::move(ready)));
 }
 
+void Workspace::enqueuePart(const QString& clipPath, int frame, SmallPart part, QObject* view,
+                            ClipFrames::Ready ready) {
+    if (turnedOver(clipPath, frame))
+        for (const Session& session : data_->sessions)
+            for (const Clip& clip : session.clips)
+                if (clip.path == clipPath)
+                    part.x = std::max(0, clip.width - part.x - part.width);
+    frames_.enqueue(clipPath, frame, part, view, asShown(clipPath, std::move(ready)));
+}
+
 } // namespace riflesso

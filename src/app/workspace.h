@@ -112,6 +112,8 @@ public:
     void requestFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready);
     /// Asks for a frame that nothing replaces (strips, key pictures).
     void enqueueFrame(const QString& clipPath, int frame, QObject* view, ClipFrames::Ready ready);
+    /// The same of a part of it, as it is shown, in small.
+    void enqueuePart(const QString& clipPath, int frame, SmallPart part, QObject* view, ClipFrames::Ready ready);
     [[nodiscard]] const ClipFrames& frames() const { return frames_; }
 
     void say(const QString& text, bool isError = false) { emit said(text, isError); }

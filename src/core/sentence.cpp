@@ -4,6 +4,18 @@
 
 namespace riflesso {
 
+namespace {
+
+/// A title in small letters, those of English.
+std::string small(std::string title) {
+    for (char& letter : title)
+        if (letter >= 'A' && letter <= 'Z')
+            letter = static_cast<char>(letter - 'A' + 'a');
+    return title;
+}
+
+} // namespace
+
 std::string inEnglish(const Sentence& sentence) {
     std::string out;
     if (!sentence.phrase)
@@ -17,6 +29,7 @@ std::string inEnglish(const Sentence& sentence) {
         }
         const Named& named = sentence.named[place];
         out += named.what == Named::What::Landmark   ? inWords(named.text)
+               : named.what == Named::What::Title    ? small(named.text)
                : named.what == Named::What::Sentence ? inEnglish(*named.inner)
                                                      : named.text;
         ++at;

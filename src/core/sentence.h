@@ -19,6 +19,7 @@ struct Named {
     enum class What {
         Text,     ///< a number, or words of the pack
         Landmark, ///< an id of landmark.h
+        Title,    ///< what the skill calls a thing, said within a sentence
         Word,     ///< one of the program's own: a view, an axis
         Sentence, ///< another sentence, in `inner`
     };

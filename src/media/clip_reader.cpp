@@ -46,6 +46,11 @@ public:
         bytes_ += bytes;
     }
     [[nodiscard]] std::size_t bytes() const { return bytes_; }
+    [[nodiscard]] bool has(int index) const { return entries_.contains(index); }
+    /// How many frames like those kept have room.
+    [[nodiscard]] int room() const {
+        return entries_.empty() ? 0 : static_cast<int>(bound_ / std::max<std::size_t>(1, bytes_ / entries_.size()));
+    }
     void keepWithin(std::size_t bound) {
         bound_ = bound;
         while (!order_.empty() && bytes_ > bound_)
@@ -103,7 +108,8 @@ public:
         codec_.reset(avcodec_alloc_context3(decoder));
         code = avcodec_parameters_to_context(codec_.get(), stream()->codecpar);
         if (code >= 0) {
-            codec_->thread_count = decodingThreads();
+            // One more than there are cores for: they go on while a picture is made of what they gave.
+            codec_->thread_count = decodingThreads() > 1 ? decodingThreads() + 1 : 1;
             // Over broken data, dav1d 1.0 waits for ever for a picture that another thread was to give: one at a time.
             if (codec_->codec_id == AV_CODEC_ID_AV1)
                 codec_->flags |= AV_CODEC_FLAG_LOW_DELAY;
@@ -133,16 +139,19 @@ public:
     void keepWithin(std::size_t cacheBytes) override { cache_.keepWithin(cacheBytes); }
 
     Result<Picture> frame(int index) override {
-        if (index < 0 || index >= info_.frames())
-            return badInput(path_, "a frame from 0 to " + std::to_string(info_.frames() - 1), std::to_string(index));
-        if (AVFrame* kept = cache_.find(index))
-            return picture(*kept, index);
-        const Result<void> reached = decodeTo(index);
-        if (!reached)
-            return reached.error();
-        if (AVFrame* kept = cache_.find(index))
-            return picture(*kept, index);
-        return fault(path_, "frame " + std::to_string(index) + " could not be decoded");
+        const Result<AVFrame*> decoded = decodedFrame(index);
+        return decoded ? picture(**decoded, index) : Result<Picture>(decoded.error());
+    }
+
+    Result<Picture> small(int index, const SmallPart& part) override {
+        const Result<AVFrame*> decoded = decodedFrame(index);
+        if (!decoded)
+            return decoded.error();
+        const double timeS = info_.timesS[static_cast<std::size_t>(index)];
+        if (info_.rotation == 0 && unturned_ == std::pair((*decoded)->width, (*decoded)->height))
+            return smallMaker_.makeSmall(**decoded, part, path_, index, timeS);
+        const Result<Picture> whole = picture(**decoded, index);
+        return whole ? smallMaker_.makeSmall(*whole, part, path_) : whole;
     }
 
     void prepare(int index) override {
@@ -150,7 +159,58 @@ public:
             (void)decodeTo(index); // a frame that cannot be decoded is said when it is asked for
     }
 
+    bool prepareBefore(int index) override {
+        // As many are kept ready as half of the room holds: the other half is what was seen last.
+        constexpr int kMost = 40;
+        const int ready = std::min(kMost, cache_.room() / 2);
+        int missing = std::min(index, info_.frames()) - 1;
+        while (missing >= 0 && index - missing <= ready && cache_.find(missing))
+            --missing;
+        const int here = index - 1 - missing;
+        // All from a key frame on have to be decoded for it: not for one, but for many.
+        if (missing < 0 || here >= ready || byCounting_ || (before_ < 0 && 2 * here > ready))
+            return leaveBefore();
+        const int key = keyBefore(missing);
+        if (before_ != key || nextIndex_ > missing) {
+            if (key == 0 ? !rewind()
+                         : av_seek_frame(input_.get(), stream_, pts_[static_cast<std::size_t>(key)],
+                                         AVSEEK_FLAG_BACKWARD) < 0)
+                return leaveBefore();
+            avcodec_flush_buffers(codec_.get());
+            draining_ = false;
+            nextIndex_ = before_ = key;
+        }
+        const Frame frame(av_frame_alloc());
+        if (!nextFrame(frame.get()))
+            return leaveBefore(); // it is said when it is asked for
+        const int at = indexOf(*frame);
+        if (at > missing)
+            return leaveBefore();
+        if (at >= 0) {
+            nextIndex_ = at + 1;
+            if (missing - at < ready)
+                cache_.put(at, Frame(av_frame_clone(frame.get())));
+        }
+        return true;
+    }
+
 private:
+    bool leaveBefore() {
+        before_ = -1;
+        return false;
+    }
+    /// In the cache, which keeps it.
+    Result<AVFrame*> decodedFrame(int index) {
+        if (index < 0 || index >= info_.frames())
+            return badInput(path_, "a frame from 0 to " + std::to_string(info_.frames() - 1), std::to_string(index));
+        if (AVFrame* kept = cache_.find(index))
+            return kept;
+        if (const Result<void> reached = decodeTo(index); !reached)
+            return reached.error();
+        if (AVFrame* kept = cache_.find(index))
+            return kept;
+        return fault(path_, "frame " + std::to_string(index) + " could not be decoded");
+    }
     [[nodiscard]] AVStream* stream() const { return input_->streams[stream_]; }
 
     void readGeometry() {
@@ -306,6 +366,7 @@ private:
 
     /// Decodes until `target` is in the cache; frames passed on the way stay there too.
     Result<void> decodeTo(int target) {
+        before_ = -1;
         // Going on is cheaper than seeking when no key frame lies between here and there.
         const bool ahead = nextIndex_ <= target && (byCounting_ || keyBefore(target) <= nextIndex_);
         int key = byCounting_ ? 0 : keyBefore(target);
@@ -370,8 +431,9 @@ private:
     bool byCounting_ = false; // packets lack times: frames are counted from the start
     bool draining_ = false;
     int nextIndex_ = 0; // what the decoder gives next
+    int before_ = -1;   // key frame from which prepareBefore() goes on; -1: not under way
     FrameCache cache_;
-    PictureMaker maker_;
+    PictureMaker maker_, smallMaker_;
 };
 
 } // namespace

@@ -19,6 +19,13 @@ struct Picture {
     double timeS = 0; ///< stored time, from the first frame
 };
 
+/// A part of an upright picture, pixels, and the size in which it is wanted.
+struct SmallPart {
+    int x = 0, y = 0, width = 1, height = 1;
+    int outWidth = 1, outHeight = 1;
+    bool operator==(const SmallPart&) const = default;
+};
+
 struct ClipGap {
     int frame = 0; ///< the frame after the gap
     double intervalS = 0;
@@ -54,9 +61,14 @@ public:
     [[nodiscard]] virtual const ClipInfo& info() const = 0;
     /// Exactly frame `index`, whichever way it is reached. 0 <= index < info().frames().
     [[nodiscard]] virtual Result<Picture> frame(int index) = 0;
+    /// A part of frame `index` in small, without the whole being made. Precondition: the part lies in the picture.
+    [[nodiscard]] virtual Result<Picture> small(int index, const SmallPart& part) = 0;
     /// Decodes frame `index` into the cache when it is the next in line, so that asking for it later is quick. Does
     /// nothing when that would mean seeking.
     virtual void prepare(int index) = 0;
+    /// For who goes back frame by frame from `index`: one frame more on the way to those before it that will be asked
+    /// for soon, where few of them are kept. False when nothing is left to do.
+    virtual bool prepareBefore(int index) = 0;
     /// Bytes of decoded frames kept now; never above the bound by more than one frame.
     [[nodiscard]] virtual std::size_t cachedBytes() const = 0;
     /// Another bound from now on; what is over it is let go at once.

@@ -22,10 +22,14 @@ void FrameServer::request(int view, int index, Ready ready) {
     wake_.notify_all();
 }
 
-void FrameServer::enqueue(int index, Ready ready) {
+void FrameServer::enqueue(int index, Ready ready) { put({index, std::move(ready)}); }
+
+void FrameServer::enqueue(int index, const SmallPart& part, Ready ready) { put({index, std::move(ready), part}); }
+
+void FrameServer::put(Request request) {
     {
         const std::lock_guard lock(mutex_);
-        queue_.push_back({index, std::move(ready)});
+        queue_.push_back(std::move(request));
     }
     wake_.notify_all();
 }
@@ -50,6 +54,10 @@ void FrameServer::run() {
     // Frames after the one a view saw last are decoded while nobody asks: the next step forward is then ready.
     constexpr int kAhead = 8;
     int ahead = 0, aheadEnd = -1;
+    // Who goes back step by step leaves the frames before to be decoded from their key frame on: done while nobody
+    // asks.
+    constexpr int kStep = 4;
+    int seen = -1, backFrom = -1;
     for (;;) {
         Request request;
         bool ofView = false;
@@ -60,6 +68,12 @@ void FrameServer::run() {
             if (!asked() && reader && ahead <= aheadEnd) {
                 lock.unlock();
                 reader->prepare(ahead++);
+                continue;
+            }
+            if (!asked() && reader && backFrom >= 0) {
+                lock.unlock();
+                if (!reader->prepareBefore(backFrom))
+                    backFrom = -1;
                 continue;
             }
             wake_.wait(lock, asked);
@@ -87,10 +101,15 @@ void FrameServer::run() {
             else
                 broken = opened.error();
         }
-        request.ready(broken ? Result<Picture>(*broken) : reader->frame(request.index));
+        request.ready(broken         ? Result<Picture>(*broken)
+                      : request.part ? reader->small(request.index, *request.part)
+                                     : reader->frame(request.index));
         if (ofView) {
-            ahead = request.index + 1;
-            aheadEnd = request.index + kAhead;
+            const bool back = request.index < seen && seen - request.index <= kStep;
+            seen = request.index;
+            backFrom = back ? seen : -1;
+            ahead = seen + 1;
+            aheadEnd = back ? seen : seen + kAhead;
         }
     }
 }

@@ -27,6 +27,8 @@ public:
     void request(int view, int index, Ready ready);
     /// Asks for a frame whatever else is asked; served after the views' requests (contact strips, reports).
     void enqueue(int index, Ready ready);
+    /// The same of a part in small.
+    void enqueue(int index, const SmallPart& part, Ready ready);
     /// Drops what waits for a view.
     void forget(int view);
     /// Another bound of the decoded frames kept, soon.
@@ -36,7 +38,9 @@ private:
     struct Request {
         int index = 0;
         Ready ready;
+        std::optional<SmallPart> part = {};
     };
+    void put(Request request);
     void run();
 
     std::string path_;

@@ -1,5 +1,6 @@
 #include "media/pose_network.h"
 
+#include "media/network_answers.h"
 #include "media/picture_mat.h"
 
 #include <opencv2/dnn.hpp>
@@ -217,6 +218,23 @@ private:
             cv::rotate(input, input,
                        std::array{cv::ROTATE_90_CLOCKWISE, cv::ROTATE_180, cv::ROTATE_90_COUNTERCLOCKWISE}.at(
                            static_cast<std::size_t>(turns - 1)));
+        const auto ask = [&] { return jointsIn(input); };
+        const NetworkAnswers::Answer seen = answers_ ? answers_->of(input, 'j', ask) : ask();
+        std::vector<Scored> out;
+        for (std::size_t j = 0; j < kJoints; ++j) {
+            const double x = seen[3 * j], y = seen[3 * j + 1];
+            const cv::Point2d at = turns == 1   ? cv::Point2d(y, 1 - x)
+                                   : turns == 2 ? cv::Point2d(1 - x, 1 - y)
+                                   : turns == 3 ? cv::Point2d(1 - y, x)
+                                                : cv::Point2d(x, y);
+            out.push_back(
+                {{square.x + at.x * square.width - kHalf, square.y + at.y * square.width - kHalf}, seen[3 * j + 2]});
+        }
+        return out;
+    }
+
+    /// x, y (0 to 1) and score of each joint in what the network is shown.
+    NetworkAnswers::Answer jointsIn(const cv::Mat& input) {
         constexpr double kMiddle = 127.5;
         jointNet_.setInput(cv::dnn::blobFromImage(input, 1 / kMiddle, cv::Size(kInput, kInput),
                                                   cv::Scalar::all(kMiddle), false, false));
@@ -228,7 +246,7 @@ private:
         const auto* offset = answers[3].ptr<float>();
         constexpr int kArea = kGrid * kGrid;
         const int middle = bestCell(centre, kGrid / 2.0, kGrid / 2.0);
-        std::vector<Scored> out;
+        NetworkAnswers::Answer out;
         for (int j = 0; j < static_cast<int>(kJoints); ++j) {
             const int middleRow = middle / kGrid;
             const double priorY = middleRow + static_cast<double>(regress[2 * j * kArea + middle]);
@@ -237,12 +255,7 @@ private:
             const int cellRow = cell / kGrid;
             const double y = (cellRow + static_cast<double>(offset[2 * j * kArea + cell])) / kGrid;
             const double x = (cell % kGrid + static_cast<double>(offset[(2 * j + 1) * kArea + cell])) / kGrid;
-            const cv::Point2d at = turns == 1   ? cv::Point2d(y, 1 - x)
-                                   : turns == 2 ? cv::Point2d(1 - x, 1 - y)
-                                   : turns == 3 ? cv::Point2d(1 - y, x)
-                                                : cv::Point2d(x, y);
-            out.push_back({{square.x + at.x * square.width - kHalf, square.y + at.y * square.width - kHalf},
-                           logistic(heat[j * kArea + cell])});
+            out.insert(out.end(), {x, y, logistic(heat[j * kArea + cell])});
         }
         return out;
     }
@@ -290,24 +303,35 @@ private:
         cv::Mat input;
         cv::warpAffine(rgb, input, cv::getAffineTransform(from.data(), to.data()), cv::Size(kInput, kInput),
                        cv::INTER_LINEAR, cv::BORDER_CONSTANT);
+        const auto ask = [&] { return feetIn(input); };
+        const NetworkAnswers::Answer seen = answers_ ? answers_->of(input, 'f', ask) : ask();
+        const auto point = [&](std::size_t i) {
+            return Scored{topLeft + acrossX * seen[3 * i] + acrossY * seen[3 * i + 1], seen[3 * i + 2]};
+        };
+        region = {point(4).at, point(5).at};
+        return {point(0), point(1), point(2), point(3)};
+    }
+
+    /// x, y (0 to 1) and visibility of the heels, the toes, and the next region's two points.
+    NetworkAnswers::Answer feetIn(const cv::Mat& input) {
         constexpr double kWhite = 255;
         footNet_.setInput(
             cv::dnn::blobFromImage(input, 1 / kWhite, cv::Size(kInput, kInput), cv::Scalar(), false, false));
         std::vector<cv::Mat> answers;
         footNet_.forward(answers, std::vector<cv::String>{"ld_3d"});
         const auto* points = answers[0].ptr<float>(); // 39 of x, y, z, visibility, presence
-        const auto point = [&](int j) {
-            constexpr int kFields = 5, kVisibility = 3;
+        constexpr int kFields = 5, kVisibility = 3, kLeftHeel = 29, kCentre = 33, kTop = 34;
+        NetworkAnswers::Answer out;
+        for (const int j : {kLeftHeel, kLeftHeel + 1, kLeftHeel + 2, kLeftHeel + 3, kCentre, kTop}) {
             const float* of = points + static_cast<std::ptrdiff_t>(j) * kFields;
-            const double x = static_cast<double>(of[0]) / kInput, y = static_cast<double>(of[1]) / kInput;
-            return Scored{topLeft + acrossX * x + acrossY * y, logistic(of[kVisibility])};
-        };
-        constexpr int kLeftHeel = 29, kCentre = 33, kTop = 34;
-        region = {point(kCentre).at, point(kTop).at};
-        return {point(kLeftHeel), point(kLeftHeel + 1), point(kLeftHeel + 2), point(kLeftHeel + 3)};
+            out.insert(out.end(), {static_cast<double>(of[0]) / kInput, static_cast<double>(of[1]) / kInput,
+                                   logistic(of[kVisibility])});
+        }
+        return out;
     }
 
     cv::dnn::Net jointNet_, footNet_;
+    std::unique_ptr<NetworkAnswers> answers_ = NetworkAnswers::named();
     std::optional<PictureBox> box_;
     bool turned_ = false;      ///< whether this sequence was looked at turned once
     int turns_ = 0;            ///< quarters clockwise by which the sequence is looked at turned

@@ -53,6 +53,8 @@ QString inWindow(const Named& named) {
     switch (named.what) {
     case Named::What::Landmark:
         return QCoreApplication::translate("Landmark", inWords(named.text).c_str());
+    case Named::What::Title:
+        return inSentence(text(named.text));
     case Named::What::Word: {
         const QString own = QCoreApplication::translate("Word", named.text.c_str());
         return own == text(named.text) ? keptWord(named.text) : own; // else a word that a pack keeps

@@ -180,6 +180,17 @@ private slots:
         const Answer plain = run("propose", kFrom, kTo, {});
         QCOMPARE(plain.code, 0);
         QCOMPARE(plain.json["placed_as_by_hand"].get<int>(), 0);
+        // Here the network's answers may come from a file, as in all tests of the window: they are what it says itself.
+        const QByteArray answers = qgetenv("RIFLESSO_NETWORK_ANSWERS");
+        const qint64 known = QFileInfo(QString::fromLocal8Bit(answers)).size();
+        qunsetenv("RIFLESSO_NETWORK_ANSWERS");
+        const Answer asked = run("propose", kFrom, kTo, {});
+        qputenv("RIFLESSO_NETWORK_ANSWERS", answers);
+        QVERIFY(plain.json == asked.json);
+        if (!answers.isEmpty()) { // and nothing of it had to be asked: else tools/network_answers.sh
+            QCOMPARE(run("propose", kFrom, kTo, {}).code, 0);
+            QCOMPARE(QFileInfo(QString::fromLocal8Bit(answers)).size(), known);
+        }
         // The hand says that left is right, and puts everything 9 px higher.
         constexpr double kHigher = 9;
         std::vector<std::tuple<std::string, int, PixelPoint>> rows;

@@ -98,6 +98,22 @@ private slots:
         QVERIFY(!value.valid());
         QVERIFY2(QString::fromStdString(inEnglish(value.reason)).contains(reason), inEnglish(value.reason).c_str());
     }
+    void aSkillsOwnPointIsSaidByItsTitle() {
+        Trial trial = emptyTrial();
+        trial.marks["a"][20] = {{100, 100}, 2, ""};
+        trial.marks["b"][20] = {{200, 100}, 2, ""};
+        addEvent(trial, "go", 20);
+        Pack pack =
+            packWithMeasure(jsonOf(R"({"kind": "angle", "points": ["a", "b", "c"], "at": "go", "unit": "deg"})"));
+        pack.points.push_back({"b", "Tip of the weapon", {}});
+        pack.points.push_back({"c", "Edge of the cushion", {}});
+        QCOMPARE(inEnglish(measured(pack, trial).reason), std::string("edge of the cushion is not marked at \"Go\""));
+        trial.marks["c"][20] = {{200, 200}, 2, ""};
+        std::string parts;
+        for (const BudgetPart& part : measured(pack, trial).budget)
+            parts += inEnglish(part.what) + ", ";
+        QVERIFY2(parts.find("tip of the weapon") != std::string::npos, parts.c_str());
+    }
     void shortSegments_data() {
         QTest::addColumn<double>("length");
         QTest::addColumn<bool>("valid");

@@ -104,6 +104,27 @@ private slots:
             QVERIFY2(same(i), qPrintable(QStringLiteral("after another bound, frame %1").arg(i)));
         QVERIFY((*reader)->cachedBytes() <= (1 << 20));
     }
+    /// Who goes back through a long group finds the frames before ready, though a third of the group has no room.
+    void goingBackIsPrepared() {
+        const QStringList expected = framesOf(longGroup());
+        const QString clip = dir_.filePath(QStringLiteral("back.mp4"));
+        QVERIFY(QFile::copy(longGroup(), clip));
+        const auto reader = ClipReader::open(clip.toStdString(), 3 << 20); // about a hundred frames
+        QVERIFY(reader);
+        int decoded = 0;
+        for (int i = 150; i >= 60; --i) {
+            QCOMPARE(md5(*(*reader)->frame(i)), expected[i]);
+            while ((*reader)->prepareBefore(i))
+                ++decoded;
+        }
+        QVERIFY((*reader)->cachedBytes() <= (3 << 20));
+        QVERIFY(decoded > 20);
+        QVERIFY2(decoded < 500, qPrintable(QString::number(decoded))); // not the whole group for each step
+        // What is not in memory cannot be had any more.
+        QVERIFY(QFile::resize(clip, 0));
+        for (int i = 59; i >= 41; --i)
+            QCOMPARE(md5(*(*reader)->frame(i)), expected[i]);
+    }
     void clipsOfAllSorts_data() {
         QTest::addColumn<QString>("name");
         QTest::addColumn<QStringList>("arguments");
@@ -243,6 +264,51 @@ private slots:
             otherWayUp += std::abs(theirs - overhead[i]);
         }
         QVERIFY2(difference < 0.25 * otherWayUp, qPrintable(QStringLiteral("%1 %2").arg(difference).arg(otherWayUp)));
+    }
+    void aPartInSmall_data() {
+        QTest::addColumn<QStringList>("how");
+        QTest::newRow("as stored") << QStringList();
+        QTest::newRow("turned") << QStringList{QStringLiteral("-metadata:s:v:0"), QStringLiteral("rotate=90")};
+        QTest::newRow("pixels not square") << QStringList{QStringLiteral("-vf"), QStringLiteral("setsar=2/1")};
+    }
+    /// As the whole picture averaged: a quarter of its size, from the right place.
+    void aPartInSmall() {
+        QFETCH(QStringList, how);
+        const QString clip =
+            made(QStringLiteral("small%1.mp4").arg(how.join(QString()).size()),
+                 QStringLiteral("-f lavfi -i testsrc2=size=192x144:rate=25:duration=0.4 -c:v libx264 -pix_fmt yuv420p")
+                         .split(u' ') +
+                     how);
+        const auto reader = ClipReader::open(clip.toStdString());
+        QVERIFY(reader);
+        constexpr int kBy = 4;
+        const SmallPart part{32, 16, 96, 64, 96 / kBy, 64 / kBy};
+        for (const int index : {0, 5}) {
+            const Picture whole = *(*reader)->frame(index), small = *(*reader)->small(index, part);
+            QCOMPARE(std::pair(small.width, small.height), std::pair(part.outWidth, part.outHeight));
+            QCOMPARE(small.timeS, whole.timeS);
+            /// Mean difference to a block of the whole picture so far away.
+            const auto away = [&](int shift) {
+                double sum = 0;
+                for (int y = 0; y < small.height; ++y)
+                    for (int x = 0; x < small.width; ++x)
+                        for (int c = 0; c < 3; ++c) {
+                            double mean = 0;
+                            for (int dy = 0; dy < kBy; ++dy)
+                                for (int dx = 0; dx < kBy; ++dx)
+                                    mean += (*whole.rgb)[static_cast<std::size_t>(
+                                        3 * ((part.y + kBy * y + dy + shift) * whole.width + part.x + kBy * x + dx) +
+                                        c)];
+                            sum += std::abs(mean / (kBy * kBy) -
+                                            (*small.rgb)[static_cast<std::size_t>(3 * (y * small.width + x) + c)]);
+                        }
+                return sum / static_cast<double>(small.rgb->size());
+            };
+            // Of 255; edges of the test picture blur over half a small pixel.
+            QVERIFY2(away(0) < 6, qPrintable(QString::number(away(0))));
+            QVERIFY2(away(0) < away(kBy) && away(0) < away(-kBy), "lies elsewhere");
+        }
+        QVERIFY(!(*reader)->small(999, part));
     }
     void turningRows() {
         const std::vector<std::uint8_t> rgb = {1, 1, 1, 2, 2, 2, 3, 3, 3, 4, 4, 4, 5, 5, 5, 6, 6, 6}; // 3 x 2

@@ -9,6 +9,8 @@
 #include "support/files.h"
 #include "support/pictures.h"
 
+#include <QFileInfo>
+#include <QTemporaryDir>
 #include <QtTest>
 
 #include <cmath>
@@ -146,6 +148,34 @@ private slots:
         const auto points = network_->joints(grey);
         QVERIFY(points.ok());
         QVERIFY(points->empty());
+    }
+    void answersAreKept() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("answers"));
+        const Picture picture = pictureFrom(OPENCV_DATA "/messi5.jpg");
+        const PictureBox box{100, 30, 256, 256};
+        const auto told = *network_->onePass(picture, box);
+        const auto through = [&] {
+            qputenv("RIFLESSO_NETWORK_ANSWERS", file.toLocal8Bit());
+            const auto network = PoseNetwork::open(PROGRAMS "/../share/riflesso/models");
+            qunsetenv("RIFLESSO_NETWORK_ANSWERS");
+            return *(*network)->onePass(picture, box);
+        };
+        QVERIFY(through() == told);
+        const qint64 one = QFileInfo(file).size();
+        QVERIFY(one > 0);
+        QVERIFY(through() == told);
+        QCOMPARE(QFileInfo(file).size(), one); // not asked again
+        // It is what the file says: a file of something else says something else.
+        QFile answers(file);
+        QVERIFY(answers.open(QIODevice::ReadWrite));
+        QVERIFY(answers.seek(one - 1));
+        answers.write("\x3d", 1); // the last byte of the last number, a score
+        answers.close();
+        QVERIFY(through() != told);
+        QVERIFY(QFile::resize(file, one / 2)); // cut off: asked again, and kept again
+        QVERIFY(through() == told);
+        QCOMPARE(QFileInfo(file).size(), one);
     }
     void weightsThatAreNotThere() {
         const auto network = PoseNetwork::open("/nowhere");

@@ -66,8 +66,9 @@ QWidget* MirrorPage::buildLeft() {
     auto* layout = new QVBoxLayout(widget);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    wall_ = new Wall([this](const QString& clip, int frame, QObject* view, std::function<void(QImage, int)> ready) {
-        this->workspace().enqueueFrame(clip, frame, view, std::move(ready));
+    wall_ = new Wall([this](const QString& clip, int frame, const SmallPart& part, QObject* view,
+                            std::function<void(QImage, int)> ready) {
+        this->workspace().enqueuePart(clip, frame, part, view, std::move(ready));
     });
     wall_->setObjectName(QStringLiteral("wall"));
     own_.stage = new StageView;

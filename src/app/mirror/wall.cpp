@@ -66,7 +66,11 @@ void Wall::setBlind(bool blind) {
     blind_ = blind;
     update();
 }
-void Wall::release() { pictures_.clear(); }
+void Wall::release() {
+    pictures_.clear();
+    fetching_.clear();
+    ++fetchingSince_;
+}
 
 void Wall::showEvent(QShowEvent*) { fetchAll(); }
 
@@ -76,47 +80,71 @@ void Wall::fetchAll() {
 }
 
 void Wall::fetchNext(const QString& clip) {
-    if (!isVisible() || fetching_.contains(clip))
-        return;
-    // What is seen now of every tile first, then each in the order of its movement.
-    const WallTile* chosen = nullptr;
-    int next = 0;
-    for (const bool seenNow : {true, false})
+    constexpr int kAtOnce = 4; // the decoder goes on while one is drawn
+    while (isVisible() && fetching_[clip] < kAtOnce) {
+        const WallTile* chosen = nullptr;
+        int next = 0;
         for (const WallTile& tile : tiles_) {
-            if (chosen || tile.clipPath != clip)
+            if (tile.clipPath != clip || tile.picture.isEmpty())
                 continue;
-            const auto& here = pictures_[tile.trial].byFrame;
-            const auto missing =
-                std::find_if(tile.frames.begin(), tile.frames.end(), [&](int frame) { return !here.contains(frame); });
-            if (missing == tile.frames.end() || (seenNow && !here.empty()))
-                continue;
-            chosen = &tile;
-            next = seenNow ? frameAt(tile, phase_) : *missing;
+            const Pictures& pictures = pictures_[tile.trial];
+            for (const int frame : tile.frames)
+                if (!pictures.byFrame.contains(frame) && !pictures.asked.contains(frame) && (!chosen || frame < next)) {
+                    chosen = &tile;
+                    next = frame;
+                }
         }
-    if (!chosen)
-        return;
-    fetching_.insert(clip);
-    fetch_(clip, next, this, [this, clip, trial = chosen->trial](const QImage& image, int frame) {
-        fetching_.erase(clip);
-        keep(trial, frame, image);
-        fetchNext(clip);
-    });
+        if (!chosen)
+            return;
+        // One picture for all who show the same of it.
+        const SmallPart part = partOf(*chosen, nullptr);
+        std::vector<std::string> trials;
+        for (const WallTile& tile : tiles_)
+            if (tile.clipPath == clip && std::binary_search(tile.frames.begin(), tile.frames.end(), next) &&
+                partOf(tile, nullptr) == part && pictures_[tile.trial].asked.insert(next).second)
+                trials.push_back(tile.trial);
+        ++fetching_[clip];
+        fetch_(clip, next, part, this, [this, clip, trials, since = fetchingSince_](const QImage& image, int frame) {
+            if (since != fetchingSince_)
+                return;
+            --fetching_[clip];
+            fetchNext(clip);
+            for (const std::string& trial : trials)
+                keep(trial, frame, image);
+        });
+    }
 }
 
-void Wall::keep(const std::string& trial, int frame, const QImage& whole) {
+SmallPart Wall::partOf(const WallTile& tile, QRectF* box) const {
+    const QRectF picture(QPointF(), QSizeF(tile.picture));
+    const QRectF wanted = widened(tile.box.intersects(picture) ? tile.box : picture, aspect());
+    if (box)
+        *box = wanted;
+    const QRect part = wanted.intersected(picture).toAlignedRect().intersected(picture.toRect());
+    const double scale = kPictureWidth / wanted.width();
+    return {part.x(),
+            part.y(),
+            part.width(),
+            part.height(),
+            std::max(1, static_cast<int>(std::lround(part.width() * scale))),
+            std::max(1, static_cast<int>(std::lround(part.height() * scale)))};
+}
+
+void Wall::keep(const std::string& trial, int frame, const QImage& part) {
     const auto tile =
         std::find_if(tiles_.begin(), tiles_.end(), [&](const WallTile& other) { return other.trial == trial; });
     const auto pictures = pictures_.find(trial);
     if (tile == tiles_.end() || pictures == pictures_.end())
         return;
-    const double shape = aspect();
-    const QRectF box = widened(tile->box.isEmpty() ? QRectF(whole.rect()) : tile->box, shape);
-    QImage small(kPictureWidth, std::max(1, static_cast<int>(std::lround(kPictureWidth / shape))),
+    pictures->second.asked.erase(frame);
+    QRectF box;
+    const SmallPart of = partOf(*tile, &box);
+    const double scale = kPictureWidth / box.width();
+    QImage small(kPictureWidth, std::max(1, static_cast<int>(std::lround(kPictureWidth / aspect()))),
                  QImage::Format_RGB16); // half the memory of 32 bits, and as good at this size
     small.fill(theme::colours().stage);
     QPainter painter(&small);
-    painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.drawImage(QRectF(small.rect()), whole, box);
+    painter.drawImage(QPointF((of.x - box.x()) * scale, (of.y - box.y()) * scale), part);
     painter.end();
     pictures->second.byFrame[frame] = tile->mirrored ? small.mirrored(true, false) : small;
     // Drawing all tiles takes longer than fetching one picture: only where it is the one to be seen.

@@ -17,9 +17,9 @@ namespace riflesso {
 class Wall : public QWidget {
     Q_OBJECT
 public:
-    /// Asks for a frame of a clip; `ready` is called later in the window's thread, or never.
-    using Fetch =
-        std::function<void(const QString& clip, int frame, QObject* view, std::function<void(QImage, int)> ready)>;
+    /// Asks for a part of a frame of a clip; `ready` is called later in the window's thread, or never.
+    using Fetch = std::function<void(const QString& clip, int frame, const SmallPart& part, QObject* view,
+                                     std::function<void(QImage, int)> ready)>;
     Wall(Fetch fetch, QWidget* parent = nullptr);
 
     /// Pictures of movements that were there before are kept.
@@ -57,22 +57,25 @@ protected:
 private:
     struct Pictures {
         std::map<int, QImage> byFrame;
+        std::set<int> asked;    ///< frames that are on their way
         std::size_t wanted = 0; ///< how many different frames
     };
     [[nodiscard]] QRectF tileRect(int index) const;
     [[nodiscard]] int tileAt(QPointF at) const;
     [[nodiscard]] double aspect() const;
-    /// One frame of a clip at a time, and a tile to its end before the next: a decoder goes forward quickly, and
-    /// anywhere else slowly.
+    /// A few frames of a clip at a time, in the clip's order: a decoder goes forward quickly, and anywhere else slowly.
     void fetchNext(const QString& clip);
     void fetchAll();
-    void keep(const std::string& trial, int frame, const QImage& whole);
+    /// The part of the clip's picture that a tile shows; `box` takes what it stands for, which may reach beyond.
+    [[nodiscard]] SmallPart partOf(const WallTile& tile, QRectF* box) const;
+    void keep(const std::string& trial, int frame, const QImage& part);
     void drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const;
 
     Fetch fetch_;
     std::vector<WallTile> tiles_;
     std::map<std::string, Pictures> pictures_;
-    std::set<QString> fetching_; ///< clips of which a frame is under way
+    std::map<QString, int> fetching_; ///< how many frames of a clip are under way
+    int fetchingSince_ = 0;           ///< what was asked for before pictures were let go is not waited for
     std::string chosen_;
     double phase_ = 0;
     bool blind_ = false;

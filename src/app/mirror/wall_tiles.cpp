@@ -38,6 +38,7 @@ std::optional<Entry> entryOf(const CaseData& data, const PhaseAnchors& anchors, 
     entry.tile.trial = trial.id;
     entry.tile.clipPath = place.clip->path;
     entry.tile.box = wholeMovement(trial);
+    entry.tile.picture = {place.clip->width, place.clip->height};
     entry.tile.felt = place.repetition->felt;
     entry.tile.durationS = map->timeAt(100) - map->timeAt(0);
     for (int percent = 0; percent <= 100; ++percent)

@@ -25,6 +25,7 @@ struct WallTile {
     QString clipPath;
     std::vector<int> frames;        ///< of the clip, at 0, 1, … 100 % of the movement
     QRectF box;                     ///< of the clip's picture, pixels
+    QSize picture;                  ///< size of it
     double durationS = 0;           ///< of the whole movement, real time
     std::map<int, HeadCover> heads; ///< by frame, where it is known
 };

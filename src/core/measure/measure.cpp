@@ -147,6 +147,22 @@ void judgeView(const MeasureContext& context, const MeasureDef& def, MeasureValu
     value.notes.push_back(notes::kCorrected(std::lround(bearing)));
 }
 
+/// The skill's own points by what it calls them: nobody has to know their ids.
+void sayByTitle(const Pack& pack, MeasureValue& value) {
+    const auto rename = [&pack](Sentence& sentence) {
+        for (Named& named : sentence.named)
+            if (named.what == Named::What::Landmark)
+                for (const OwnPoint& point : pack.points)
+                    if (point.id == named.text)
+                        named = {Named::What::Title, point.title};
+    };
+    rename(value.reason);
+    for (Sentence& note : value.notes)
+        rename(note);
+    for (BudgetPart& part : value.budget)
+        rename(part.what);
+}
+
 /// What a measure of a repetition gives, by id: a peak_order its lags too.
 std::vector<std::pair<std::string, MeasureValue>> measureJudged(const MeasureContext& context, const MeasureDef& def) {
     std::vector<std::pair<std::string, MeasureValue>> out;
@@ -168,6 +184,7 @@ std::vector<std::pair<std::string, MeasureValue>> measureJudged(const MeasureCon
         value.filtered = value.filtered || isFiltered(def);
         judgeCamera(context, def, value);
         judgeView(context, def, value);
+        sayByTitle(context.pack, value);
     }
     return out;
 }
@@ -284,6 +301,7 @@ MeasureValue measureInFrame(const Pack& pack, const MeasureDef& def, const Trial
     value.unit = def.unit;
     value.filtered = isFiltered(here);
     judgeView(context, here, value);
+    sayByTitle(pack, value);
     return value;
 }
 
