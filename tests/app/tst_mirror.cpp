@@ -148,6 +148,40 @@ private slots:
             QCOMPARE(tile.value, valueOf("elbow_down", tile.isModel ? assessment->modelMeasures : assessment->measures,
                                          tile.trial));
         QTRY_VERIFY_WITH_TIMEOUT(wall()->fetched() >= 1, 60000);
+        // Each shows its part of its clip's picture, an athlete and a model seen from the other side alike.
+        for (const WallTile& tile : {wall()->tiles().front(), wall()->tiles().back()}) {
+            const QImage small = wall()->shownPicture(tile).convertToFormat(QImage::Format_RGB32);
+            QVERIFY(!small.isNull());
+            const auto reader = ClipReader::open(tile.clipPath.toStdString());
+            QVERIFY(reader);
+            const QImage whole = toImage(*(*reader)->frame(*wall()->shownFrame(tile)));
+            const double shape = static_cast<double>(small.width()) / small.height();
+            QRectF box(0, 0, std::max(tile.box.width(), tile.box.height() * shape), 0);
+            box.setHeight(box.width() / shape);
+            /// Mean difference of a colour, of 255, to the part that lies so far to the right.
+            const auto away = [&](double right) {
+                box.moveCenter(tile.box.center() + QPointF(right, 0));
+                double sum = 0;
+                int n = 0;
+                for (int y = 2; y < small.height(); y += 3)
+                    for (int x = 2; x < small.width(); x += 3) {
+                        const QPointF of(box.x() + (x + .5) * box.width() / small.width(),
+                                         box.y() + (y + .5) * box.height() / small.height());
+                        if (!QRectF(whole.rect()).adjusted(1, 1, -1, -1).contains(of))
+                            continue;
+                        const QColor is = small.pixelColor(tile.mirrored ? small.width() - 1 - x : x, y),
+                                     there = whole.pixelColor(of.toPoint());
+                        sum += std::abs(is.red() - there.red()) + std::abs(is.green() - there.green()) +
+                               std::abs(is.blue() - there.blue());
+                        n += 3;
+                    }
+                return sum / n;
+            };
+            const double step = .04 * box.width();
+            QVERIFY2(away(0) < 12, qPrintable(QString::number(away(0)))); // edges are averaged
+            QVERIFY2(away(0) < .7 * away(step) && away(0) < .7 * away(-step),
+                     qPrintable(QStringLiteral("%1 %2 %3").arg(away(-step)).arg(away(0)).arg(away(step))));
+        }
     }
     void theWallIsOrderedByMeasureAndResult() {
         auto* order = app_->find<QComboBox>("wallOrder");

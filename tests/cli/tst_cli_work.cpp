@@ -186,7 +186,15 @@ private slots:
         qunsetenv("RIFLESSO_NETWORK_ANSWERS");
         const Answer asked = run("propose", kFrom, kTo, {});
         qputenv("RIFLESSO_NETWORK_ANSWERS", answers);
-        QVERIFY(plain.json == asked.json);
+        for (const std::string& name : names) { // another machine rounds otherwise
+            const Json &kept = framesOf(plain, name), &own = framesOf(asked, name);
+            QCOMPARE(kept.size(), own.size());
+            QVERIFY(!kept.empty());
+            for (std::size_t i = 0; i < kept.size(); ++i)
+                for (const char* axis : {"x_px", "y_px"})
+                    QVERIFY(kept[i][axis].is_number() && own[i][axis].is_number() &&
+                            std::abs(kept[i][axis].get<double>() - own[i][axis].get<double>()) < .1);
+        }
         if (!answers.isEmpty()) { // and nothing of it had to be asked: else tools/network_answers.sh
             QCOMPARE(run("propose", kFrom, kTo, {}).code, 0);
             QCOMPARE(QFileInfo(QString::fromLocal8Bit(answers)).size(), known);

@@ -105,8 +105,8 @@ private slots:
         addEvent(trial, "go", 20);
         Pack pack =
             packWithMeasure(jsonOf(R"({"kind": "angle", "points": ["a", "b", "c"], "at": "go", "unit": "deg"})"));
-        pack.points.push_back({"b", "Tip of the weapon", {}});
-        pack.points.push_back({"c", "Edge of the cushion", {}});
+        for (OwnPoint& point : pack.points) // ids a, b, c, d
+            point.title = point.id == "b" ? "Tip of the weapon" : "Edge of the cushion";
         QCOMPARE(inEnglish(measured(pack, trial).reason), std::string("edge of the cushion is not marked at \"Go\""));
         trial.marks["c"][20] = {{200, 200}, 2, ""};
         std::string parts;

@@ -213,6 +213,11 @@ std::optional<int> Wall::shownFrame(const WallTile& tile) const {
     return found->first;
 }
 
+QImage Wall::shownPicture(const WallTile& tile) const {
+    const auto shown = shownFrame(tile);
+    return shown ? pictures_.at(tile.trial).byFrame.at(*shown) : QImage();
+}
+
 void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect) const {
     const look::Palette& p = look::dark();
     const QColor colour = tile.isModel ? p.model : p.athlete;
@@ -220,7 +225,7 @@ void Wall::drawTile(QPainter& painter, const WallTile& tile, const QRectF& rect)
     const auto shown = shownFrame(tile);
     const auto head = shown ? tile.heads.find(*shown) : tile.heads.end();
     if (shown && !(facesCovered_ && (head == tile.heads.end() || tile.box.isEmpty()))) {
-        QImage small = pictures_.at(tile.trial).byFrame.at(*shown);
+        QImage small = shownPicture(tile);
         if (facesCovered_) { // made one before it is drawn: a drawing that keeps its layers would keep the face
             const QRectF box = widened(tile.box, static_cast<double>(small.width()) / small.height());
             small = small.convertToFormat(QImage::Format_RGB32);

@@ -33,6 +33,8 @@ public:
     [[nodiscard]] const std::vector<WallTile>& tiles() const { return tiles_; }
     /// The frame that a tile shows at this phase; none while no picture of it is here.
     [[nodiscard]] std::optional<int> shownFrame(const WallTile& tile) const;
+    /// The small picture that a tile shows now; null while none is here.
+    [[nodiscard]] QImage shownPicture(const WallTile& tile) const;
     /// Middle of a tile, for who drives the window; a null point where there is none.
     [[nodiscard]] QPoint middleOf(const std::string& trial) const;
     /// Share of all small pictures that are here, 0..1.
