@@ -3,6 +3,7 @@
 // small, fetched one after another, so that playing needs no decoding.
 
 #include "app/mirror/wall_tiles.h"
+#include "media/clip_reader.h"
 
 #include <QImage>
 #include <QWidget>
