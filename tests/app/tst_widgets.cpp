@@ -87,6 +87,13 @@ private slots:
                 QVERIFY(std::abs(placed[i] - placed[k]) >= 76 - 1e-9);
         }
     }
+    void wideLabelsGiveWay() {
+        using Widths = std::vector<double>;
+        QCOMPARE(fittingWidths({50, 120, 80}, 262, 6), (Widths{50, 120, 80})); // just fits
+        QCOMPARE(fittingWidths({50, 120, 80}, 212, 6), (Widths{50, 75, 75}));
+        QCOMPARE(fittingWidths({50, 120, 80}, 102, 6), (Widths{30, 30, 30}));
+        QCOMPARE(fittingWidths({}, 100, 6), Widths{});
+    }
     void theStageKeepsPixelsUnderTheCursor() {
         const StageTransform fit = StageTransform::fitted({960, 540}, {800, 600});
         QVERIFY(std::abs(fit.scale - 800.0 / 960) < 1e-12);

@@ -142,7 +142,9 @@ void TimeStrip::drawEvents(QPainter& painter, const Rows& rows) const {
         wanted.push_back(xOf(event.frame));
         widths.push_back(rows.metrics.horizontalAdvance(event.title) + 2);
     }
-    const std::vector<double> placed = spreadLabels(wanted, widths, width() - 8, 8, 8);
+    constexpr double kGap = 8;
+    widths = fittingWidths(std::move(widths), width() - 2 * kGap, kGap);
+    const std::vector<double> placed = spreadLabels(wanted, widths, width() - kGap, kGap, kGap);
     for (std::size_t i = 0; i < content_.events.size(); ++i) {
         const StripEvent& event = content_.events[i];
         painter.setPen(QPen(event.selected ? p.ink : p.slate, event.selected ? 2 : 1));
@@ -153,7 +155,7 @@ void TimeStrip::drawEvents(QPainter& painter, const Rows& rows) const {
         painter.setFont(weight);
         painter.setPen(event.selected ? p.ink : p.slate);
         painter.drawText(QRectF(placed[i] - widths[i] / 2 - 4, rows.bottom + 3, widths[i] + 8, rows.row),
-                         Qt::AlignCenter, event.title);
+                         Qt::AlignCenter, QFontMetricsF(weight).elidedText(event.title, Qt::ElideRight, widths[i] + 8));
     }
 }
 

@@ -29,6 +29,26 @@ std::vector<double> spreadLabels(const std::vector<double>& wanted, const std::v
     return placed;
 }
 
+std::vector<double> fittingWidths(std::vector<double> widths, double length, double gap) {
+    const double room = length - gap * (static_cast<double>(widths.size()) - 1);
+    // The widest give way first, down to one width for all.
+    std::vector<double> sorted = widths;
+    std::sort(sorted.begin(), sorted.end());
+    double left = room, most = 0;
+    for (std::size_t i = 0; i < sorted.size(); ++i) {
+        const double share = left / static_cast<double>(sorted.size() - i);
+        if (sorted[i] > share) {
+            most = std::max(0.0, share);
+            break;
+        }
+        most = sorted[i];
+        left -= sorted[i];
+    }
+    for (double& width : widths)
+        width = std::min(width, most);
+    return widths;
+}
+
 Waterline::Waterline(QWidget* parent) : QWidget(parent) {
     setUpright(false);
     setCursor(Qt::PointingHandCursor);
@@ -97,7 +117,12 @@ void Waterline::paintLying(QPainter& painter) {
             widths.push_back(metrics.horizontalAdvance(event.title) + 2);
             shown.push_back(&event);
         }
-        const std::vector<double> placed = spreadLabels(wanted, widths, width() - 4, 9, 4);
+        constexpr double kWide = 9, kNarrow = 5, kStart = 4;
+        const double room = width() - 2 * kStart;
+        const bool fit = fittingWidths(widths, room, kWide) == widths;
+        const double gap = fit ? kWide : kNarrow;
+        widths = fittingWidths(std::move(widths), room, gap);
+        const std::vector<double> placed = spreadLabels(wanted, widths, width() - kStart, gap, kStart);
         const QColor colour = above ? p.athleteText : p.model;
         for (std::size_t i = 0; i < shown.size(); ++i) {
             const double tickEnd = above ? mid - reach : mid + reach;
@@ -108,7 +133,7 @@ void Waterline::paintLying(QPainter& painter) {
             painter.setPen(colour);
             const QRectF box(placed[i] - widths[i] / 2, above ? 2 : height() - metrics.height() - 2, widths[i],
                              metrics.height());
-            painter.drawText(box, Qt::AlignCenter, shown[i]->title);
+            painter.drawText(box, Qt::AlignCenter, metrics.elidedText(shown[i]->title, Qt::ElideRight, widths[i]));
         }
     }
     // Ties from the athlete's tick to the model's: upright when in time.

@@ -22,6 +22,9 @@ struct WaterlineEvent {
 [[nodiscard]] std::vector<double> spreadLabels(const std::vector<double>& wanted, const std::vector<double>& widths,
                                                double length, double gap, double start = 0);
 
+/// Widths that fit side by side into a length: the widest give way, down to one width for all.
+[[nodiscard]] std::vector<double> fittingWidths(std::vector<double> widths, double length, double gap);
+
 class Waterline : public QWidget {
     Q_OBJECT
 public:
