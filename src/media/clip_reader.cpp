@@ -46,7 +46,6 @@ public:
         bytes_ += bytes;
     }
     [[nodiscard]] std::size_t bytes() const { return bytes_; }
-    [[nodiscard]] bool has(int index) const { return entries_.contains(index); }
     /// How many frames like those kept have room.
     [[nodiscard]] int room() const {
         return entries_.empty() ? 0 : static_cast<int>(bound_ / std::max<std::size_t>(1, bytes_ / entries_.size()));

@@ -70,7 +70,6 @@ NetworkAnswers::Answer NetworkAnswers::of(const cv::Mat& shown, char network, co
     }
     Answer answer = ask();
     const std::lock_guard lock(mutex_);
-    ++asked_;
     add(key, answer);
     known_.emplace(key, answer);
     return answer;

@@ -28,7 +28,6 @@ public:
     explicit NetworkAnswers(std::string file);
     /// shown: continuous, of bytes. network: which of those that are shown such pictures.
     Answer of(const cv::Mat& shown, char network, const std::function<Answer()>& ask);
-    [[nodiscard]] std::size_t asked() const { return asked_; } ///< that were not known
 
 private:
     void add(const std::string& key, const Answer& answer);
@@ -36,7 +35,6 @@ private:
     std::string file_;
     std::mutex mutex_;
     std::unordered_map<std::string, Answer> known_; ///< by digest and network
-    std::size_t asked_ = 0;
 };
 
 } // namespace riflesso
