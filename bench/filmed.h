@@ -5,6 +5,7 @@
 #include "simcam/simulated_clip.h"
 #include "simcam/told_clip.h"
 
+#include <algorithm>
 #include <cstdio>
 #include <cstdlib>
 #include <fstream>
@@ -14,6 +15,7 @@
 #include <memory>
 #include <nlohmann/json.hpp>
 #include <string>
+#include <vector>
 
 namespace riflesso::bench {
 
@@ -71,12 +73,25 @@ inline Filmed filmedOf(const std::string& folder, const std::string& name, std::
     out.truthAt = [truth](int frame) {
         std::map<std::string, PixelPoint> at;
         for (const auto& [landmark, places] : (*truth)["landmarks_px"].items())
-            if (isAnatomical(landmark) && static_cast<std::size_t>(frame) < places.size())
+            if (static_cast<std::size_t>(frame) < places.size())
                 if (const Json& place = places[static_cast<std::size_t>(frame)]; place.is_array())
                     at[landmark] = {place[0], place[1]};
         return at;
     };
     return out;
+}
+
+/// The clips of the demo's movements and of their retests.
+inline const std::vector<std::string> kMovements = {"ilka_baseline",   "ilka_retest",  "instructors",  "davor_steady",
+                                                    "davor_retest",    "mirelle_side", "mirelle_rear", "mirelle_retest",
+                                                    "joris_known",     "joris_retest", "nerea_side",   "nerea_front",
+                                                    "anselm_baseline", "anselm_retest"};
+
+/// One of them, by whichever of the two ways it is told.
+inline Filmed filmedNamed(const std::string& folder, const std::string& name, std::size_t which = 0) {
+    static const std::vector<simcam::SimulatedClip> clips = simcam::demoClips();
+    const auto own = std::find_if(clips.begin(), clips.end(), [&](const auto& clip) { return clip.name == name; });
+    return own != clips.end() ? filmedOf(*own, which) : filmedOf(folder, name, which);
 }
 
 } // namespace riflesso::bench

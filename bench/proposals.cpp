@@ -1,7 +1,8 @@
 // The pose network against the truth of the simulated camera, case by case: how far each landmark is off, how often the
 // stated uncertainty holds, and what that makes of the angles they feed. Left and right follow the first frame's truth,
 // as an analyst's marks would.
-//   build/bin/bench-proposals CLIPS [FRAMES_EACH]
+//   build/bin/bench-proposals CLIPS [FRAMES_EACH [ROWS [REPETITION [CLIP…]]]]     ROWS: a file to write each mark to,
+//   as a table
 
 #include "filmed.h"
 
@@ -15,7 +16,7 @@
 namespace {
 
 using namespace riflesso;
-using bench::Filmed, bench::filmedOf;
+using bench::Filmed;
 
 double includedDeg(PixelPoint a, PixelPoint b, PixelPoint c) {
     const double ux = a.x - b.x, uy = a.y - b.y, vx = c.x - b.x, vy = c.y - b.y;
@@ -28,7 +29,16 @@ struct Found {
     int covered = 0, doubtful = 0;
 };
 
-void report(PoseNetwork& network, const Filmed& clip, const std::string& folder, int frames) {
+/// Coordinates of marks that are not doubtful, by joint: within two stated uncertainties, and all. Both sides together.
+using Covered = std::map<std::string, std::pair<int, int>>;
+
+void say(const Covered& covered) {
+    for (const auto& [joint, of] : covered)
+        std::printf(" %s %.0f", joint.c_str(), 100.0 * of.first / of.second);
+    std::puts("");
+}
+
+Covered report(PoseNetwork& network, const Filmed& clip, const std::string& folder, int frames, std::FILE* rows) {
     auto reader = ClipReader::open(folder + "/" + clip.name + ".mp4");
     if (!reader) {
         std::fprintf(stderr, "%s\n", reader.error().sentence().c_str());
@@ -42,7 +52,7 @@ void report(PoseNetwork& network, const Filmed& clip, const std::string& folder,
     };
     std::map<std::string, MarksByFrame> set;
     for (const auto& [name, at] : truthAt(from))
-        if (name != "tip" && name != "handle" && name != "bow_top")
+        if (isAnatomical(name))
             set[name][from] = {at, 1, "truth"};
     const auto proposed = proposeMarks(
         network, [&](int at) { return (*reader)->frame(at); }, from, to, boxRound(set, from), set);
@@ -51,6 +61,7 @@ void report(PoseNetwork& network, const Filmed& clip, const std::string& folder,
         std::exit(2);
     }
     std::map<std::string, Found> near, far;
+    Covered sure;
     std::map<std::string, std::vector<double>> angles;
     std::vector<double> all;
     std::map<std::string, std::vector<double>> upTrunk; ///< of hips and shoulders: how far towards the head, % H
@@ -66,7 +77,7 @@ void report(PoseNetwork& network, const Filmed& clip, const std::string& folder,
         for (const auto& [name, track] : *proposed) {
             const auto mark = track.find(frame);
             const auto there = truth.find(name);
-            if (mark == track.end() || there == truth.end() || name.ends_with("_eye") || name.ends_with("_ear"))
+            if (mark == track.end() || there == truth.end())
                 continue;
             const double dx = mark->second.mark.at.x - there->second.x, dy = mark->second.mark.at.y - there->second.y;
             const bool isNearSide = isNear(name);
@@ -74,8 +85,17 @@ void report(PoseNetwork& network, const Filmed& clip, const std::string& folder,
             found.px.push_back(std::hypot(dx, dy));
             found.share.push_back(100 * std::hypot(dx, dy) / height);
             const double sigma = mark->second.mark.sigmaPx;
-            found.covered += (std::abs(dx) <= 2 * sigma) + (std::abs(dy) <= 2 * sigma);
+            if (rows)
+                std::fprintf(rows, "%s,%d,%s,%d,%.1f,%.2f,%.2f,%.3f,%.3f,%.3f,%d,%.3f\n", clip.name.c_str(), frame,
+                             name.c_str(), isNearSide, height, mark->second.mark.at.x, mark->second.mark.at.y, dx, dy,
+                             sigma, isDoubtful(mark->second.mark.source), mark->second.score);
+            const int within = (std::abs(dx) <= 2 * sigma) + (std::abs(dy) <= 2 * sigma);
+            found.covered += within;
             found.doubtful += isDoubtful(mark->second.mark.source);
+            if (!isDoubtful(mark->second.mark.source)) {
+                auto& [inside, of] = sure[name.substr(name.find('_') + 1)];
+                inside += within, of += 2;
+            }
             if (isNearSide && !isDoubtful(mark->second.mark.source))
                 all.push_back(found.share.back());
         }
@@ -120,14 +140,20 @@ void report(PoseNetwork& network, const Filmed& clip, const std::string& folder,
     for (const auto& [part, up] : upTrunk)
         std::printf("  %ss lie %.2f %% H too far up the trunk (5 to 95 of 100: %.2f to %.2f)\n", part.c_str(),
                     median(up), percentile(up, .05), percentile(up, .95));
-    std::printf("  near side, not doubtful: median %.2f %% H of %zu\n", median(all), all.size());
+    if (all.empty())
+        std::printf("  near side: all of it doubtful\n");
+    else
+        std::printf("  near side, not doubtful: median %.2f %% H of %zu\n", median(all), all.size());
+    std::printf("  of 100 coordinates that are not doubtful, within 2 u:");
+    say(sure);
+    return sure;
 }
 
 } // namespace
 
 int main(int argc, char** argv) {
     if (argc < 2) {
-        std::fputs("usage: bench-proposals CLIPS [FRAMES_EACH]\n", stderr);
+        std::fputs("usage: bench-proposals CLIPS [FRAMES_EACH [ROWS [REPETITION [CLIP…]]]]\n", stderr);
         return 2;
     }
     const auto network = PoseNetwork::open(MODELS);
@@ -136,11 +162,19 @@ int main(int argc, char** argv) {
         return 2;
     }
     const int frames = argc > 2 ? std::atoi(argv[2]) : 100;
-    for (const simcam::SimulatedClip& clip : simcam::demoClips())
-        for (const char* name : {"ilka_baseline", "instructors", "davor_steady", "mirelle_side", "mirelle_rear"})
-            if (clip.name == name)
-                report(**network, filmedOf(clip), argv[1], frames);
-    for (const char* name : {"joris_known", "nerea_side", "nerea_front", "anselm_baseline"})
-        report(**network, filmedOf(argv[1], name), argv[1], frames);
+    std::FILE* rows = argc > 3 ? std::fopen(argv[3], "w") : nullptr;
+    if (rows)
+        std::fputs("clip,frame,landmark,near,height_px,x,y,dx,dy,sigma_px,doubtful,score\n", rows);
+    const std::size_t which = argc > 4 ? std::stoul(argv[4]) : 0;
+    std::vector<std::string> wanted(argv + std::min(argc, 5), argv + argc);
+    Covered together;
+    for (const std::string& name : wanted.empty() ? bench::kMovements : wanted)
+        for (const auto& [joint, of] :
+             report(**network, bench::filmedNamed(argv[1], name, which), argv[1], frames, rows)) {
+            together[joint].first += of.first;
+            together[joint].second += of.second;
+        }
+    std::printf("\nof 100 coordinates that are not doubtful, within 2 u, all clips:");
+    say(together);
     return 0;
 }

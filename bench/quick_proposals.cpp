@@ -16,7 +16,7 @@
 namespace {
 
 using namespace riflesso;
-using bench::Filmed, bench::filmedOf;
+using bench::Filmed;
 using Clock = std::chrono::steady_clock;
 
 double since(Clock::time_point start) { return std::chrono::duration<double>(Clock::now() - start).count(); }
@@ -135,9 +135,7 @@ int main(int argc, char** argv) {
     const std::size_t repetitions = argc > 3 ? std::stoul(argv[3]) : 1;
     std::vector<std::string> wanted(argv + std::min(argc, 4), argv + argc);
     if (wanted.empty())
-        wanted = {"ilka_baseline", "ilka_retest",  "instructors",     "davor_steady", "davor_retest",
-                  "mirelle_side",  "mirelle_rear", "mirelle_retest",  "joris_known",  "joris_retest",
-                  "nerea_side",    "nerea_front",  "anselm_baseline", "anselm_retest"};
+        wanted = bench::kMovements;
     std::puts(
         "seconds: one pass on every picture, a look at every one, this; errors in px, median and 95th percentile;\n"
         "then looks of both networks, and of both ways points on the other side and doubtful ones");
@@ -148,10 +146,8 @@ int main(int argc, char** argv) {
         double pass = 0;
         int count = 0;
         Outcome every, some;
-        const std::vector<simcam::SimulatedClip> clips = simcam::demoClips();
-        const auto own = std::find_if(clips.begin(), clips.end(), [&](const auto& clip) { return clip.name == name; });
         for (std::size_t which = 0; which < repetitions; ++which) {
-            const Filmed clip = own != clips.end() ? filmedOf(*own, which) : filmedOf(argv[1], name, which);
+            const Filmed clip = bench::filmedNamed(argv[1], name, which);
             const std::string path = std::string(argv[1]) + "/" + name + ".mp4";
             const int to = std::min(clip.to, clip.from + frames - 1), n = to - clip.from + 1;
             count += n;

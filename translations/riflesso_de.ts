@@ -2223,6 +2223,14 @@
         <source>the point hardly moves there: these marks do not tell in which direction</source>
         <translation>der Punkt bewegt sich dort kaum: diese Marken sagen nicht, in welche Richtung</translation>
     </message>
+    <message>
+        <source>its ± comes mostly from marks that were proposed</source>
+        <translation>sein ± kommt vor allem von vorgeschlagenen Marken</translation>
+    </message>
+    <message>
+        <source>No new clip: set its points by hand at &quot;%1&quot; (repetitions still to do: %2).</source>
+        <translation>Kein neuer Clip: die Punkte bei „%1“ von Hand setzen (noch zu bearbeitende Wiederholungen: %2).</translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -8147,6 +8155,10 @@
     <message>
         <source>Confirm frames %1 to %2</source>
         <translation>Bilder %1 bis %2 bestätigen</translation>
+    </message>
+    <message>
+        <source>Repetition %1: what is held was not found as it is held in the others. Mark its tip in one frame, then T.</source>
+        <translation>Wiederholung %1: Das Gerät wurde nicht so gefunden, wie es in den anderen gehalten wird. Seine Spitze in einem Bild markieren, dann T.</translation>
     </message>
 </context>
 <context>

@@ -2223,6 +2223,14 @@
         <source>the point hardly moves there: these marks do not tell in which direction</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>its ± comes mostly from marks that were proposed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No new clip: set its points by hand at &quot;%1&quot; (repetitions still to do: %2).</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Word</name>
@@ -8146,6 +8154,10 @@
     </message>
     <message>
         <source>Confirm frames %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repetition %1: what is held was not found as it is held in the others. Mark its tip in one frame, then T.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

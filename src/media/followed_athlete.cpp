@@ -6,6 +6,7 @@
 #include "media/threads.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <future>
 #include <map>
@@ -14,7 +15,7 @@ namespace riflesso {
 namespace {
 
 // Own choices, tried on three repetitions of each of the demo's movements (bench-quick-proposals).
-constexpr double kAgree = 3;       ///< of the network's standard uncertainty: further away the picture lost the point
+constexpr double kAgree = 4.5;     ///< of the network's standard uncertainty: further away the picture lost the point
 constexpr double kLookShare = .22; ///< of all frames; and
 constexpr int kSpare = 2;          ///< looks beside that
 constexpr int kFeetApart = 8;      ///< frames from one look of the second network to the next
@@ -278,6 +279,10 @@ private:
         return between(middle, b, *onward);
     }
 
+    static double surely(std::string_view landmark) {
+        constexpr std::array kPlainly{SeenAs::Plainly};
+        return shareOf(landmark, kPlainly, 1);
+    }
     /// Whether each joint that is surely seen, and carried, arrives where it is seen, as far as the network's own error
     /// allows. (One that the picture cannot carry goes straight from look to look: more looks gave nothing.)
     bool agree(const Points& arrived, const Points& seen) const {
@@ -293,7 +298,7 @@ private:
             const ProposedPoint& start = arrived[exchanged ? other : i];
             if (start.score < kSure || seen[i].score < kSure)
                 continue;
-            if (start.onward && gap(start.at, seen[i].at) > kAgree * shareOf(seen[i].landmark) * height_)
+            if (start.onward && gap(start.at, seen[i].at) > kAgree * surely(seen[i].landmark) * height_)
                 return false;
         }
         return true;

@@ -182,6 +182,7 @@ std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const 
     cv::Mat grey;
     cv::cvtColor(matOf(picture), grey, cv::COLOR_RGB2GRAY);
     const double step = 0.8 / length; // under a pixel at the tip
+    constexpr double kBesidePx = 9;   // own choice
     struct Found {
         double angle = 0, offset = 0, half = 0, score = 0;
         Ray ray;
@@ -193,8 +194,8 @@ std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const 
                 Found here{search.angleRad + turn, search.offsetPx + offset, half, 0, {}};
                 here.ray = rayAt(grey, beside(grip, here.angle, here.offset), here.angle, length, half);
                 // What lies nearer to where it should be is believed more readily.
-                const double far = search.spreadRad > 0 ? turn / search.spreadRad : 0;
-                here.score = here.ray.clear * std::exp(-far * far / 2);
+                const double far = search.spreadRad > 0 ? turn / search.spreadRad : 0, beside = offset / kBesidePx;
+                here.score = here.ray.clear * std::exp(-(far * far + beside * beside) / 2);
                 all.push_back(here);
                 if (here.score > best.score)
                     best = here;
@@ -226,77 +227,207 @@ std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const 
                    offset};
 }
 
+std::optional<LineBeside> lineBeside(const Picture& picture, PixelPoint grip, PixelPoint tip) {
+    constexpr double kWide = 9, kTurned = 0.08, kNearPx = 4, kNearShare = 0.03;
+    const double angle = std::atan2(tip.y - grip.y, tip.x - grip.x),
+                 length = std::hypot(tip.x - grip.x, tip.y - grip.y);
+    const auto found = tipOnLine(picture, grip, {angle, kTurned, 0, kWide, length});
+    if (!found || std::hypot(found->at.x - tip.x, found->at.y - tip.y) > std::max(kNearPx, kNearShare * length))
+        return {};
+    return LineBeside{std::remainder(found->angleRad - angle, 2 * std::numbers::pi), found->offsetPx};
+}
+
+namespace {
+
+/// Where the implement points from the hand in a frame, and how long it is in the picture.
+struct Pointing {
+    int frame = 0;
+    double angle = 0, length = 0;
+};
+
+Pointing pointingIn(const TrackedPoint& tip, const TrackedPoint& grip) {
+    const double dx = tip.at.x - grip.at.x, dy = tip.at.y - grip.at.y;
+    return {tip.frame, std::atan2(dy, dx), std::hypot(dx, dy)};
+}
+
+double turnFrom(double a, double b) { return std::remainder(b - a, 2 * std::numbers::pi); }
+
+/// A tip through a repetition, looked for from frame to frame along the line of its implement.
+class LineWalk {
+public:
+    LineWalk(const std::function<Result<Picture>(int)>& frame, const TrackedPath& tip, const TrackedPath& grip,
+             const std::vector<int>& marked)
+        : frame_(frame), grip_(grip), out_(tip), resolved_(tip.size()) {
+        for (std::size_t i = 0; i < std::min(tip.size(), grip.size()); ++i)
+            if (std::find(marked.begin(), marked.end(), tip[i].frame) != marked.end() &&
+                tip[i].status == Status::Tracked && grip[i].status == Status::Tracked) {
+                resolved_[i] = pointingIn(tip[i], grip[i]);
+                known_.push_back(i);
+            }
+    }
+
+    /// Looks whether the implement can be told by its line: it is marked where the hand is sure, and seen there.
+    Result<void> begin() {
+        constexpr std::size_t kMostLooks = 6;
+        const std::size_t each = std::max<std::size_t>(1, known_.size() / kMostLooks);
+        std::vector<double> turns, offsets; // line less hand to tip; beside the hand
+        for (std::size_t k = 0; k < known_.size(); k += each) {
+            const std::size_t i = known_[k];
+            const auto picture = frame_(out_[i].frame);
+            if (!picture)
+                return picture.error();
+            if (const auto line = lineBeside(*picture, grip_[i].at, out_[i].at)) {
+                turns.push_back(line->turnedRad);
+                offsets.push_back(line->offsetPx);
+            }
+        }
+        hasLine_ = !turns.empty();
+        if (hasLine_) {
+            turned_ = median(turns);
+            offset_ = median(offsets);
+        }
+        return {};
+    }
+
+    /// Forward from the first frame in which it is known, then backward for what is before it or was not found; what is
+    /// left of what was followed is weighed.
+    Result<TrackedPath> walk(const std::function<bool(double share)>& goOn) {
+        const std::size_t count = std::min(out_.size(), grip_.size());
+        std::size_t done = 0;
+        for (const int way : hasLine_ ? std::vector{1, -1} : std::vector<int>())
+            for (std::size_t step = 0; step < count; ++step, ++done) {
+                if (goOn && !goOn(static_cast<double>(done) / static_cast<double>(2 * count)))
+                    return cancelled();
+                const std::size_t i = way > 0 ? step : count - 1 - step;
+                if (!resolved_[i] && grip_[i].status != Status::Lost)
+                    if (auto looked = look(i, way); !looked)
+                        return looked.error();
+            }
+        for (std::size_t i = 0; i < count; ++i)
+            if (!resolved_[i] && out_[i].status == Status::Tracked)
+                weigh(i);
+        return out_;
+    }
+
+private:
+    static constexpr int kFarthest = 15; ///< frames
+
+    /// The nearest frame before (way 1) or after (way -1) in which it is known or was found.
+    [[nodiscard]] const Pointing* nearest(std::size_t i, int way) const {
+        for (int off = 1; off <= kFarthest; ++off) {
+            const auto at = static_cast<std::ptrdiff_t>(i) - way * off;
+            if (at < 0 || at >= static_cast<std::ptrdiff_t>(resolved_.size()))
+                return nullptr;
+            if (resolved_[static_cast<std::size_t>(at)])
+                return &*resolved_[static_cast<std::size_t>(at)];
+        }
+        return nullptr;
+    }
+
+    Result<void> look(std::size_t i, int way) {
+        const Pointing* from = nearest(i, way);
+        if (!from)
+            return {};
+        // As it turned before; it turns by up to 8 degrees a frame otherwise (own choice).
+        constexpr double kTurn = 8 * std::numbers::pi / 180, kMostTurn = 0.8, kOffsetSpread = 2.3;
+        const int at = out_[i].frame, away = std::abs(at - from->frame);
+        const auto index = i - static_cast<std::size_t>(way * away);
+        const Pointing* before = away <= 2 ? nearest(index, way) : nullptr;
+        double turning = 0;
+        if (before && std::abs(from->frame - before->frame) <= 2)
+            turning = turnFrom(before->angle, from->angle) / std::abs(from->frame - before->frame);
+        const auto picture = frame_(at);
+        if (!picture)
+            return picture.error();
+        const auto found = tipOnLine(*picture, grip_[i].at,
+                                     {from->angle + away * turning + turned_, std::min(kMostTurn, kTurn * away),
+                                      offset_, kOffsetSpread, knownLength(i)});
+        if (!found)
+            return {};
+        TrackedPoint& tip = out_[i];
+        const double sigma = std::hypot(found->sigmaPx, grip_[i].sigmaPx);
+        // What was followed is finer than a line's end, where the two agree.
+        if (tip.status != Status::Tracked ||
+            std::hypot(found->at.x - tip.at.x, found->at.y - tip.at.y) > 2 * std::hypot(found->sigmaPx, tip.sigmaPx)) {
+            tip.at = found->at;
+            tip.sigmaPx = sigma;
+            tip.status = Status::Tracked;
+        }
+        resolved_[i] = pointingIn(tip, grip_[i]);
+        return {};
+    }
+
+    /// What was followed and not seen as a line: doubtful where the hand contradicts it, or nobody vouches for it.
+    void weigh(std::size_t i) {
+        if (known_.empty())
+            return;
+        TrackedPoint& tip = out_[i];
+        if (grip_[i].status != Status::Tracked) {
+            if (hasLine_ || i < known_.front() || i > known_.back())
+                doubt(tip, knownLength(i));
+            return;
+        }
+        constexpr double kLonger = 0.1;
+        const double length = pointingIn(tip, grip_[i]).length, as = knownLength(i);
+        if (hasLine_ ? std::abs(length - as) > kLonger * as : length > (1 + kLonger) * longest() || standsStill(i))
+            doubt(tip, as);
+    }
+
+    static void doubt(TrackedPoint& tip, double length) {
+        constexpr double kShare = 0.15; // of the implement (own choice)
+        tip.status = Status::Doubtful;
+        tip.sigmaPx = std::max(tip.sigmaPx, kShare * length);
+    }
+
+    [[nodiscard]] double longest() const {
+        double out = 0;
+        for (const std::size_t i : known_)
+            out = std::max(out, resolved_[i]->length);
+        return out;
+    }
+
+    /// Whether the tip stays where it is while the hand goes on: what was followed is something behind it.
+    [[nodiscard]] bool standsStill(std::size_t i) const {
+        constexpr std::size_t kFrames = 5;
+        constexpr double kMoves = 0.1, kStill = 0.2; // of the implement's length; of the hand's way
+        const std::size_t from = i >= kFrames ? i - kFrames : 0, to = std::min(i + kFrames, grip_.size() - 1);
+        if (grip_[from].status == Status::Lost || grip_[to].status == Status::Lost ||
+            out_[from].status == Status::Lost || out_[to].status == Status::Lost)
+            return false;
+        const auto way = [&](const TrackedPath& path) {
+            return std::hypot(path[to].at.x - path[from].at.x, path[to].at.y - path[from].at.y);
+        };
+        return way(grip_) > kMoves * longest() && way(out_) < kStill * way(grip_);
+    }
+
+    /// Between the frames in which it is known, in proportion to time.
+    [[nodiscard]] double knownLength(std::size_t i) const {
+        const auto after = std::lower_bound(known_.begin(), known_.end(), i);
+        if (after == known_.begin() || after == known_.end())
+            return resolved_[after == known_.begin() ? known_.front() : known_.back()]->length;
+        const std::size_t a = *(after - 1), b = *after;
+        const double share = static_cast<double>(i - a) / static_cast<double>(b - a);
+        return (1 - share) * resolved_[a]->length + share * resolved_[b]->length;
+    }
+
+    const std::function<Result<Picture>(int)>& frame_;
+    const TrackedPath& grip_;
+    TrackedPath out_;
+    std::vector<std::optional<Pointing>> resolved_; ///< by place in the path: known, or found along its line
+    std::vector<std::size_t> known_;                ///< places in which it is marked
+    bool hasLine_ = false;
+    double turned_ = 0, offset_ = 0; ///< how the line lies beside the hand
+};
+
+} // namespace
+
 Result<TrackedPath> tipsByLine(const std::function<Result<Picture>(int)>& frame, const TrackedPath& tip,
-                               const TrackedPath& grip, const std::function<bool(double share)>& goOn) {
-    TrackedPath out = tip;
-    struct Sure {
-        int frame;
-        double angle, length;
-    };
-    std::vector<Sure> sure;
-    const std::size_t count = std::min(tip.size(), grip.size());
-    for (std::size_t i = 0; i < count; ++i)
-        if (tip[i].status == Status::Tracked && grip[i].status == Status::Tracked) {
-            const double dx = tip[i].at.x - grip[i].at.x, dy = tip[i].at.y - grip[i].at.y;
-            double angle = std::atan2(dy, dx);
-            if (!sure.empty())
-                angle = sure.back().angle + std::remainder(angle - sure.back().angle, 2 * std::numbers::pi);
-            sure.push_back({tip[i].frame, angle, std::hypot(dx, dy)});
-        }
-    // How the line lies beside the hand, from the frames in which both ends are known.
-    std::vector<double> turns, offsets; // line less hand to tip; beside the hand
-    constexpr std::size_t kMostLooks = 6;
-    const std::size_t each = std::max<std::size_t>(1, sure.size() / kMostLooks);
-    for (std::size_t k = 0; k < sure.size(); k += each) {
-        const auto i = static_cast<std::size_t>(sure[k].frame - tip.front().frame);
-        const auto picture = frame(sure[k].frame);
-        if (!picture)
-            return picture.error();
-        constexpr double kWide = 9, kTurned = 0.08;
-        if (const auto found = tipOnLine(*picture, grip[i].at, {sure[k].angle, kTurned, 0, kWide, sure[k].length})) {
-            turns.push_back(found->angleRad - sure[k].angle);
-            offsets.push_back(found->offsetPx);
-        }
-    }
-    if (turns.empty())
-        return out; // it is not to be seen even where it is known
-    const double turned = median(turns), offset = median(offsets);
-    constexpr double kOffsetSpread = 2.3;
-    constexpr int kFarthest = 15;
-    for (std::size_t i = 0; i < count; ++i) {
-        if (goOn && !goOn(static_cast<double>(i) / static_cast<double>(count)))
-            return cancelled();
-        if (tip[i].status == Status::Tracked || grip[i].status == Status::Lost)
-            continue;
-        const int at = tip[i].frame;
-        const Sure *before = nullptr, *after = nullptr;
-        for (const Sure& each : sure) {
-            if (each.frame < at && at - each.frame <= kFarthest)
-                before = &each;
-            if (each.frame > at && each.frame - at <= kFarthest && !after)
-                after = &each;
-        }
-        if (!before && !after)
-            continue;
-        const Sure &from = before ? *before : *after, &to = after ? *after : *before;
-        const double share = to.frame > from.frame ? static_cast<double>(at - from.frame) / (to.frame - from.frame) : 0;
-        const double angle = from.angle + share * (to.angle - from.angle),
-                     length = from.length + share * (to.length - from.length);
-        const int away = std::min(before ? at - before->frame : kFarthest, after ? after->frame - at : kFarthest);
-        // It turns by up to 8 degrees a frame (own choice), and as much as it has turned between the two.
-        constexpr double kTurn = 8 * std::numbers::pi / 180, kMostTurn = 0.8;
-        const double spread = std::min(kMostTurn, kTurn * away + std::abs(to.angle - from.angle) / 2);
-        const auto picture = frame(at);
-        if (!picture)
-            return picture.error();
-        if (const auto found =
-                tipOnLine(*picture, grip[i].at, {angle + turned, spread, offset, kOffsetSpread, length})) {
-            out[i].at = found->at;
-            out[i].sigmaPx = std::hypot(found->sigmaPx, grip[i].sigmaPx);
-            out[i].status = Status::Tracked;
-        }
-    }
-    return out;
+                               const TrackedPath& grip, const std::vector<int>& marked,
+                               const std::function<bool(double share)>& goOn) {
+    LineWalk walk(frame, tip, grip, marked);
+    if (auto begun = walk.begin(); !begun)
+        return begun.error();
+    return walk.walk(goOn);
 }
 
 } // namespace riflesso

@@ -25,11 +25,22 @@ struct LineTip {
 /// are.
 [[nodiscard]] std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const LineSearch& search);
 
-/// `tip` as tracked, with what was lost or doubtful found again along the line from `grip` (the hand, as tracked) where
-/// the hand is sure: direction, length and place beside the hand as in the nearest frames before and after in which
-/// both are sure, up to 15 frames away. `frame` and `goOn` as in trackPoints.
+/// How the line of an implement lies beside the hand, and turned from the way hand to tip.
+struct LineBeside {
+    double turnedRad = 0, offsetPx = 0;
+};
+/// Of a frame in which both are known; none where no line from there to the tip is seen.
+[[nodiscard]] std::optional<LineBeside> lineBeside(const Picture& picture, PixelPoint grip, PixelPoint tip);
+
+/// `tip` as followed, held against the line from `grip` (the hand), frame by frame from those in which it is `marked`:
+/// a tip that is not at the end of a line there, for what was followed was something else or nothing, is found again
+/// along it, direction, length and place beside the hand being as in the frame before. What was followed but not found
+/// as a line is doubtful where the hand is not sure or the implement would be longer or shorter by over a tenth. Where
+/// no line that ends at the tip is seen in the marked frames (a racket, a bow) nothing is looked for; then doubtful is
+/// what would be longer by over a tenth than it is marked anywhere, stays where it is while the hand goes on, or lies
+/// before the first or after the last mark with a hand that is not sure. `frame` and `goOn` as in trackPoints.
 [[nodiscard]] Result<TrackedPath> tipsByLine(const std::function<Result<Picture>(int)>& frame, const TrackedPath& tip,
-                                             const TrackedPath& grip,
+                                             const TrackedPath& grip, const std::vector<int>& marked,
                                              const std::function<bool(double share)>& goOn = {});
 
 } // namespace riflesso

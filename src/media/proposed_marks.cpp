@@ -16,26 +16,18 @@ namespace {
 /// A hidden wrist or elbow is put somewhere on the body with scores up to this.
 constexpr double kSureOfHand = 0.55;
 
-/// The same of an arm that is raised: the joint lies deep under what is seen, and one arm hides the other. From the
-/// archer's clips, side and rear.
-constexpr std::array<std::pair<std::string_view, double>, 3> kRaisedShare = {
-    {{"shoulder", 0.040}, {"elbow", 0.028}, {"wrist", 0.028}}};
-
 using Points = std::map<std::string, ProposedPoint>;
 
 double apart(PixelPoint a, PixelPoint b) { return std::hypot(a.x - b.x, a.y - b.y); }
 
-constexpr double kRaisedSine = 0.3;
-/// Whether the upper arm on this side hangs less than 17 degrees below the level, as far as it can be seen.
-bool isRaised(const Points& points, const std::string& side) {
+/// Whether the upper arm on this side hangs less than asin(sine) below the level, as far as it can be seen.
+bool isRaised(const Points& points, const std::string& side, double sine) {
     const auto shoulder = points.find(side + "shoulder"), elbow = points.find(side + "elbow");
     return shoulder != points.end() && elbow != points.end() &&
-           elbow->second.at.y - shoulder->second.at.y <= kRaisedSine * apart(shoulder->second.at, elbow->second.at);
+           elbow->second.at.y - shoulder->second.at.y <= sine * apart(shoulder->second.at, elbow->second.at);
 }
 
-/// Of a body that lies in the picture: trunk and thighs within 35 degrees of the level. The networks know it less well,
-/// even where they see it turned (from the swimmer's clips).
-constexpr double kLyingTimes = 2.5;
+/// Of a body that lies in the picture: trunk and thighs within 35 degrees of the level.
 bool lies(const Points& points) {
     constexpr double kSine = 0.57;
     int level = 0, seen = 0;
@@ -144,6 +136,55 @@ std::size_t nearestLook(const std::vector<SeenFrame>& all, std::size_t i, const 
     return i;
 }
 
+bool isOfFace(std::string_view landmark) {
+    return landmark == "nose" || landmark.ends_with("_eye") || landmark.ends_with("_ear");
+}
+
+/// Whether a run shows somebody from behind: in most frames the network is not sure of the nose, which it then puts on
+/// the back of the head. (0.4 to 0.57 of the archer and the court player from behind, 0.7 and more of the others.)
+bool seenFromBehind(const std::vector<SeenFrame>& all) {
+    constexpr double kSureOfFace = 0.6;
+    std::vector<double> scores;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (pointIn(all[i], "nose"))
+            if (const ProposedPoint* nose = pointIn(all[nearestLook(all, i, "nose")], "nose"))
+                scores.push_back(nose->score);
+    return !scores.empty() && median(scores) < kSureOfFace;
+}
+
+/// Whether most of what was looked at, the face apart, is doubtful: then the network does not know this body, and its
+/// good scores say nothing either.
+bool mostlyDoubtful(const std::vector<SeenFrame>& all, const std::vector<std::map<std::string, bool>>& doubts) {
+    std::size_t doubtful = 0, of = 0;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        for (const auto& [landmark, point] : all[i].points)
+            if (!point.carried && !isOfFace(landmark)) {
+                const auto doubt = doubts[i].find(landmark);
+                doubtful += doubt != doubts[i].end() && doubt->second;
+                ++of;
+            }
+    return 2 * doubtful > of;
+}
+
+/// How this joint shows in a frame, the strongest first.
+std::vector<SeenAs> seenAs(const Points& points, const std::string& landmark, bool behind) {
+    constexpr double kUp = 0.3, kLifted = 0.7; // sines: 17 and 45 degrees below the level
+    if (lies(points))
+        return {SeenAs::Lying, SeenAs::Plainly};
+    std::vector<SeenAs> as;
+    const std::string side = landmark.starts_with("right_") ? "right_" : "left_";
+    const bool ofHip = landmark.ends_with("hip");
+    if (behind) {
+        if (isRaised(points, side, kLifted))
+            as.push_back(SeenAs::FromBehindArmUp);
+        as.push_back(SeenAs::FromBehind);
+    }
+    if (isRaised(points, side, kUp) && (!ofHip || isRaised(points, side == "left_" ? "right_" : "left_", kUp)))
+        as.push_back(SeenAs::ArmUp);
+    as.push_back(SeenAs::Plainly);
+    return as;
+}
+
 } // namespace
 
 ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<std::string, MarksByFrame>& set) {
@@ -176,81 +217,26 @@ ProposedMarks settleProposals(std::vector<ProposedFrame> frames, const std::map<
     for (std::size_t i = 0; i < all.size(); ++i)
         if (std::any_of(all[i].points.begin(), all[i].points.end(), [](const auto& p) { return !p.second.carried; }))
             doubts[i] = doubtsAt(all, i, height, usual);
+    const bool behind = seenFromBehind(all);
+    const bool nothingSure = mostlyDoubtful(all, doubts);
     ProposedMarks out;
-    for (std::size_t i = 0; i < all.size(); ++i) {
-        const auto& [frame, points] = all[i];
-        const double times = lies(points) ? kLyingTimes : 1;
-        const bool raised[] = {isRaised(points, "left_"), isRaised(points, "right_")};
-        for (const auto& [landmark, point] : points) {
-            double share = shareOf(landmark);
-            for (const auto& [part, wide] : kRaisedShare)
-                if (landmark.ends_with(part) && raised[landmark.starts_with("right_")])
-                    share = wide;
-            const double sigma = std::max(1.0, times * share * height);
+    for (std::size_t i = 0; i < all.size(); ++i)
+        for (const auto& [landmark, point] : all[i].points) {
             const std::size_t look = nearestLook(all, i, landmark);
-            const bool doubt = doubts[look][landmark];
             const ProposedPoint* seen = pointIn(all[look], landmark);
-            out[landmark][frame] = {{point.at, doubt ? kDoubtFactor * sigma : sigma,
-                                     std::string(doubt ? kDoubtfulFromNetwork : kProposedByNetwork)},
-                                    seen ? seen->score : point.score,
-                                    point.carried,
-                                    point.onward};
+            const double score = seen ? seen->score : point.score;
+            const auto as = seenAs(all[i].points, landmark, behind);
+            const double share = shareOf(landmark, as, score), surely = shareOf(landmark, as, 1);
+            const bool doubt = nothingSure || doubts[look][landmark] || (behind && isOfFace(landmark));
+            const double sigma = height * (doubt ? std::max(share, kDoubtFactor * surely) : share);
+            out[landmark][all[i].frame] = {
+                {point.at, std::max(1.0, sigma), std::string(doubt ? kDoubtfulFromNetwork : kProposedByNetwork)},
+                score,
+                point.carried,
+                point.onward};
         }
-    }
     return out;
 }
-
-namespace {
-
-/// Whether a run shows somebody from behind: in most frames the network is not sure of the nose, which it then puts on
-/// the back of the head. (0.4 to 0.57 of the archer and the court player from behind, 0.7 and more of the others.)
-bool seenFromBehind(const ProposedMarks& marks) {
-    constexpr double kSureOfFace = 0.6;
-    const auto track = marks.find("nose");
-    std::vector<double> scores;
-    if (track != marks.end())
-        for (const auto& [frame, nose] : track->second)
-            scores.push_back(nose.score);
-    return !scores.empty() && median(scores) < kSureOfFace;
-}
-
-/// What is less well known from behind: nose, eyes and ears are doubtful; shoulders lie far out on a raised arm (from
-/// 45 degrees below the level on), and ankles behind their heels. Shares of the height from the archer's and the court
-/// player's clips. After the steadying, which weighs looks by how exact they are one beside the other.
-void widenFromBehind(ProposedMarks& marks) {
-    constexpr double kShoulder = 0.020, kRaisedShoulder = 0.048, kAnkle = 0.014, kLevel = 0.7; // the last: sine
-    if (!seenFromBehind(marks))
-        return;
-    const auto at = [&](const std::string& landmark, int frame) -> const ProposedMark* {
-        const auto track = marks.find(landmark);
-        if (track == marks.end())
-            return nullptr;
-        const auto mark = track->second.find(frame);
-        return mark == track->second.end() ? nullptr : &mark->second;
-    };
-    const auto widen = [](ProposedMark& proposed, double times) { proposed.mark.sigmaPx *= std::max(1.0, times); };
-    for (const std::string side : {"left_", "right_"}) {
-        for (auto& [frame, shoulder] : marks[side + "shoulder"]) {
-            const ProposedMark* elbow = at(side + "elbow", frame);
-            const PixelPoint from = shoulder.mark.at;
-            const bool raised = elbow && elbow->mark.at.y - from.y <= kLevel * apart(from, elbow->mark.at);
-            const bool wideAlready = elbow && elbow->mark.at.y - from.y <= kRaisedSine * apart(from, elbow->mark.at);
-            widen(shoulder, (raised ? kRaisedShoulder : kShoulder) /
-                                (wideAlready ? kRaisedShare[0].second : shareOf("shoulder")));
-        }
-        for (auto& [frame, ankle] : marks[side + "ankle"])
-            widen(ankle, kAnkle / shareOf("ankle"));
-    }
-    for (const char* landmark : {"nose", "left_eye", "right_eye", "left_ear", "right_ear"})
-        if (const auto track = marks.find(landmark); track != marks.end())
-            for (auto& [frame, face] : track->second)
-                if (face.mark.source != kDoubtfulFromNetwork) {
-                    face.mark.source = std::string(kDoubtfulFromNetwork);
-                    widen(face, kDoubtFactor);
-                }
-}
-
-} // namespace
 
 Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame, int from,
                                    int to, std::optional<PictureBox> near,
@@ -261,7 +247,6 @@ Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Res
         return frames.error();
     ProposedMarks marks = settleProposals(std::move(*frames), set);
     steady(marks);
-    widenFromBehind(marks);
     return marks;
 }
 

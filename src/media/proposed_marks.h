@@ -12,7 +12,7 @@
 
 namespace riflesso {
 
-/// How much wider the uncertainty of a doubtful proposal is.
+/// How much wider the uncertainty of a doubtful proposal is, at least, than of a sure one.
 inline constexpr double kDoubtFactor = 4;
 
 /// A mark with the network's word on it, 0..1.
@@ -27,15 +27,14 @@ using ProposedMarks = std::map<std::string, std::map<int, ProposedMark>>; ///< b
 /// Marks by landmark and frame, with the sources of core/points/trial.h (kProposedByNetwork, doubtful where: the score
 /// is under 0.35, of an elbow or wrist under 0.55; a bone is off its usual length by over a quarter; both wrists are in
 /// one place; the point jumped; an arm of who lies; the face of who is seen from behind; all of a body that is hardly
-/// made out). Under a score of 0.2 nothing is placed. Left and right follow `set` (marks of a person) where there are
-/// any and the whole run, see limb_sides.h. Uncertainty: a share of the body's height by landmark, measured on the
-/// simulated camera (docs/measures.md), more of a raised arm and of who lies, four times that where doubtful.
+/// made out, or that is mostly doubtful). Under a score of 0.2 nothing is placed. Left and right follow `set` (marks of
+/// a person) where there are any and the whole run, see limb_sides.h. Uncertainty: joint_shares.h; of a doubtful mark
+/// four times that of a sure one, or its own where that is wider.
 [[nodiscard]] ProposedMarks settleProposals(std::vector<ProposedFrame> frames,
                                             const std::map<std::string, MarksByFrame>& set);
 
 /// Follows the athlete through frames from..to of a clip (followAthlete), settles what was seen and steadies it by the
-/// picture's movement. Of somebody seen from behind (the nose is mostly not sure) the face is doubtful, and shoulders
-/// and ankles have a wider uncertainty. `near`, `frame` and `goOn` as there.
+/// picture's movement. `near`, `frame` and `goOn` as there.
 [[nodiscard]] Result<ProposedMarks> proposeMarks(PoseNetwork& network, const std::function<Result<Picture>(int)>& frame,
                                                  int from, int to, std::optional<PictureBox> near,
                                                  const std::map<std::string, MarksByFrame>& set,

@@ -1,5 +1,6 @@
 #include "work/proposals.h"
 
+#include "media/lasting_error.h"
 #include "media/proposed_marks.h"
 
 #include <algorithm>
@@ -97,6 +98,15 @@ Result<void> writeMarks(Edit& edit, RepetitionId id, const Marks& marks) {
             if (auto done = edit.setMark(id, landmark, frame, mark); !done)
                 return done;
     return {};
+}
+
+Result<void> setByHand(Edit& edit, const Repetition& repetition, const std::string& landmark, int frame,
+                       const Mark& mark) {
+    const auto track = repetition.marks.find(landmark);
+    if (track != repetition.marks.end())
+        if (auto done = writeMarks(edit, repetition.id, {{landmark, goAlong(track->second, frame, mark)}}); !done)
+            return done;
+    return edit.setMark(repetition.id, landmark, frame, mark);
 }
 
 std::size_t countOf(const Marks& marks) {

@@ -25,6 +25,9 @@ using Marks = std::map<std::string, MarksByFrame>; ///< by landmark and frame
 [[nodiscard]] Marks marksToWrite(const CaseData& data, const RepetitionPlace& place, const Marks& found);
 [[nodiscard]] Result<void> writeMarks(Edit& edit, RepetitionId id, const Marks& marks);
 [[nodiscard]] std::size_t countOf(const Marks& marks);
+/// A mark that a person sets, and what a network proposed beside it in time (goAlong).
+[[nodiscard]] Result<void> setByHand(Edit& edit, const Repetition& repetition, const std::string& landmark, int frame,
+                                     const Mark& mark);
 
 /// What of a repetition is proposed and not yet confirmed.
 struct OpenProposals {

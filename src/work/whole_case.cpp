@@ -117,7 +117,7 @@ public:
         const auto thin = thinRepetitions();
         for (std::size_t i = 0; i < thin.size(); ++i) {
             const StretchToTrack stretch = stretchToTrack(data_, placeOf(data_, thin[i]));
-            if (stretch.seeds.empty())
+            if (stretch.empty())
                 continue;
             const auto paths = trackInStretch(stretch, part(CaseStep::Track, i, thin.size()));
             if (!paths) {

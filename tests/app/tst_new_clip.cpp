@@ -8,13 +8,14 @@
 #include "app/mark/mark_proposals.h"
 #include "app/mark/marks_table.h"
 #include "app/mark/second_look.h"
+#include "core/judge/filming_list.h"
+#include "core/uncertainty/stats.h"
 #include "report/look.h"
 #include "report/words.h"
 #include "support/files.h"
 #include "window_driver.h"
 
 #include <QListWidget>
-#include <QProcess>
 
 #include <cmath>
 
@@ -53,8 +54,77 @@ class TestNewClip : public QObject {
             out.emplace_back(finding.fault, look::signOf(finding.state));
         return out;
     }
-    /// Against the marks of the demo, which are the truth with an analyst's noise: the same faults in the same order,
-    /// and none surer than there. (A proposal that was confirmed keeps its own, wider ±: a clear one may be possible.)
+    /// Of all repetitions: one was marked, in one frame.
+    void tipsAreWhereTheyAre() {
+        std::vector<double> off;
+        int within = 0;
+        for (const Repetition& repetition : repetitions())
+            for (const auto& [frame, mark] : repetition.marks.at("tip"))
+                if (!isDoubtful(mark.source)) {
+                    const QPointF right = truthAt("tip", frame);
+                    off.push_back(std::hypot(mark.at.x - right.x(), mark.at.y - right.y()));
+                    within += off.back() <= 2.45 * mark.sigmaPx; // 95 of 100 of two coordinates together
+                }
+        const auto all = static_cast<double>(off.size());
+        qInfo("tips: %zu, median %.1f px off, 95 of 100 within %.1f, %.0f of 100 within their ±", off.size(),
+              median(off), percentile(off, .95), 100 * within / all);
+        QVERIFY(median(off) < 4 && percentile(off, .95) < 15 && within > .85 * all);
+        QVERIFY(all > .85 * 100 * static_cast<double>(repetitions().size()));
+    }
+    /// What the list of what would settle more asks for the trunk at the lowest point; empty: nothing.
+    [[nodiscard]] QString askedForTheTrunk() const {
+        for (const FilmingWish& wish :
+             filmingList(app_->data().pack, *app_->workspace.chosenTrials(), *app_->workspace.assessment()))
+            if (std::find(wish.measures.begin(), wish.measures.end(), "trunk_low") != wish.measures.end())
+                return QString::fromStdString(inEnglish(wish.film));
+        return {};
+    }
+    /// A finding that is only possible because its points were proposed: the list of what would settle more says at
+    /// which event and in how many repetitions to set them by hand. Done as it says, from the first repetition on.
+    void markWhatIsAskedFor(int& gestures) {
+        QVERIFY(waitForJobs());
+        QCOMPARE(
+            askedForTheTrunk(),
+            QStringLiteral("No new clip: set its points by hand at \"Lowest point\" (repetitions still to do: 4)."));
+        const std::vector<std::string> points =
+            app_->workspace.assessment()->measures.front().find("trunk_low")->landmarks;
+        QCOMPARE(points.size(), std::size_t(2));
+        auto* events = app_->find<QListWidget>("events");
+        for (int row = 0; row < events->count(); ++row) // the next repetitions show the same event
+            if (events->item(row)->text().contains(QStringLiteral("Lowest point"))) {
+                QTest::mouseClick(events->viewport(), Qt::LeftButton, {},
+                                  events->visualItemRect(events->item(row)).center());
+                ++gestures;
+            }
+        for (std::size_t n = 0; n < repetitions().size() && !askedForTheTrunk().isEmpty(); ++n) {
+            if (n > 0) {
+                app_->key(Qt::Key_PageDown);
+                ++gestures;
+            }
+            const int frame = page()->frame();
+            const Repetition repetition = *app_->data().repetition(app_->workspace.repetition());
+            QCOMPARE(repetition.id, repetitions()[n].id);
+            QCOMPARE(frame, static_cast<int>(std::lround(repetition.events.at("low").frame)));
+            QVERIFY(app_->shows("markStage"));
+            for (const std::string& landmark : points) {
+                const PixelPoint from = repetition.marks.at(landmark).at(frame).at;
+                app_->dragPixel("markStage", {from.x, from.y}, truthAt(landmark, frame));
+                ++gestures;
+                // The frames beside it go along.
+                const auto& now = app_->data().repetition(repetition.id)->marks.at(landmark);
+                QCOMPARE(now.at(frame).source, std::string("analyst"));
+                const QPointF before(repetition.marks.at(landmark).at(frame + 2).at.x,
+                                     repetition.marks.at(landmark).at(frame + 2).at.y),
+                    after(now.at(frame + 2).at.x, now.at(frame + 2).at.y), right = truthAt(landmark, frame + 2);
+                QVERIFY(QLineF(after, right).length() <= QLineF(before, right).length());
+                QVERIFY(now.at(frame + 2).sigmaPx < repetition.marks.at(landmark).at(frame + 2).sigmaPx);
+            }
+            QVERIFY(waitForJobs());
+        }
+        QCOMPARE(askedForTheTrunk(), QString());
+    }
+    /// Against the marks of the demo, which are the truth with an analyst's noise: the same faults in the same order
+    /// and the same states.
     void findingsAreThoseOfTheTruth() {
         QVERIFY(waitForJobs());
         const auto proposed = found();
@@ -68,8 +138,7 @@ class TestNewClip : public QObject {
             qInfo("%s: %s, by hand %s", proposed[i].first.c_str(), qPrintable(look::wordOf(proposed[i].second)),
                   qPrintable(look::wordOf(truth[i].second)));
             QCOMPARE(proposed[i].first, truth[i].first);
-            QVERIFY(proposed[i].second == truth[i].second ||
-                    (truth[i].second == look::Sign::Clear && proposed[i].second == look::Sign::Possible));
+            QCOMPARE(proposed[i].second, truth[i].second);
         }
     }
 
@@ -90,27 +159,18 @@ private slots:
     }
     void fromANewClipToCompleteMarks() {
         int gestures = 1; // the file is dropped on the window
-        // Three of the eight repetitions, unless all are asked for: the network needs minutes for eight.
-        const bool all = qEnvironmentVariableIsSet("RIFLESSO_ALL");
-        const double seconds = all ? 1000 : 5.3;
         const QString clip = folder_.filePath(QStringLiteral("new.mp4"));
-        QProcess ffmpeg;
-        ffmpeg.start(QStringLiteral("ffmpeg"),
-                     {QStringLiteral("-v"), QStringLiteral("error"), QStringLiteral("-i"),
-                      QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4"), QStringLiteral("-t"), QString::number(seconds),
-                      QStringLiteral("-c"), QStringLiteral("copy"), clip});
-        QVERIFY(ffmpeg.waitForFinished(60000) && ffmpeg.exitCode() == 0);
+        QVERIFY(QFile::copy(QStringLiteral(DEMO_CLIPS "/ilka_baseline.mp4"), clip));
         app_->window->showPage(QStringLiteral("film"), QStringLiteral("add:") + clip);
         QTRY_COMPARE_WITH_TIMEOUT(app_->data().session(fresh_)->clips.size(), std::size_t(1), 30000);
         QVERIFY(app_->shows("filmStage"));
+        app_->click("squareOn"); // as is known of the demo's cameras
+        ++gestures;
         app_->key(Qt::Key_R);
         ++gestures;
         QVERIFY(waitForJobs());
-        std::vector<Json> known;
-        for (const Json& repetition : truth_["takes"][0]["repetitions"])
-            if (repetition["events_s"]["back"].get<double>() < seconds)
-                known.push_back(repetition);
-        QVERIFY(known.size() == (all ? 8U : 3U));
+        const Json& known = truth_["takes"][0]["repetitions"];
+        QCOMPARE(known.size(), std::size_t(8));
         const std::vector<Repetition> found = repetitions();
         QCOMPARE(found.size(), known.size());
         for (std::size_t i = 0; i < found.size(); ++i) {
@@ -131,22 +191,17 @@ private slots:
         app_->key(Qt::Key_P, Qt::ShiftModifier);
         ++gestures;
         QVERIFY(waitForJobs());
-        // The tip of the weapon, which no network knows: once in each repetition, and carried to all frames of all.
-        for (std::size_t i = 0; i < repetitions().size(); ++i) {
-            if (i > 0) {
-                app_->key(Qt::Key_PageDown);
-                ++gestures;
-            }
-            QVERIFY(app_->workspace.repetition() == repetitions()[i].id);
-            const std::string wanted = page()->nextLandmark();
-            QCOMPARE(wanted, std::string("tip"));
-            QVERIFY(app_->shows("markStage"));
-            app_->clickPixel("markStage", truthAt(wanted, page()->frame()));
-            ++gestures;
-        }
+        // The tip of the weapon, which no network knows: once, and carried to all frames of all repetitions.
+        QVERIFY(app_->workspace.repetition() == repetitions()[0].id);
+        const std::string wanted = page()->nextLandmark();
+        QCOMPARE(wanted, std::string("tip"));
+        QVERIFY(app_->shows("markStage"));
+        app_->clickPixel("markStage", truthAt(wanted, page()->frame()));
+        ++gestures;
         app_->key(Qt::Key_T, Qt::ShiftModifier);
         ++gestures;
         QVERIFY(waitForJobs());
+        tipsAreWhereTheyAre();
         for (int twice = 0; twice < 2; ++twice, ++gestures) // what is sure, here and in the others
             app_->key(Qt::Key_C, Qt::ShiftModifier);
         // What is doubtful, worst first, as long as findings rest on it: right as it is, or dragged to where it
@@ -176,9 +231,10 @@ private slots:
             ++gestures;
             QVERIFY(gestures < 200);
         }
+        markWhatIsAskedFor(gestures);
         qInfo("%zu repetitions from the file on: %d clicks and keys, %d of them drags", repetitions().size(), gestures,
               dragged);
-        QVERIFY2(gestures <= (all ? 40 : 20), qPrintable(QString::number(gestures)));
+        QVERIFY2(gestures <= 40, qPrintable(QString::number(gestures)));
         const auto complete = [&](const Repetition& repetition) {
             for (const EventDef& event : app_->data().pack.events) {
                 if (!repetition.events.contains(event.id))

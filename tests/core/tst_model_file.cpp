@@ -238,6 +238,29 @@ private slots:
             trial.capture.bearingDeg = 25;
         SAME(wish(list(whole, trials), "knee")->what, FilmingWish::What::Square);
         QVERIFY(list(whole, {}).empty());
+        // A knee whose marks were proposed: by hand in as many as make half of the repetitions clear. (28 degrees where
+        // 20 and 5 more are allowed; each coordinate within 12 px, a shank of 200.)
+        std::vector<Trial> proposed;
+        for (int i = 0; i < 5; ++i)
+            proposed.push_back(bending(std::to_string(i + 1), 0, 28, 36));
+        for (Trial& trial : proposed)
+            for (auto& [landmark, track] : trial.marks)
+                for (auto& [frame, mark] : track)
+                    mark = {mark.at, 12, confirmedSource(kProposedByNetwork)};
+        const auto byHand = [&](int repetitions) {
+            for (int i = 0; i < repetitions; ++i)
+                for (auto& [landmark, track] : proposed[static_cast<std::size_t>(i)].marks)
+                    for (auto& [frame, mark] : track)
+                        mark = {mark.at, 0.5, "analyst"};
+            return list(pack(), proposed);
+        };
+        const auto asked = byHand(0);
+        QVERIFY(wish(asked, "knee"));
+        SAME(wish(asked, "knee")->what, FilmingWish::What::Mark);
+        QCOMPARE(inEnglish(wish(asked, "knee")->film),
+                 std::string("No new clip: set its points by hand at \"Down\" (repetitions still to do: 3)."));
+        QVERIFY(inEnglish(wish(byHand(2), "knee")->film).ends_with("(repetitions still to do: 1)."));
+        QVERIFY(!wish(byHand(3), "knee"));
         const Json printed = filmingListJson(wishes);
         QCOMPARE(printed.size(), wishes.size());
         QVERIFY(printed[0]["new_clip"].get<bool>());

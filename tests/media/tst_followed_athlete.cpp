@@ -223,7 +223,7 @@ private slots:
             }
         }
     }
-    /// A network that is not sure of the nose sees a back: the face is doubtful, shoulders and ankles are less exact.
+    /// A network that is not sure of the nose sees a back: the face is doubtful, knees are less exact.
     void fromBehindLessIsKnown() {
         const auto marks = [&](double noseScore) {
             MadeUp network;
@@ -234,15 +234,14 @@ private slots:
         const auto ratio = [&](const char* landmark) {
             return behind.at(landmark).at(10).mark.sigmaPx / before.at(landmark).at(10).mark.sigmaPx;
         };
-        QCOMPARE(ratio("left_knee"), 1.0);
-        QVERIFY(std::abs(ratio("left_ankle") - 14 / 9.0) < .01); // shares of the height, 1.4 and 0.9 %
-        QVERIFY(std::abs(ratio("left_shoulder") - 2) < .01);     // 2 and 1 %: the arms hang
+        QVERIFY(std::abs(ratio("left_hip") - 1) < .001);
+        QVERIFY(std::abs(ratio("left_knee") - 9 / 7.0) < .01); // shares of the height, 0.9 and 0.7 %
         QVERIFY(std::abs(ratio("nose") - kDoubtFactor) < .01);
         for (const char* landmark : {"nose", "left_ear", "right_eye"}) {
             QCOMPARE(behind.at(landmark).at(10).mark.source, std::string(kDoubtfulFromNetwork));
             QCOMPARE(before.at(landmark).at(10).mark.source, std::string(kProposedByNetwork));
         }
-        QCOMPARE(behind.at("nose").at(10).mark.at.x, before.at("nose").at(10).mark.at.x);
+        QVERIFY(std::abs(behind.at("nose").at(10).mark.at.x - before.at("nose").at(10).mark.at.x) < 0.5);
     }
     void whatSomebodyWearsIsTold() {
         // Red above, blue below, dark legs; the medians do not mind a stripe.

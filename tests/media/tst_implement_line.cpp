@@ -5,6 +5,7 @@
 
 #include "core/uncertainty/stats.h"
 #include "media/implement_line.h"
+#include "media/recalled_tip.h"
 #include "support/files.h"
 #include "support/pictures.h"
 #include "support/sanitized.h"
@@ -55,6 +56,17 @@ Picture blade(PixelPoint grip, double angleDeg, double length, double sweepDeg, 
     return pictureOf(kWidth, kHeight, std::move(rgb));
 }
 
+/// A hand that goes to the right by 4 px a frame, its forearm level, the blade up by 20 degrees.
+constexpr double kUp = -20 / kDegrees;
+constexpr int kLast = kSanitized ? 14 : 30;
+PixelPoint handAt(int frame) { return {150.0 + 4 * frame, 180}; }
+PixelPoint tipAt(int frame) {
+    const PixelPoint hand = handAt(frame);
+    return {hand.x + 160 * std::cos(kUp), hand.y + 160 * std::sin(kUp)};
+}
+Result<Picture> swung(int frame) { return blade(handAt(frame), kUp * kDegrees, 160, 0, static_cast<unsigned>(frame)); }
+std::vector<std::uint8_t> grey() { return std::vector<std::uint8_t>(3UL * 640 * 360, 90); }
+
 } // namespace
 
 class TestImplementLine : public QObject {
@@ -96,6 +108,63 @@ private slots:
         // Outside of where it may point nothing is taken.
         QVERIFY(!tipOnLine(blade({200, 180}, 90, 160, 0, 1), {200, 180}, {0, 0.2, 0, 0, 160}));
     }
+    void whatStaysBehindTheHandIsFoundAgain() {
+        // What was followed is something on the wall behind, and surely so.
+        TrackedPath tip, hand;
+        for (int f = 0; f <= kLast; ++f) {
+            tip.push_back({f, tipAt(0), 1, Status::Tracked});
+            hand.push_back({f, handAt(f), 2, Status::Tracked});
+        }
+        const auto found = tipsByLine(swung, tip, hand, {0});
+        QVERIFY(found.ok());
+        for (const TrackedPoint& point : *found) {
+            const PixelPoint there = tipAt(point.frame);
+            const double off = std::hypot(point.at.x - there.x, point.at.y - there.y);
+            // (By the first step of the hand the two still agree as far as they are known.)
+            QVERIFY2(point.status == Status::Tracked && off < 6,
+                     qPrintable(QStringLiteral("%1 px in frame %2").arg(off).arg(point.frame)));
+        }
+        // Nothing is seen there: what stays where it is while the hand goes on is doubtful.
+        const auto wall = tipsByLine([](int) { return Result<Picture>(pictureOf(640, 360, grey())); }, tip, hand, {0});
+        QVERIFY(wall.ok());
+        QVERIFY((*wall)[0].status == Status::Tracked);
+        for (int f = 6; f + 5 <= kLast; ++f)
+            QVERIFY2((*wall)[static_cast<std::size_t>(f)].status == Status::Doubtful, qPrintable(QString::number(f)));
+    }
+    void heldAsInAnotherRepetition() {
+        // Marked in a frame of another repetition, in which the hand is elsewhere and the arm turned by 10 degrees.
+        constexpr double kTurned = 10 / kDegrees;
+        constexpr int kMarked = 500;
+        const PixelPoint hand{300, 200};
+        const auto frame = [&](int f) {
+            return f == kMarked ? Result<Picture>(blade(hand, (kUp + kTurned) * kDegrees, 160, 0, 99)) : swung(f);
+        };
+        const auto forearm = [](PixelPoint wrist, double angle) {
+            return Forearm{{wrist.x - 80 * std::cos(angle), wrist.y - 80 * std::sin(angle)}, wrist};
+        };
+        const double angle = kUp + kTurned;
+        const HeldLook look{
+            kMarked, forearm(hand, kTurned), {hand.x + 160 * std::cos(angle), hand.y + 160 * std::sin(angle)}};
+        std::map<int, Forearm> arms;
+        for (int f = 0; f <= kLast; ++f)
+            arms[f] = forearm(handAt(f), 0);
+        const auto seeds = recallTip(frame, "tip", arms, {look});
+        QVERIFY(seeds.ok());
+        QVERIFY2(seeds->size() >= (kSanitized ? 3U : 6U), qPrintable(QString::number(seeds->size())));
+        for (const TrackSeed& seed : *seeds) {
+            const PixelPoint there = tipAt(seed.frame);
+            QVERIFY(std::hypot(seed.at.x - there.x, seed.at.y - there.y) < 4);
+            QCOMPARE(seed.landmark, std::string("tip"));
+        }
+        // A tip beside the line tells nothing; nor does an arm that never points as there.
+        HeldLook elsewhere = look;
+        elsewhere.tip = {look.tip.x + 10, look.tip.y + 25};
+        QVERIFY(recallTip(frame, "tip", arms, {elsewhere})->empty());
+        for (auto& [f, arm] : arms)
+            arm = forearm(handAt(f), 60 / kDegrees);
+        QVERIFY(recallTip(frame, "tip", arms, {look})->empty());
+        QVERIFY(!recallTip([](int) { return Result<Picture>(cancelled()); }, "tip", arms, {look}).ok());
+    }
     void whereTheTrackerLosesIt() {
         // The tip of Ilka's weapon, marked at the ends of a lunge, with the truth of her hand.
         const Json truth = readJson(DEMO_CLIPS "/ilka_baseline.truth.json");
@@ -119,7 +188,7 @@ private slots:
             at.y += noise(random);
             hand.push_back({f, at, 1, Status::Tracked});
         }
-        const auto found = tipsByLine([&](int f) { return (*reader)->frame(f); }, tip, hand);
+        const auto found = tipsByLine([&](int f) { return (*reader)->frame(f); }, tip, hand, {kFrom, 54, kTo});
         QVERIFY(found.ok());
         std::vector<double> errors;
         int within = 0;
@@ -127,20 +196,13 @@ private slots:
             if (point.status == Status::Tracked && point.frame != kFrom && point.frame != kTo && point.frame != 54) {
                 const PixelPoint at = truthAt(tips, point.frame);
                 errors.push_back(std::hypot(point.at.x - at.x, point.at.y - at.y));
-                if (qEnvironmentVariableIsSet("SHOW")) {
-                    const PixelPoint h = truthAt(hands, point.frame);
-                    qInfo("%d: length %.1f of %.1f, angle %.2f of %.2f, sigma %.1f", point.frame,
-                          std::hypot(point.at.x - h.x, point.at.y - h.y), std::hypot(at.x - h.x, at.y - h.y),
-                          kDegrees * std::atan2(point.at.y - h.y, point.at.x - h.x),
-                          kDegrees * std::atan2(at.y - h.y, at.x - h.x), point.sigmaPx);
-                }
                 within += errors.back() < 2.45 * point.sigmaPx; // 95 of 100 of a two-dimensional normal error
             }
         std::sort(errors.begin(), errors.end());
         QVERIFY(!errors.empty());
         qInfo("found %zu of 84, median %.2f px, 95 of 100 %.2f px, %d within their uncertainty", errors.size(),
               median(errors), percentile(errors, 0.95), within);
-        QVERIFY(errors.size() >= (kSanitized ? 8U : 40U)); // up to 15 frames from a sure one
+        QVERIFY(errors.size() >= (kSanitized ? 12U : 75U));
         QVERIFY(median(errors) < 2.5);
         QVERIFY(percentile(errors, 0.95) < 6);
         QVERIFY(within >= static_cast<int>(0.85 * static_cast<double>(errors.size())));

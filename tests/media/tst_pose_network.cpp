@@ -233,11 +233,25 @@ private slots:
         QVERIFY(doubtful("left_wrist", 6) || doubtful("right_wrist", 6));
         QVERIFY(!doubtful("left_knee", 5));
         const double sure = marks.at("left_knee").at(5).mark.sigmaPx, unsure = marks.at("left_knee").at(1).mark.sigmaPx;
-        QCOMPARE(unsure, 4 * sure);
-        // Trunk 120, thigh and shank 100.5 each: a body 415 px high; a knee 0.8 % of it.
-        QVERIFY(std::abs(sure - 0.008 * 415) < 0.2);
+        // Trunk 120, thigh and shank 100.5 each: a body 415 px high; a knee 0.7 % of it, 3 where the score is low.
+        QVERIFY(std::abs(sure - 0.007 * 415) < 0.2);
+        QVERIFY(std::abs(unsure - 0.03 * 415) < 0.5);
         QVERIFY(isProposed(marks.at("left_knee").at(5).mark.source));
         QVERIFY(!isProposed(confirmedSource(marks.at("left_knee").at(1).mark.source)));
+    }
+    /// Two who are doubtful in most frames are doubtful in all: the network does not know this body.
+    void mostlyDoubtfulIsAllDoubtful() {
+        std::vector<ProposedFrame> frames;
+        for (int f = 0; f < 9; ++f) {
+            frames.push_back({f, standing()});
+            for (ProposedPoint& point : frames.back().points)
+                if (f < 6)
+                    point.score = 0.3;
+        }
+        const ProposedMarks marks = settleProposals(frames, {});
+        QVERIFY(isDoubtful(marks.at("left_knee").at(8).mark.source));
+        frames.erase(frames.begin(), frames.begin() + 3);
+        QVERIFY(!isDoubtful(settleProposals(frames, {}).at("left_knee").at(8).mark.source));
     }
     void whoLiesIsLessSure() {
         std::vector<ProposedFrame> upright = {{0, standing()}}, lying = upright, unclear = {{0, standing(0, .4)}};
@@ -246,7 +260,7 @@ private slots:
         const ProposedMarks up = settleProposals(upright, {}), down = settleProposals(lying, {}),
                             hardly = settleProposals(unclear, {});
         const Mark &knee = up.at("left_knee").at(0).mark, &lyingKnee = down.at("left_knee").at(0).mark;
-        QVERIFY(std::abs(lyingKnee.sigmaPx / knee.sigmaPx - 2.5) < 0.05);
+        QVERIFY(std::abs(lyingKnee.sigmaPx / knee.sigmaPx - 3.3 / 0.7) < 0.05);
         QVERIFY(!isDoubtful(lyingKnee.source) && isDoubtful(down.at("left_wrist").at(0).mark.source));
         for (const auto& [landmark, track] : hardly)
             QVERIFY2(isDoubtful(track.at(0).mark.source), landmark.c_str());

@@ -10,6 +10,7 @@
 #include "report/key_picture.h"
 #include "report/words.h"
 #include "work/heard_sounds.h"
+#include "work/proposals.h"
 
 #include <QHBoxLayout>
 #include <QRandomGenerator>
@@ -338,13 +339,12 @@ void MarkPage::moveMark(const std::string& landmark, QPointF pixel, const QStrin
         goToFrame(frame_);
         return;
     }
-    const RepetitionId id = place.repetition->id;
     const int frame = frame_;
     const Mark mark{{pixel.x(), pixel.y()}, settings::markSigmaPx(place.clip->height), std::string(kByHand)};
     const bool kept = !mergeKey.isEmpty();
     if (workspace().apply(
-            tr("Mark %1").arg(called(landmark)), [=](Edit& edit) { return edit.setMark(id, landmark, frame, mark); },
-            mergeKey) &&
+            tr("Mark %1").arg(called(landmark)),
+            [&](Edit& edit) { return setByHand(edit, *place.repetition, landmark, frame, mark); }, mergeKey) &&
         !kept) {
         wanted_.reset();
         selected_.clear();

@@ -134,7 +134,7 @@ void MarkProposals::trackAll(const std::vector<RepetitionId>& repetitions) {
     std::vector<RepetitionId> set;
     for (const RepetitionId id : repetitions)
         if (const RepetitionPlace place = placeOf(workspace_.data(), id);
-            place && !stretchToTrack(workspace_.data(), place).seeds.empty())
+            place && !stretchToTrack(workspace_.data(), place).empty())
             set.push_back(id);
     if (set.empty() && !repetitions.empty())
         track(repetitions.front()); // which says what is missing
@@ -148,7 +148,7 @@ void MarkProposals::track(RepetitionId repetition) {
     if (!place)
         return;
     const StretchToTrack stretch = stretchToTrack(*data, place);
-    if (stretch.seeds.empty()) {
+    if (stretch.empty()) {
         workspace_.say(tr("Set or confirm marks in one or more frames first: tracking carries them to the others."));
         return;
     }
@@ -166,6 +166,13 @@ void MarkProposals::track(RepetitionId repetition) {
             }
             if (!sameFrames(placeOf(*data, repetition), placeOf(workspace_.data(), repetition))) {
                 workspace_.say(tr("The repetition was changed meanwhile: nothing was tracked."));
+                return;
+            }
+            const RepetitionPlace now = placeOf(workspace_.data(), repetition);
+            if (paths->empty()) {
+                workspace_.say(tr("Repetition %1: what is held was not found as it is held in the others. Mark its tip "
+                                  "in one frame, then T.")
+                                   .arg(now.repetition->number));
                 return;
             }
             TrackWritten written;

@@ -43,6 +43,11 @@ constexpr Phrase kFilmMore{"film_more", RIFLESSO_SAY("Sentence", "Film %1 repeti
 constexpr Phrase kWatch{"watch", RIFLESSO_SAY("Sentence", "Watch each repetition and answer.")};
 constexpr Phrase kNoNewClip{"no_new_clip", RIFLESSO_SAY("Sentence", "No new clip: %1.")};
 constexpr Phrase kWide{"wide", RIFLESSO_SAY("Sentence", "its ± is wider than the tolerance")};
+constexpr Phrase kProposed{"from_proposed_marks",
+                           RIFLESSO_SAY("Sentence", "its ± comes mostly from marks that were proposed")};
+constexpr Phrase kMarkByHand{
+    "mark_by_hand",
+    RIFLESSO_SAY("Sentence", "No new clip: set its points by hand at \"%1\" (repetitions still to do: %2).")};
 constexpr Phrase kNotAnswered{"not_answered", RIFLESSO_SAY("Sentence", "not answered in most repetitions")};
 constexpr Phrase kSeenOnce{"seen_once", RIFLESSO_SAY("Sentence", "seen once in %1 repetitions")};
 constexpr Phrase kCalmOnly{"calm_only", RIFLESSO_SAY("Sentence", "filmed calm only")};
@@ -115,8 +120,37 @@ bool anyNote(const std::string& id, const std::vector<TrialMeasures>& measures, 
     });
 }
 
-void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessment, const Capture& capture,
+/// In how many more repetitions its points would have to be marked by hand, at least, until half of them can be clear,
+/// which makes a set clear; 0 where that would not make the ± much narrower.
+std::size_t worthMarking(const MeasureDef& def, const std::vector<Trial>& trials,
+                         const std::vector<TrialMeasures>& measures, const SetDeviation& set) {
+    std::size_t all = 0, clear = 0, wide = 0;
+    for (const TrialMeasures& entry : measures) {
+        const MeasureValue* value = entry.find(def.id);
+        const auto trial =
+            std::find_if(trials.begin(), trials.end(), [&](const Trial& each) { return each.id == entry.trial; });
+        if (!value || !value->valid() || trial == trials.end())
+            continue;
+        const bool proposed = std::any_of(value->landmarks.begin(), value->landmarks.end(), [&](const std::string& id) {
+            const auto track = trial->marks.find(id);
+            return track != trial->marks.end() &&
+                   std::any_of(value->frames.begin(), value->frames.end(), [&](int frame) {
+                       const auto mark = track->second.find(frame);
+                       return mark != track->second.end() && !isFromPerson(mark->second.source);
+                   });
+        });
+        const RepetitionDeviation* own = set.of(entry.trial, entry.cycle);
+        ++all;
+        clear += own && own->state == State::Clear;
+        wide += proposed && 2 * value->sharedU * value->sharedU < value->u * value->u;
+    }
+    const std::size_t half = (all + 1) / 2;
+    return clear < half ? std::min(half - clear, wide) : 0;
+}
+
+void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessment, const std::vector<Trial>& trials,
              std::size_t repetitions, Wishes& out) {
+    const Capture& capture = trials.front().capture;
     const std::vector<View>& views = def.views.empty() ? pack.views : def.views;
     const bool lacksAxis = def.axis && !axisIndex(capture.view, *def.axis);
     if (std::find(views.begin(), views.end(), capture.view) == views.end() || lacksAxis) {
@@ -161,7 +195,16 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
         return;
     }
     const SetDeviation* set = assessment.deviation(def.id);
-    if (set && set->state == State::Within && !set->resolvable) {
+    if (!set)
+        return;
+    const bool unresolved = set->state == State::Within && !set->resolvable;
+    const EventDef* event = def.at.empty() ? nullptr : pack.event(def.at);
+    if (event && (unresolved || set->state == State::Possible))
+        if (const std::size_t more = worthMarking(def, trials, own, *set)) {
+            out.add(What::Mark, def.id, wishes::kProposed, wishes::kMarkByHand(event->title, more));
+            return;
+        }
+    if (unresolved) {
         if (isTiming(def))
             out.add(What::FasterCamera, def.id, wishes::kWide, wishes::kFilmFaster);
         else
@@ -200,7 +243,7 @@ std::vector<FilmingWish> filmingList(const Pack& pack, const std::vector<Trial>&
             return (entry.cycle > 0) == (pack.family == Family::Cyclic);
         }));
     for (const MeasureDef& def : pack.judged())
-        wishFor(pack, def, assessment, trials.front().capture, repetitions, out);
+        wishFor(pack, def, assessment, trials, repetitions, out);
     wishForObservations(pack, trials, out);
     if (repetitions < kFewestRepetitions)
         for (const std::string& fault : assessment.findings.seenOnce)

@@ -194,7 +194,8 @@ private:
             }
         out.frame = to.trial->times.frameOf(out.timeS);
         const double least = to.trial->times.intervalAt(out.frame) / std::sqrt(12.0);
-        const double spread = std::max(standardDeviation(instants), routeSpread(event, to, carried));
+        const std::vector<double> ends = routeEnds(event, to, carried);
+        const double spread = std::max(standardDeviation(instants), standardDeviation(ends));
         constexpr std::size_t kEnough = 3;
         if (instants.size() >= kEnough) {
             out.uS = std::max(std::hypot(transferError(event), spread / std::sqrt(3.0)), least);
@@ -209,8 +210,15 @@ private:
             out.uS = std::max(
                 {ambiguity, spread, least, together * (mostlyProposed(event, to, out.frame) ? kOnProposed : 1)});
         }
-        constexpr double kScatter = 2; // frames at 60 a second
-        out.reviewFirst = spread > kScatter / kPostureRate;
+        // Routes that part on the way, and come to one place by the rule, agree.
+        const auto disagree = [&](std::vector<double> at) {
+            constexpr double kScatter = 2; // frames at 60 a second
+            for (double& instant : at)
+                if (out.byRule)
+                    instant = byRule(*event.rule, bounds, instant).value_or(instant);
+            return standardDeviation(at) > kScatter / kPostureRate;
+        };
+        out.reviewFirst = disagree(instants) || disagree(ends);
         return out;
     }
 
@@ -229,8 +237,8 @@ private:
         return 2 * proposed > all;
     }
 
-    /// SD of the instants that reach the target by way of other repetitions.
-    double routeSpread(const EventDef& event, const Followed& to, double carried) {
+    /// The instant that was carried straight, and those that reach the target by way of other repetitions.
+    std::vector<double> routeEnds(const EventDef& event, const Followed& to, double carried) {
         std::vector<double> ends = {carried};
         constexpr std::size_t kMostRoutes = 4;
         for (const Followed& between : between_) {
@@ -247,7 +255,7 @@ private:
                 break;
             }
         }
-        return standardDeviation(ends);
+        return ends;
     }
 
     /// Root mean square of each example's transfer to the others.

@@ -16,7 +16,8 @@ struct EventProposal {
     double uS = 0;               ///< whole standard uncertainty
     bool byRule = false;         ///< placed by the pack's rule near the carried instant, else carried alone
     bool rough = false;          ///< fewer than three examples: the uncertainty is a first guess
-    bool reviewFirst = false; ///< the routes disagree by more than two frames, or a rule alone chose between two stops
+    bool reviewFirst = false; ///< the routes disagree by more than two frames, where there is a rule once it has placed
+                              ///< what they carried; or a rule alone chose between two stops
 };
 struct TrialProposal {
     std::string trial;
