@@ -7,7 +7,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace riflesso {
 namespace {
@@ -234,7 +233,7 @@ std::optional<LineBeside> lineBeside(const Picture& picture, PixelPoint grip, Pi
     const auto found = tipOnLine(picture, grip, {angle, kTurned, 0, kWide, length});
     if (!found || std::hypot(found->at.x - tip.x, found->at.y - tip.y) > std::max(kNearPx, kNearShare * length))
         return {};
-    return LineBeside{std::remainder(found->angleRad - angle, 2 * std::numbers::pi), found->offsetPx};
+    return LineBeside{turnFrom(angle, found->angleRad), found->offsetPx};
 }
 
 namespace {
@@ -249,8 +248,6 @@ Pointing pointingIn(const TrackedPoint& tip, const TrackedPoint& grip) {
     const double dx = tip.at.x - grip.at.x, dy = tip.at.y - grip.at.y;
     return {tip.frame, std::atan2(dy, dx), std::hypot(dx, dy)};
 }
-
-double turnFrom(double a, double b) { return std::remainder(b - a, 2 * std::numbers::pi); }
 
 /// A tip through a repetition, looked for from frame to frame along the line of its implement.
 class LineWalk {

@@ -4,6 +4,9 @@
 
 #include "media/point_tracker.h"
 
+#include <cmath>
+#include <numbers>
+
 namespace riflesso {
 
 /// Where to look for the line of an implement. The implement need not pass through the landmark of the hand: it may lie
@@ -24,6 +27,9 @@ struct LineTip {
 /// far from `grip` as is said; where the line ends clearly near there, its end. None where no line is clear, or two
 /// are.
 [[nodiscard]] std::optional<LineTip> tipOnLine(const Picture& picture, PixelPoint grip, const LineSearch& search);
+
+/// From one angle to another the shorter way round, -π..π.
+[[nodiscard]] inline double turnFrom(double a, double b) { return std::remainder(b - a, 2 * std::numbers::pi); }
 
 /// How the line of an implement lies beside the hand, and turned from the way hand to tip.
 struct LineBeside {

@@ -19,7 +19,7 @@ constexpr std::array kRows = {
     Row{"elbow", SeenAs::Plainly, {1.2, 0.8, 0.5}},       Row{"wrist", SeenAs::Plainly, {2.5, 0.8, 0.7}},
     Row{"knee", SeenAs::Plainly, {3.0, 0.8, 0.7}},        Row{"ankle", SeenAs::Plainly, {0.9, 0.9, 0.5}},
     Row{"heel", SeenAs::Plainly, {1.8, 1.6, 1.4}},        Row{"toe", SeenAs::Plainly, {1.8, 1.8, 1.8}},
-    Row{"nose", SeenAs::Plainly, {0.45, 0.45, 0.45}},        Row{"eye", SeenAs::Plainly, {0.65, 0.65, 0.65}},
+    Row{"nose", SeenAs::Plainly, {0.45, 0.45, 0.45}},     Row{"eye", SeenAs::Plainly, {0.65, 0.65, 0.65}},
     Row{"ear", SeenAs::Plainly, {0.6, 0.6, 0.6}},         Row{"hip", SeenAs::ArmUp, {1.7, 1.7, 1.7}},
     Row{"shoulder", SeenAs::ArmUp, {3.3, 1.8, 1.3}},      Row{"elbow", SeenAs::ArmUp, {1.3, 1.3, 1.1}},
     Row{"shoulder", SeenAs::FromBehind, {3.3, 3.0, 0.7}}, Row{"wrist", SeenAs::FromBehind, {2.5, 2.5, 2.5}},

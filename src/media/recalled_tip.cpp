@@ -14,7 +14,6 @@ constexpr double kDegree = std::numbers::pi / 180;
 
 double angleOf(PixelPoint from, PixelPoint to) { return std::atan2(to.y - from.y, to.x - from.x); }
 double between(PixelPoint a, PixelPoint b) { return std::hypot(b.x - a.x, b.y - a.y); }
-double turnFrom(double a, double b) { return std::remainder(b - a, 2 * std::numbers::pi); }
 
 /// A look in which the implement is seen as a line that ends at the tip.
 struct Seen {

@@ -259,6 +259,12 @@ private slots:
         SAME(wish(asked, "knee")->what, FilmingWish::What::Mark);
         QCOMPARE(inEnglish(wish(asked, "knee")->film),
                  std::string("No new clip: set its points by hand at \"Down\" (repetitions still to do: 3)."));
+        // Another measure at the same event: one wish for both.
+        Json two = smallPack();
+        two["measures"].push_back(two["measures"][0]);
+        two["measures"].back()["id"] = "other";
+        two["model"]["ranges"].push_back({{"measure", "other"}, {"low", 0}, {"high", 20}, {"source", "t"}});
+        QCOMPARE(wish(list(packOf(two), proposed), "other")->measures, (std::vector<std::string>{"knee", "other"}));
         QVERIFY(inEnglish(wish(byHand(2), "knee")->film).ends_with("(repetitions still to do: 1)."));
         QVERIFY(!wish(byHand(3), "knee"));
         const Json printed = filmingListJson(wishes);

@@ -72,14 +72,31 @@ public:
         else
             same->measures.push_back(measure);
     }
+    /// One wish for all measures at an event: what is marked there for one serves the others.
+    void addByHand(const EventDef& event, const std::string& measure, std::size_t repetitions) {
+        const auto same =
+            std::find_if(byHand_.begin(), byHand_.end(), [&](const ByHand& each) { return each.event == &event; });
+        ByHand& wish = same == byHand_.end() ? byHand_.emplace_back(ByHand{&event, {}, 0}) : *same;
+        wish.measures.push_back(measure);
+        wish.repetitions = std::max(wish.repetitions, repetitions);
+    }
     std::vector<FilmingWish> inOrder() && {
+        for (ByHand& wish : byHand_)
+            list_.push_back({What::Mark, std::move(wish.measures), wishes::kProposed,
+                             wishes::kMarkByHand(wish.event->title, wish.repetitions)});
         std::stable_sort(list_.begin(), list_.end(),
                          [](const FilmingWish& a, const FilmingWish& b) { return a.what < b.what; });
         return std::move(list_);
     }
 
 private:
+    struct ByHand {
+        const EventDef* event;
+        std::vector<std::string> measures;
+        std::size_t repetitions;
+    };
     std::vector<FilmingWish> list_;
+    std::vector<ByHand> byHand_;
 };
 
 const Phrase& notSeenFrom(View view) {
@@ -201,7 +218,7 @@ void wishFor(const Pack& pack, const MeasureDef& def, const Assessment& assessme
     const EventDef* event = def.at.empty() ? nullptr : pack.event(def.at);
     if (event && (unresolved || set->state == State::Possible))
         if (const std::size_t more = worthMarking(def, trials, own, *set)) {
-            out.add(What::Mark, def.id, wishes::kProposed, wishes::kMarkByHand(event->title, more));
+            out.addByHand(*event, def.id, more);
             return;
         }
     if (unresolved) {
