@@ -42,7 +42,7 @@ struct LineBeside {
 /// a tip that is not at the end of a line there, for what was followed was something else or nothing, is found again
 /// along it, direction, length and place beside the hand being as in the frame before. What was followed but not found
 /// as a line is doubtful where the hand is not sure or the implement would be longer or shorter by over a tenth. Where
-/// no line that ends at the tip is seen in the marked frames (a racket, a bow) nothing is looked for; then doubtful is
+/// no line to the tip is seen in the marked frames (a racket, a bow) nothing is looked for; then doubtful is
 /// what would be longer by over a tenth than it is marked anywhere, stays where it is while the hand goes on, or lies
 /// before the first or after the last mark with a hand that is not sure. `frame` and `goOn` as in trackPoints.
 [[nodiscard]] Result<TrackedPath> tipsByLine(const std::function<Result<Picture>(int)>& frame, const TrackedPath& tip,

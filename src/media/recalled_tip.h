@@ -22,7 +22,7 @@ struct HeldLook {
 
 /// Seeds for a tip, of up to eight frames: those in which the forearm points as in one of `looks` and moves little are
 /// searched for the implement's line (tipOnLine) from the wrist on, where it would be if it were held as there. None
-/// where no such line ends at the tip in the look itself, and unless at least two frames find it, held alike: one line
+/// where no such line leads to the tip in the look itself, and unless at least two frames find it, held alike: one line
 /// may be anything. The looks' frames may lie anywhere in the clip. `arms`: by frame. `landmark`: of the
 /// seeds. `frame` and `goOn` as of trackPoints.
 [[nodiscard]] Result<std::vector<TrackSeed>> recallTip(const std::function<Result<Picture>(int)>& frame,
